@@ -1,0 +1,32 @@
+const { defineConfig } = require('eslint/config');
+const expo = require('eslint-config-expo/flat');
+
+module.exports = defineConfig([
+  expo,
+  { ignores: ['dist/*', '.expo/*', 'node_modules/*', 'expo-env.d.ts', 'nativewind-env.d.ts'] },
+  {
+    files: ['**/*.{ts,tsx}'],
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/consistent-type-imports': 'error',
+      'max-lines': ['error', { max: 250, skipBlankLines: true, skipComments: true }],
+      eqeqeq: 'error',
+      'no-console': 'error',
+    },
+  },
+  {
+    files: ['core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-globals': ['error', 'window', 'document', 'process', 'localStorage', 'fetch', 'setTimeout', 'performance'],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'The core gets the time as an argument.' },
+        { object: 'Math', property: 'random', message: 'The core gets its ids as arguments.' },
+        { object: 'Temporal', property: 'Now', message: 'The core gets the time as an argument.' },
+      ],
+    },
+  },
+  { files: ['server/**', 'e2e/**', 'scripts/**'], rules: { 'no-console': 'off' } },
+  { files: ['*.config.js'], languageOptions: { globals: { __dirname: 'readonly' } } },
+]);

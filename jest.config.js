@@ -1,0 +1,23 @@
+const esm = 'temporal-|ical\\.js|lucide-react-native|@dnd-kit|@react-native-async-storage|fast-check|pure-rand|zod';
+
+module.exports = {
+  projects: [
+    {
+      displayName: 'core',
+      testEnvironment: 'node',
+      testMatch: ['<rootDir>/{core,demo,server,state,workers,ui}/**/*.test.ts'],
+      transform: {
+        '\\.m?[jt]sx?$': [
+          'babel-jest',
+          {
+            configFile: false,
+            presets: ['@babel/preset-typescript'],
+            plugins: ['@babel/plugin-transform-modules-commonjs'],
+          },
+        ],
+      },
+      transformIgnorePatterns: [`node_modules/(?!(${esm}))`],
+      moduleNameMapper: { '^@/(.*)$': '<rootDir>/$1' },
+    },
+  ],
+};

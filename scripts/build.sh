@@ -1,0 +1,5 @@
+#!/usr/bin/env bash
+# Exports the web application into dist/.
+set -euo pipefail
+cd "$(dirname "$0")/.."
+EXPO_NO_TELEMETRY=1 EXPO_OFFLINE=1 CI=1 npx expo export --platform web --output-dir dist

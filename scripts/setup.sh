@@ -1,0 +1,18 @@
+#!/usr/bin/env bash
+# Installs what is missing: npm packages always, Chromium (Debian's package) when asked with --browser.
+set -euo pipefail
+cd "$(dirname "$0")/.."
+
+stamp=node_modules/.sprindle-installed
+if ! cmp -s package-lock.json "$stamp" 2>/dev/null; then
+  echo "Installing npm packages"
+  npm ci --no-audit --no-fund --loglevel=error
+  cp package-lock.json "$stamp"
+fi
+
+if [ "${1:-}" = "--browser" ] && ! command -v chromium >/dev/null; then
+  echo "Installing Chromium"
+  as_root=""; [ "$(id -u)" = 0 ] || as_root=sudo
+  $as_root apt-get update -qq
+  DEBIAN_FRONTEND=noninteractive $as_root apt-get install -y -qq chromium >/dev/null
+fi

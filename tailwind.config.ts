@@ -1,0 +1,31 @@
+import type { Config } from 'tailwindcss';
+import plugin from 'tailwindcss/plugin';
+import nativewind from 'nativewind/preset';
+import { baseStyles, colours } from './ui/tokens';
+
+export default {
+  content: ['./app/**/*.tsx', './features/**/*.tsx', './ui/**/*.tsx'],
+  presets: [nativewind],
+  darkMode: 'class',
+  theme: {
+    colors: {
+      transparent: 'transparent',
+      edge: 'var(--edge)',
+      fill: 'var(--fill)',
+      ...Object.fromEntries(Object.keys(colours).map((name) => [name, `var(--${name})`])),
+    },
+    fontFamily: {
+      text: ['AtkinsonNext', 'sans-serif'],
+      strong: ['AtkinsonNextStrong', 'sans-serif'],
+      mono: ['AtkinsonMono', 'monospace'],
+    },
+    fontSize: {
+      xs: ['12px', '16px'],
+      sm: ['14px', '19px'],
+      base: ['16px', '22px'],
+      lg: ['20px', '26px'],
+      xl: ['28px', '34px'],
+    },
+  },
+  plugins: [plugin(({ addBase }) => addBase(baseStyles()))],
+} satisfies Config;

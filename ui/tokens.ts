@@ -1,0 +1,86 @@
+/** Every colour of the interface, light and dark. No hex value stands anywhere else. */
+export const colours = {
+  ground: ['#EEF2F0', '#0F1614'],
+  surface: ['#FFFFFF', '#18211E'],
+  sunken: ['#E2E9E5', '#0A0F0D'],
+  line: ['#C6D2CC', '#2D3A35'],
+  ink: ['#14211D', '#E7EFEC'],
+  'ink-soft': ['#4A5B54', '#A0B2AA'],
+  pine: ['#0E5A4F', '#6CCBB7'],
+  'on-pine': ['#FFFFFF', '#0A1F1B'],
+  amber: ['#A8500A', '#F0A35E'],
+  'amber-pale': ['#F5E3CF', '#3A2713'],
+  'on-amber': ['#FFFFFF', '#241505'],
+  brick: ['#9E2B25', '#F2877F'],
+  'brick-pale': ['#F6E0DE', '#3B1C1A'],
+  leaf: ['#2F6B2F', '#86C686'],
+  meeting: ['#46545A', '#A9B8B2'],
+} as const;
+
+export type Colour = keyof typeof colours;
+
+/** The hues of lists and categories: a dark edge and a pale fill, each light and dark. */
+export const hueColours = {
+  reed: { edge: ['#54690F', '#BDD66A'], fill: ['#EDF2DA', '#242B12'] },
+  brook: { edge: ['#1B5F8F', '#85C3EE'], fill: ['#DDEBF5', '#142B3B'] },
+  iris: { edge: ['#5646A0', '#B9ABF2'], fill: ['#E7E4F6', '#272140'] },
+  berry: { edge: ['#94265F', '#F08FC0'], fill: ['#F6DFEA', '#3A1729'] },
+  clay: { edge: ['#8C4313', '#EBA27A'], fill: ['#F5E5D9', '#382214'] },
+  straw: { edge: ['#7A5B00', '#E6C55A'], fill: ['#F5EDD0', '#322910'] },
+  slate: { edge: ['#44586A', '#A9BDCF'], fill: ['#E3E9EF', '#1F2A34'] },
+  fern: { edge: ['#1F6B45', '#7FD0A3'], fill: ['#DDF0E5', '#122E20'] },
+} as const;
+
+/** How the edge of each hue is drawn (CSS, down a 4 px strip), so that no meaning hangs on colour alone. */
+const edgePatterns: Record<keyof typeof hueColours, string> = {
+  brook: 'linear-gradient(var(--edge), var(--edge))',
+  iris: 'linear-gradient(to right, var(--edge) 0 1.5px, transparent 1.5px 2.5px, var(--edge) 2.5px)',
+  clay: 'repeating-linear-gradient(to bottom, var(--edge) 0 8px, transparent 8px 11px)',
+  berry: 'repeating-linear-gradient(to bottom, var(--edge) 0 4px, transparent 4px 7px)',
+  reed: 'linear-gradient(to right, var(--edge) 0 2.5px, transparent 2.5px 3px, var(--edge) 3px)',
+  straw: 'repeating-linear-gradient(to bottom, var(--edge) 0 12px, transparent 12px 14px, var(--edge) 14px 17px, transparent 17px 19px)',
+  slate: 'repeating-linear-gradient(135deg, var(--edge) 0 2px, transparent 2px 4px)',
+  fern: 'linear-gradient(to right, var(--edge) 0 1.5px, transparent 1.5px), repeating-linear-gradient(to bottom, var(--edge) 0 3px, transparent 3px 6px)',
+};
+
+type Mode = 0 | 1;
+type Rules = Record<string, string | Record<string, string>>;
+
+const variables = (mode: Mode) => ({
+  ...Object.fromEntries(Object.entries(colours).map(([name, pair]) => [`--${name}`, pair[mode]])),
+  ...Object.fromEntries(
+    Object.entries(hueColours).flatMap(([name, { edge, fill }]) => [
+      [`--${name}-edge`, edge[mode]],
+      [`--${name}-fill`, fill[mode]],
+    ]),
+  ),
+  'color-scheme': mode === 0 ? 'light' : 'dark',
+});
+
+/** The style sheet's base: variables for both modes, `.hue-…` with its edge and fill, and the hatches. */
+export function baseStyles(): Record<string, Rules> {
+  const hues: Record<string, Rules> = {};
+  for (const hue of Object.keys(hueColours) as (keyof typeof hueColours)[]) {
+    // Object.keys forgets the key type
+    hues[`.hue-${hue}`] = {
+      '--edge': `var(--${hue}-edge)`,
+      '--fill': `var(--${hue}-fill)`,
+      '--edge-pattern': edgePatterns[hue],
+    };
+  }
+  return {
+    ':root': variables(0),
+    '@media (prefers-color-scheme: dark)': { ':root': variables(1) },
+    ':root.light': variables(0),
+    ':root.dark': variables(1),
+    'body': { 'background-color': 'var(--ground)' },
+    ...hues,
+    '.edge-mark': { 'background-image': 'var(--edge-pattern)' },
+    '.hatch-over': { 'background-image': 'repeating-linear-gradient(135deg, var(--brick) 0 2px, transparent 2px 5px)' },
+    '.cut-corner': { 'clip-path': 'polygon(0 0, calc(100% - 12px) 0, 100% 12px, 100% 100%, 0 100%)' },
+    '.tabular': { 'font-variant-numeric': 'tabular-nums' },
+    ':focus': { outline: 'none' },
+    ':focus-visible': { outline: '2px solid var(--pine)', 'outline-offset': '2px' },
+    '@media (prefers-reduced-motion: reduce)': { '*': { 'transition-duration': '0s !important', 'animation-duration': '0s !important' } },
+  };
+}
