@@ -1,0 +1,112 @@
+import fc from 'fast-check';
+import { emptyWorkspace, firstList, type Workspace } from '../model/workspace';
+import type { Task } from '../model/task';
+import { readCalendar } from '../formats/readCalendar';
+import { inOrder } from '../tasks/order';
+import { runningEntry } from '../plan/dayPlan';
+import { applyChanges, changesBetween, reversed } from './changes';
+import { calendarOfSource, importCalendar, importCounts } from './calendar';
+import { CommandFailed } from './command';
+import { moveBlock, placeTask, putInTray, resizeBlock, takeBlockOff } from './plan';
+import { addList, addTask, deleteList, deleteTask, editTask, reopen, reorderTask, tickOff } from './tasks';
+import { addEntry, startTimer, stopTimer } from './track';
+
+const task = (id: string): Omit<Task, 'rank'> => ({
+  id, title: `Task ${id}`, notes: '', listId: firstList.id, estimate: 60, priority: 'normal', due: null, doneAt: null, createdAt: 0,
+});
+const withTasks = ['a', 'b', 'c'].reduce((w, id) => addTask.apply(w, task(id)), emptyWorkspace);
+const HOUR = 3_600_000;
+
+const anyStep = fc.tuple(fc.nat(9), fc.constantFrom('a', 'b', 'c'), fc.nat(100)).map(([kind, id, n]) => (w: Workspace): Workspace => {
+  const start = n * HOUR;
+  const steps: (() => Workspace)[] = [
+    () => editTask.apply(w, { id, title: `Renamed ${n}` }),
+    () => tickOff.apply(w, { id, at: start }),
+    () => reopen.apply(w, { id }),
+    () => placeTask.apply(w, { id: `block ${id}`, taskId: id, start, minutes: 30 + n }),
+    () => moveBlock.apply(w, { id: `block ${id}`, start }),
+    () => resizeBlock.apply(w, { id: `block ${id}`, minutes: n }),
+    () => putInTray.apply(w, { id: `tray ${n}`, taskId: id, date: '2026-11-24', blockId: `block ${id}` }),
+    () => startTimer.apply(w, { id: `entry ${n}`, subject: { kind: 'task', taskId: id }, at: start }),
+    () => deleteTask.apply(w, { id, at: start }),
+    () => reorderTask.apply(w, { id, before: 'b', after: null }),
+  ];
+  try {
+    return steps[kind]?.() ?? w;
+  } catch (error) {
+    if (error instanceof CommandFailed) return w;
+    throw error;
+  }
+});
+
+test('undoing and redoing any sequence of commands gives back exactly what was there', () => {
+  fc.assert(
+    fc.property(fc.array(anyStep, { maxLength: 20 }), (steps) => {
+      const done = steps.reduce((w, step) => step(w), withTasks);
+      const changes = changesBetween(withTasks, done);
+      expect(applyChanges(done, reversed(changes))).toEqual(withTasks);
+      expect(applyChanges(withTasks, changes)).toEqual(done);
+      expect(Object.values(done.entries).filter(({ to }) => to === null).length).toBeLessThanOrEqual(1);
+      expect(Object.values(done.blocks).every(({ taskId, minutes }) => taskId in done.tasks && minutes > 0)).toBe(true);
+    }),
+  );
+});
+
+test('undo of one step leaves a later change of something else alone', () => {
+  const renamed = editTask.apply(withTasks, { id: 'a', title: 'Count gauges' });
+  const both = editTask.apply(renamed, { id: 'b', title: 'Order waders' });
+  const undone = applyChanges(both, reversed(changesBetween(withTasks, renamed)));
+  expect([undone.tasks.a?.title, undone.tasks.b?.title]).toEqual(['Task a', 'Order waders']);
+});
+
+test('a task moved between two others stands there in the own order', () => {
+  const moved = reorderTask.apply(withTasks, { id: 'a', before: 'c', after: 'b' });
+  expect(inOrder(Object.values(moved.tasks), 'own', 'UTC').map(({ id }) => id)).toEqual(['c', 'a', 'b']);
+});
+
+test('starting a timer stops the other at the same moment, and ticking off stops it', () => {
+  const one = startTimer.apply(withTasks, { id: '1', subject: { kind: 'task', taskId: 'a' }, at: 0 });
+  const two = startTimer.apply(one, { id: '2', subject: { kind: 'task', taskId: 'b' }, at: HOUR });
+  expect(two.entries['1']?.to).toBe(HOUR);
+  const ticked = tickOff.apply(two, { id: 'b', at: 2 * HOUR });
+  expect(ticked.entries['2']?.to).toBe(2 * HOUR);
+  expect(runningEntry(ticked.entries)).toBeUndefined();
+  expect(() => stopTimer.apply(ticked, { at: 3 * HOUR })).toThrow('No timer is running.');
+});
+
+test('time that ends before it starts is refused', () => {
+  expect(() => addEntry.apply(withTasks, { id: 'x', subject: { kind: 'other', title: 'Pump' }, from: HOUR, to: HOUR })).toThrow(CommandFailed);
+});
+
+test('a task taken off the plan stays in its list, and moves between block and tray without being doubled', () => {
+  const placed = placeTask.apply(withTasks, { id: 'block', taskId: 'a', start: 0, minutes: 60 });
+  const trayed = putInTray.apply(placed, { id: 't', taskId: 'a', date: '2026-11-24', blockId: 'block' });
+  expect([Object.keys(trayed.blocks), Object.keys(trayed.tray)]).toEqual([[], ['t']]);
+  const back = placeTask.apply(trayed, { id: 'block', taskId: 'a', start: 0, minutes: 60, trayId: 't' });
+  expect([Object.keys(back.blocks), Object.keys(back.tray)]).toEqual([['block'], []]);
+  expect(takeBlockOff.apply(back, { id: 'block' }).tasks.a).toBeDefined();
+});
+
+test('a deleted list hands its tasks over, and the last list stays', () => {
+  const two = addList.apply(withTasks, { id: 'grants', name: 'Grants', hue: 'iris', icon: 'pen' });
+  const moved = deleteList.apply(two, { id: firstList.id, tasksTo: 'grants' });
+  expect(Object.values(moved.tasks).every(({ listId }) => listId === 'grants')).toBe(true);
+  expect(() => deleteList.apply(moved, { id: 'grants', tasksTo: 'grants' })).toThrow('The last list cannot be deleted.');
+});
+
+describe('importing a calendar', () => {
+  const text = (sequence: number, title: string) =>
+    `BEGIN:VCALENDAR\nBEGIN:VEVENT\nUID:a\nSEQUENCE:${sequence}\nSUMMARY:${title}\nDTSTART:20261124T090000Z\nDURATION:PT1H\nEND:VEVENT\nEND:VCALENDAR`;
+  const calendar = { id: 'c', name: 'Office', source: 'office.ics', hue: 'slate' as const };
+  const bring = (w: Workspace, sequence: number, title: string) =>
+    importCalendar.apply(w, { calendar: calendarOfSource(w, 'office.ics') ?? calendar, events: readCalendar(text(sequence, title), 'UTC').events });
+
+  test('the same file again changes nothing; a newer sequence changes the event; an older one does not', () => {
+    const first = bring(emptyWorkspace, 1, 'Crew call');
+    expect(bring(first, 1, 'Crew call')).toBe(first);
+    const newer = bring(first, 2, 'Crew call, moved');
+    expect(newer.events['c/a']?.title).toBe('Crew call, moved');
+    expect(bring(newer, 1, 'Crew call')).toBe(newer);
+    expect(importCounts(newer, { calendar, events: readCalendar(text(3, 'x'), 'UTC').events })).toEqual({ added: 0, changed: 1, unchanged: 0 });
+  });
+});

@@ -1,0 +1,52 @@
+import type { Id } from '../model/common';
+import type { Workspace } from '../model/workspace';
+import { command, CommandFailed, existing, put, without } from './command';
+
+const dropTray = (workspace: Workspace, trayId: Id | undefined) =>
+  trayId === undefined ? workspace : without(workspace, 'tray', ({ id }) => id === trayId);
+
+/** Puts a task onto an hour as a block; `trayId` is the tray item that it leaves, if it comes from a tray. */
+export const placeTask = command(
+  'place',
+  (workspace, input: { id: Id; taskId: Id; start: number; minutes: number; trayId?: Id | undefined }) => {
+    existing(workspace.tasks, input.taskId, 'task');
+    if (input.minutes < 1) throw new CommandFailed('A block needs at least one minute.');
+    const { trayId, ...block } = input;
+    return put(dropTray(workspace, trayId), 'blocks', block);
+  },
+);
+
+/** Moves a block to `start`, keeping its length. */
+export const moveBlock = command('move', (workspace, { id, start }: { id: Id; start: number }) =>
+  put(workspace, 'blocks', { ...existing(workspace.blocks, id, 'block'), start }),
+);
+
+/** Gives a block a new length in minutes, keeping its start. */
+export const resizeBlock = command('resize', (workspace, { id, minutes }: { id: Id; minutes: number }) => {
+  if (minutes < 1) throw new CommandFailed('A block needs at least one minute.');
+  return put(workspace, 'blocks', { ...existing(workspace.blocks, id, 'block'), minutes });
+});
+
+/** Takes a block off the plan; its task stays in its list. */
+export const takeBlockOff = command('take off', (workspace, { id }: { id: Id }) => {
+  existing(workspace.blocks, id, 'block');
+  return without(workspace, 'blocks', (block) => block.id === id);
+});
+
+/** Puts a task into the tray of a day, out of the block or the other tray that it lay in. A tray holds a task once. */
+export const putInTray = command(
+  'put in the tray',
+  (workspace, input: { id: Id; taskId: Id; date: string; blockId?: Id | undefined; trayId?: Id | undefined }) => {
+    const { id, taskId, date } = input;
+    existing(workspace.tasks, taskId, 'task');
+    const left = without(dropTray(workspace, input.trayId), 'blocks', (block) => block.id === input.blockId);
+    const there = Object.values(left.tray).some((item) => item.taskId === taskId && item.date === date);
+    return there ? left : put(left, 'tray', { id, taskId, date });
+  },
+);
+
+/** Takes a task out of a tray, back to its list only. */
+export const takeFromTray = command('take out of the tray', (workspace, { id }: { id: Id }) => {
+  existing(workspace.tray, id, 'task in the tray');
+  return dropTray(workspace, id);
+});

@@ -1,0 +1,78 @@
+import type { Id } from '../model/common';
+import type { Task, TaskList } from '../model/task';
+import { rankBetween } from '../tasks/order';
+import { command, CommandFailed, existing, put, without } from './command';
+import { stopRunning } from './track';
+
+const lowest = (ranked: Readonly<Record<string, { rank: number }>>) =>
+  Math.min(0, ...Object.values(ranked).map(({ rank }) => rank));
+const highest = (ranked: Readonly<Record<string, { rank: number }>>) =>
+  Math.max(0, ...Object.values(ranked).map(({ rank }) => rank));
+
+/** Adds a task on top of the person's own order. Fails when its list is gone. */
+export const addTask = command('add task', (workspace, task: Omit<Task, 'rank'>) => {
+  existing(workspace.lists, task.listId, 'list');
+  return put(workspace, 'tasks', { ...task, rank: lowest(workspace.tasks) - 1 });
+});
+
+/** Changes some of a task's own words and numbers. */
+export const editTask = command(
+  'edit',
+  (
+    workspace,
+    { id, ...changes }: { id: Id } & Partial<Pick<Task, 'title' | 'notes' | 'listId' | 'estimate' | 'priority' | 'due'>>,
+  ) => put(workspace, 'tasks', { ...existing(workspace.tasks, id, 'task'), ...changes }),
+);
+
+/** Ticks a task off at an instant; a timer that runs on it stops. */
+export const tickOff = command('tick off', (workspace, { id, at }: { id: Id; at: number }) => {
+  const task = existing(workspace.tasks, id, 'task');
+  const ticked = put(workspace, 'tasks', { ...task, doneAt: at });
+  return stopRunning(ticked, at, (entry) => entry.subject.kind === 'task' && entry.subject.taskId === id);
+});
+
+/** Takes a tick back. */
+export const reopen = command('untick', (workspace, { id }: { id: Id }) =>
+  put(workspace, 'tasks', { ...existing(workspace.tasks, id, 'task'), doneAt: null }),
+);
+
+/** Deletes a task with its blocks; the time spent on it stays on record. */
+export const deleteTask = command('delete task', (workspace, { id, at }: { id: Id; at: number }) => {
+  existing(workspace.tasks, id, 'task');
+  const ofTask = (record: { taskId: Id }) => record.taskId === id;
+  const gone = without(workspace, 'tasks', (task) => task.id === id);
+  const offPlan = without(without(gone, 'blocks', ofTask), 'tray', ofTask);
+  return stopRunning(offPlan, at, ({ subject }) => subject.kind === 'task' && subject.taskId === id);
+});
+
+/** Puts a task between two others in the person's own order; null is the end of the list. */
+export const reorderTask = command(
+  'reorder',
+  (workspace, { id, before, after }: { id: Id; before: Id | null; after: Id | null }) => {
+    const rankOf = (other: Id | null) => (other === null ? undefined : workspace.tasks[other]?.rank);
+    return put(workspace, 'tasks', {
+      ...existing(workspace.tasks, id, 'task'),
+      rank: rankBetween(rankOf(before), rankOf(after)),
+    });
+  },
+);
+
+export const addList = command('add list', (workspace, list: Omit<TaskList, 'rank'>) =>
+  put(workspace, 'lists', { ...list, rank: highest(workspace.lists) + 1 }),
+);
+
+export const editList = command(
+  'edit list',
+  (workspace, { id, ...changes }: { id: Id } & Partial<Pick<TaskList, 'name' | 'hue' | 'icon'>>) =>
+    put(workspace, 'lists', { ...existing(workspace.lists, id, 'list'), ...changes }),
+);
+
+/** Deletes a list; its tasks go to the list `tasksTo`. The last list stays. */
+export const deleteList = command('delete list', (workspace, { id, tasksTo }: { id: Id; tasksTo: Id }) => {
+  existing(workspace.lists, id, 'list');
+  existing(workspace.lists, tasksTo, 'list');
+  if (id === tasksTo) throw new CommandFailed('The last list cannot be deleted.');
+  const moved = Object.values(workspace.tasks).filter(({ listId }) => listId === id);
+  const kept = moved.length > 0 ? put(workspace, 'tasks', ...moved.map((task) => ({ ...task, listId: tasksTo }))) : workspace;
+  return without(kept, 'lists', (list) => list.id === id);
+});

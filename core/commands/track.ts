@@ -1,0 +1,49 @@
+import type { Id } from '../model/common';
+import type { Subject, TimeEntry } from '../model/plan';
+import type { Workspace } from '../model/workspace';
+import { runningEntry } from '../plan/dayPlan';
+import { command, CommandFailed, existing, put, without } from './command';
+
+/** Stops the running timer if `which` picks it. An entry that took no time is not kept. */
+export function stopRunning(workspace: Workspace, at: number, which: (entry: TimeEntry) => boolean = () => true): Workspace {
+  const running = runningEntry(workspace.entries);
+  if (!running || !which(running)) return workspace;
+  if (at <= running.from) return without(workspace, 'entries', ({ id }) => id === running.id);
+  return put(workspace, 'entries', { ...running, to: at });
+}
+
+/** Starts a timer at an instant; the one that runs stops at the same instant. */
+export const startTimer = command(
+  'start timer',
+  (workspace, { id, subject, at }: { id: Id; subject: Subject; at: number }) => {
+    if (subject.kind === 'task') existing(workspace.tasks, subject.taskId, 'task');
+    return put(stopRunning(workspace, at), 'entries', { id, subject, from: at, to: null });
+  },
+);
+
+export const stopTimer = command('stop timer', (workspace, { at }: { at: number }) => {
+  if (!runningEntry(workspace.entries)) throw new CommandFailed('No timer is running.');
+  return stopRunning(workspace, at);
+});
+
+const checked = (from: number, to: number) => {
+  if (to <= from) throw new CommandFailed('The end must be after the start.');
+  return { from, to };
+};
+
+/** Adds time by hand. Fails when the end is not after the start. */
+export const addEntry = command(
+  'add time',
+  (workspace, { id, subject, from, to }: { id: Id; subject: Subject; from: number; to: number }) =>
+    put(workspace, 'entries', { id, subject, ...checked(from, to) }),
+);
+
+/** Corrects when time was spent. Fails when the end is not after the start. */
+export const editEntry = command('edit time', (workspace, { id, from, to }: { id: Id; from: number; to: number }) =>
+  put(workspace, 'entries', { ...existing(workspace.entries, id, 'time entry'), ...checked(from, to) }),
+);
+
+export const deleteEntry = command('delete time', (workspace, { id }: { id: Id }) => {
+  existing(workspace.entries, id, 'time entry');
+  return without(workspace, 'entries', (entry) => entry.id === id);
+});

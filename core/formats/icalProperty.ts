@@ -1,0 +1,60 @@
+import ICAL from 'ical.js';
+import { Temporal } from 'temporal-polyfill';
+import type { ContentLine, Problem } from './contentLines';
+
+/** A parsed property: upper-case name, parameters, type and values as jCal (RFC 7265) has them. */
+export type Property = {
+  readonly name: string;
+  readonly line: number;
+  readonly params: Readonly<Record<string, string>>;
+  readonly type: string;
+  readonly values: readonly unknown[];
+  /** What follows the first colon outside quotes, untouched. */
+  readonly raw: string;
+};
+
+/** A wall time out of a property: `wall` is ISO; `zone` null when floating, `UTC` for a Z time, else the TZID. */
+export type WallValue = { readonly wall: string; readonly zone: string | null; readonly allDay: boolean };
+
+const LONGEST = 200_000;
+
+/** Parses one content line. A line that cannot be read comes back as a problem. */
+export function readProperty(content: ContentLine): Property | Problem {
+  const shown = content.text.length > 40 ? `${content.text.slice(0, 40)}…` : content.text;
+  const unreadable = (why: string) => ({ where: content.line, what: `“${shown}” cannot be read`, hint: why });
+  if (content.text.length > LONGEST) return unreadable('The line is too long.');
+  try {
+    // ical.js types jCal as any[]: name, parameters, type, values
+    const [name, params, type, ...values] = ICAL.parse.property(content.text) as [
+      string,
+      Record<string, string>,
+      string,
+      ...unknown[],
+    ];
+    const raw = content.text.replace(/^(?:"[^"]*"|[^":])*:/, '');
+    return { name: name.toUpperCase(), line: content.line, params, type, values, raw };
+  } catch (error) {
+    return unreadable(error instanceof Error ? error.message : 'It is not a property.');
+  }
+}
+
+/** The date or date-time values of a property. Throws a RangeError for a day or hour that does not exist. */
+export function wallValues(property: Property): WallValue[] {
+  return property.values.map((value) => {
+    const text = String(Array.isArray(value) ? value[0] : value);
+    if (property.type === 'date' || /^\d{4}-\d{2}-\d{2}$/.test(text)) {
+      const date = Temporal.PlainDate.from(text, { overflow: 'reject' }).toString();
+      return { wall: date, zone: null, allDay: true };
+    }
+    const wall = Temporal.PlainDateTime.from(text.replace(/Z$/, ''), { overflow: 'reject' });
+    const zone = text.endsWith('Z') ? 'UTC' : (property.params.tzid ?? null);
+    return { wall: wall.toString({ smallestUnit: 'second' }), zone, allDay: false };
+  });
+}
+
+/** A DURATION value (RFC 5545 3.3.6): days are nominal, the rest exact. Throws a RangeError when negative. */
+export function durationValue(property: Property): { days: number; seconds: number } {
+  const { isNegative, weeks, days, hours, minutes, seconds } = ICAL.Duration.fromString(String(property.values[0]));
+  if (isNegative) throw new RangeError('A length cannot be negative.');
+  return { days: weeks * 7 + days, seconds: hours * 3600 + minutes * 60 + seconds };
+}

@@ -1,0 +1,22 @@
+import { z } from 'zod';
+import { DateText, Id, Instant, Minutes } from './common';
+
+/** A task's planned stretch of time. */
+export const Block = z.object({ id: Id, taskId: Id, start: Instant, minutes: Minutes });
+export type Block = z.infer<typeof Block>;
+
+/** A task that has a day but no hour. */
+export const TrayItem = z.object({ id: Id, taskId: Id, date: DateText });
+export type TrayItem = z.infer<typeof TrayItem>;
+
+/** What time is spent on: a task, one occurrence of an event, or something that nobody planned. */
+export const Subject = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('task'), taskId: Id }),
+  z.object({ kind: z.literal('event'), occurrence: Id, title: z.string() }),
+  z.object({ kind: z.literal('other'), title: z.string().min(1) }),
+]);
+export type Subject = z.infer<typeof Subject>;
+
+/** Time really spent. `to` is null while the timer runs; at most one entry runs. */
+export const TimeEntry = z.object({ id: Id, subject: Subject, from: Instant, to: Instant.nullable() });
+export type TimeEntry = z.infer<typeof TimeEntry>;

@@ -1,0 +1,21 @@
+import { z } from 'zod';
+import { TimeText } from './common';
+
+/** Working hours of one weekday, or null for a day off. */
+const Hours = z.object({ from: TimeText, to: TimeText }).nullable();
+export type Hours = z.infer<typeof Hours>;
+
+export const Settings = z.object({
+  theme: z.enum(['system', 'light', 'dark']),
+  clock: z.union([z.literal(12), z.literal(24)]),
+  /** Monday first. */
+  workingHours: z.array(Hours).length(7),
+});
+export type Settings = z.infer<typeof Settings>;
+
+const office: Hours = { from: '09:00', to: '17:00' };
+export const defaultSettings: Settings = {
+  theme: 'system',
+  clock: 24,
+  workingHours: [office, office, office, office, office, null, null],
+};

@@ -1,0 +1,32 @@
+import { z } from 'zod';
+import { DateText, Hue, Id, Instant, Minutes, TimeText } from './common';
+
+export const Priority = z.enum(['urgent', 'high', 'normal', 'low']);
+export type Priority = z.infer<typeof Priority>;
+
+/** When a task is due: by the end of a day, or by an hour of it (wall time, the person's zone). */
+export const Due = z.object({ date: DateText, time: TimeText.nullable() });
+export type Due = z.infer<typeof Due>;
+
+export const Task = z.object({
+  id: Id,
+  title: z.string().min(1),
+  notes: z.string(),
+  listId: Id,
+  /** Minutes of work expected, or null when nobody has said. */
+  estimate: Minutes.nullable(),
+  priority: Priority,
+  due: Due.nullable(),
+  doneAt: Instant.nullable(),
+  createdAt: Instant,
+  /** Place in the person's own order, smallest first. */
+  rank: z.number(),
+});
+export type Task = z.infer<typeof Task>;
+
+export const ListIcon = z.enum(['waves', 'pen', 'leaf', 'boat', 'map', 'people', 'permit', 'wrench']);
+export type ListIcon = z.infer<typeof ListIcon>;
+
+/** A project or an area that tasks belong to. */
+export const TaskList = z.object({ id: Id, name: z.string().min(1), hue: Hue, icon: ListIcon, rank: z.number() });
+export type TaskList = z.infer<typeof TaskList>;

@@ -1,0 +1,86 @@
+import { occurrencesOn, type Occurrence } from '../calendar/occurrences';
+import type { Block, TimeEntry, TrayItem } from '../model/plan';
+import { derived, groupedBy } from '../model/lookup';
+import type { Workspace } from '../model/workspace';
+import { MINUTE, minutesOf, subtract, type Span } from '../time/span';
+import { dayOf, type IsoDate, type Zone } from '../time/zone';
+import { nearby } from './dayIndex';
+import { workingHours } from './workday';
+
+/** The stretch of time that a block takes. */
+export const spanOfBlock = ({ start, minutes }: Block): Span => ({ from: start, to: start + minutes * MINUTE });
+
+const blocksNear = nearby(spanOfBlock);
+const entriesNear = nearby<TimeEntry>(({ from, to }) => ({ from, to: to ?? from + 1 }));
+
+/** The blocks that touch a stretch of time, by start. */
+export const blocksIn = (blocks: Workspace['blocks'], range: Span): Block[] => blocksNear(blocks, range);
+
+/** The running timer's entry, if one runs. */
+export const runningEntry = derived<TimeEntry, TimeEntry | undefined>((entries) =>
+  Object.values(entries).find(({ to }) => to === null),
+);
+
+/** The time entries that touch a stretch of time, by start; the running one lasts until `now`. */
+export function entriesIn(entries: Workspace['entries'], range: Span, now: number): TimeEntry[] {
+  const running = runningEntry(entries);
+  const found = entriesNear(entries, range).filter((entry) => entry !== running);
+  return running && running.from < range.to && now > range.from ? [...found, running] : found;
+}
+
+/** What lies in the tray of a day. */
+export const trayOn = groupedBy<TrayItem>(({ date }) => date);
+
+/** What a day has room for and what is planned into it, in minutes. */
+export type Load = {
+  /** Working hours. */
+  readonly capacity: number;
+  /** Busy meetings inside the working hours. */
+  readonly meetings: number;
+  /** capacity − meetings. */
+  readonly room: number;
+  /** Blocks of the day, each counted whole even where two overlap, and the estimates in the tray. */
+  readonly planned: number;
+  /** The part of `planned` that lies in the tray. */
+  readonly inTray: number;
+  /** room − planned; negative when too much is planned. */
+  readonly free: number;
+};
+
+export type DayPlan = {
+  readonly date: IsoDate;
+  readonly span: Span;
+  readonly working: readonly Span[];
+  /** Occurrences with hours, then those that take whole days. */
+  readonly meetings: readonly Occurrence[];
+  readonly allDay: readonly Occurrence[];
+  readonly blocks: readonly Block[];
+  readonly tray: readonly TrayItem[];
+  readonly load: Load;
+};
+
+const clip = (range: Span, { from, to }: Span): Span => ({ from: Math.max(from, range.from), to: Math.min(to, range.to) });
+
+/** Everything that is planned for a day. */
+export function dayPlan(workspace: Workspace, date: IsoDate, zone: Zone): DayPlan {
+  const span = dayOf(date, zone);
+  const working = workingHours(workspace.settings, date, zone);
+  const occurrences = occurrencesOn(workspace.events, date, zone);
+  const blocks = blocksIn(workspace.blocks, span);
+  const tray = trayOn(workspace.tray, date);
+
+  const capacity = minutesOf(working);
+  const room = minutesOf(subtract(working, occurrences.filter(({ busy }) => busy)));
+  const inTray = tray.reduce((sum, { taskId }) => sum + (workspace.tasks[taskId]?.estimate ?? 0), 0);
+  const planned = blocks.reduce((sum, block) => sum + minutesOf([clip(span, spanOfBlock(block))]), inTray);
+  return {
+    date,
+    span,
+    working,
+    meetings: occurrences.filter(({ allDay }) => !allDay),
+    allDay: occurrences.filter(({ allDay }) => allDay),
+    blocks,
+    tray,
+    load: { capacity, meetings: capacity - room, room, planned, inTray, free: room - planned },
+  };
+}

@@ -1,0 +1,102 @@
+import fc from 'fast-check';
+import { doneWords } from '../track/spent';
+import { emptyWorkspace, firstList, type Workspace } from '../model/workspace';
+import type { Task } from '../model/task';
+import { isOverdue, minutesLate } from '../tasks/deadline';
+import { inOrder } from '../tasks/order';
+import { MINUTE, overlaps, type Span } from '../time/span';
+import { instantOf, wallOf } from '../time/zone';
+import { dayPlan, spanOfBlock } from './dayPlan';
+import { shareWidth } from './lanes';
+import { collisions, proposals, snap } from './placing';
+
+const zone = 'Europe/London';
+const at = (time: string, date = '2026-11-24') => instantOf(`${date}T${time}`, zone);
+const task = (id: string, changes: Partial<Task> = {}): Task => ({
+  id, title: id, notes: '', listId: firstList.id, estimate: 60, priority: 'normal', due: null, doneAt: null, createdAt: 0, rank: 0, ...changes,
+});
+const meeting = (id: string, from: string, seconds: number, busy = true): Workspace['events'] => ({
+  [id]: {
+    id, calendarId: 'c', uid: id, sequence: 0, title: id, location: '', start: { wall: `2026-11-24T${from}:00`, zone },
+    length: { days: 0, seconds }, busy, cancelled: false, rule: null, without: [], also: [], exceptions: [],
+  },
+});
+const day: Workspace = {
+  ...emptyWorkspace,
+  tasks: { report: task('report', { estimate: 90 }), waders: task('waders', { estimate: 20 }) },
+  events: { ...meeting('Crew call', '09:00', 1800), ...meeting('Forum', '11:30', 1800), ...meeting('Lunch talk', '12:00', 3600, false) },
+  blocks: { b: { id: 'b', taskId: 'report', start: at('13:00'), minutes: 90 } },
+  tray: { t: { id: 't', taskId: 'waders', date: '2026-11-24' } },
+};
+
+test('room is working hours minus busy meetings; the tray counts as planned', () => {
+  expect(dayPlan(day, '2026-11-24', zone).load).toEqual({ capacity: 480, meetings: 60, room: 420, planned: 110, inTray: 20, free: 310 });
+  expect(dayPlan(day, '2026-11-28', zone).load.capacity).toBe(0);
+});
+
+test('a block across midnight counts on each day only with its own part', () => {
+  const late = { ...day, blocks: { b: { id: 'b', taskId: 'report', start: at('23:30'), minutes: 90 } }, tray: {} };
+  expect([dayPlan(late, '2026-11-24', zone).load.planned, dayPlan(late, '2026-11-25', zone).load.planned]).toEqual([30, 60]);
+});
+
+test('what a stretch would collide with is named; touching is no collision', () => {
+  expect(collisions(day, { from: at('11:45'), to: at('13:15') }, zone)).toEqual(['Forum', 'report']);
+  expect(collisions(day, { from: at('12:00'), to: at('13:00') }, zone)).toEqual([]);
+  expect(collisions(day, { from: at('13:00'), to: at('14:00') }, zone, 'b')).toEqual([]);
+});
+
+test('places are proposed from now on, whole, and collide with nothing', () => {
+  const starts = proposals(day, 90, zone, at('09:10'), 3).map(({ from }) => wallOf(from, zone).slice(5, 16));
+  expect(starts).toEqual(['11-24T09:30', '11-24T14:30', '11-25T09:00']);
+  fc.assert(
+    fc.property(fc.integer({ min: 1, max: 400 }), fc.nat(3000), (minutes, later) => {
+      const now = at('00:00') + later * MINUTE;
+      for (const place of proposals(day, minutes, zone, now)) {
+        expect(collisions(day, place, zone)).toEqual([]);
+        expect(place.from).toBeGreaterThanOrEqual(now);
+      }
+    }),
+    { numRuns: 40 },
+  );
+});
+
+test('starts fall on quarter hours of the day', () => {
+  expect(wallOf(snap(at('10:08'), at('00:00')), zone)).toBe('2026-11-24T10:15:00');
+});
+
+test('what overlaps shares the width and nothing lies on anything else', () => {
+  const items = fc.array(fc.tuple(fc.nat(100), fc.integer({ min: 1, max: 40 })).map(([from, n]): Span => ({ from, to: from + n })), { maxLength: 40 });
+  fc.assert(
+    fc.property(items, (spans) => {
+      const placed = shareWidth(spans);
+      expect(placed).toHaveLength(spans.length);
+      for (const a of placed) {
+        expect(a.lane).toBeLessThan(a.lanes);
+        for (const b of placed) {
+          if (a !== b && overlaps(a.item, b.item)) expect([a.lane, a.lanes]).not.toEqual([b.lane, a.lanes]);
+          if (a !== b && overlaps(a.item, b.item)) expect(a.lanes).toBe(b.lanes);
+        }
+      }
+    }),
+  );
+});
+
+describe('deadlines', () => {
+  const due = task('permit', { due: { date: '2026-11-24', time: '14:00' } });
+  test('a block that ends after its task is due says by how much', () => {
+    expect(minutesLate(due, spanOfBlock({ id: 'b', taskId: 'permit', start: at('13:15'), minutes: 60 }).to, zone)).toBe(15);
+    expect(minutesLate(task('x', { due: { date: '2026-11-24', time: null } }), at('00:00', '2026-11-25'), zone)).toBe(0);
+  });
+  test('an open task is overdue from its hour on, a done one never', () => {
+    expect([isOverdue(due, zone, at('13:59')), isOverdue(due, zone, at('14:00')), isOverdue({ ...due, doneAt: 1 }, zone, at('15:00'))]).toEqual([false, true, false]);
+  });
+  test('ticking off says how it went', () => {
+    expect(doneWords(due, 88, zone, at('13:00'))).toBe('Done: took 1 h 28, 28 min over its estimate · 1 h before it was due');
+    expect(doneWords(task('x'), 0, zone, 0)).toBe('Done');
+  });
+});
+
+test('orders put what has no date or estimate last', () => {
+  const tasks = [task('a', { estimate: null }), task('b', { due: { date: '2026-11-25', time: null } }), task('c', { priority: 'urgent', estimate: 5 })];
+  expect((['due', 'priority', 'estimate'] as const).map((order) => inOrder(tasks, order, zone)[0]?.id)).toEqual(['b', 'c', 'c']);
+});

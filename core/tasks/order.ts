@@ -1,0 +1,29 @@
+import type { Task } from '../model/task';
+import { deadlineOf } from './deadline';
+import type { Zone } from '../time/zone';
+
+export const orders = ['own', 'due', 'priority', 'estimate'] as const;
+export type Order = (typeof orders)[number];
+
+export const priorities = ['urgent', 'high', 'normal', 'low'] as const;
+
+const byRank = (a: Task, b: Task) => a.rank - b.rank;
+
+/** Tasks in an order: what has no due date or no estimate goes last; equals keep the person's own order. */
+export function inOrder(tasks: readonly Task[], order: Order, zone: Zone): Task[] {
+  const key: Record<Order, (task: Task) => number> = {
+    own: (task) => task.rank,
+    due: (task) => (task.due ? deadlineOf(task.due, zone) : Infinity),
+    priority: (task) => priorities.indexOf(task.priority),
+    estimate: (task) => task.estimate ?? Infinity,
+  };
+  const keyed = tasks.map((task) => ({ task, by: key[order](task) }));
+  // Infinity − Infinity is not a number, so compare instead of subtracting
+  return keyed.sort((a, b) => (a.by < b.by ? -1 : a.by > b.by ? 1 : byRank(a.task, b.task))).map(({ task }) => task);
+}
+
+/** The rank that puts something between two neighbours; a missing neighbour is the end of the list. */
+export function rankBetween(before: number | undefined, after: number | undefined): number {
+  if (before === undefined) return after === undefined ? 0 : after - 1;
+  return after === undefined ? before + 1 : (before + after) / 2;
+}

@@ -1,0 +1,55 @@
+/** A stretch of time, `from` inclusive to `to` exclusive, epoch milliseconds. */
+export type Span = { readonly from: number; readonly to: number };
+
+export const MINUTE = 60_000;
+
+/** The length of a span in minutes; fractions stay. */
+export const lengthOf = (span: Span): number => (span.to - span.from) / MINUTE;
+
+/** Whether two spans share time. Touching spans don't: 9–10 and 10–11 do not overlap. */
+export const overlaps = (a: Span, b: Span): boolean => a.from < b.to && b.from < a.to;
+
+/** The stretches that at least one span covers, in order, none empty, none touching. */
+export function union(spans: readonly Span[]): Span[] {
+  const merged: { from: number; to: number }[] = [];
+  for (const { from, to } of [...spans].sort((a, b) => a.from - b.from)) {
+    if (to <= from) continue;
+    const last = merged.at(-1);
+    if (last && from <= last.to) last.to = Math.max(last.to, to);
+    else merged.push({ from, to });
+  }
+  return merged;
+}
+
+/** The stretches that both cover, in order, none empty. */
+export function intersect(a: readonly Span[], b: readonly Span[]): Span[] {
+  const others = union(b);
+  return union(a).flatMap((one) =>
+    others
+      .map((other) => ({ from: Math.max(one.from, other.from), to: Math.min(one.to, other.to) }))
+      .filter(({ from, to }) => from < to),
+  );
+}
+
+/**
+ * The stretches of `room` that nothing in `taken` covers, in order, none empty.
+ * Touching spans leave no gap: subtract([9–12], [10–11]) is [9–10], [11–12].
+ */
+export function subtract(room: readonly Span[], taken: readonly Span[]): Span[] {
+  const obstacles = union(taken);
+  const left: Span[] = [];
+  for (const stretch of union(room)) {
+    let { from } = stretch;
+    for (const obstacle of obstacles) {
+      if (obstacle.to <= from || obstacle.from >= stretch.to) continue;
+      if (obstacle.from > from) left.push({ from, to: obstacle.from });
+      from = Math.max(from, obstacle.to);
+    }
+    if (from < stretch.to) left.push({ from, to: stretch.to });
+  }
+  return left;
+}
+
+/** Whole minutes that the spans cover together, what overlaps counted once, rounded at the end. */
+export const minutesOf = (spans: readonly Span[]): number =>
+  Math.round(union(spans).reduce((sum, span) => sum + lengthOf(span), 0));

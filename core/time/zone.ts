@@ -1,0 +1,59 @@
+import { Temporal } from 'temporal-polyfill';
+import type { Span } from './span';
+
+/** A calendar date, ISO `YYYY-MM-DD`. */
+export type IsoDate = string;
+/** An IANA zone name, such as `Europe/London`. */
+export type Zone = string;
+
+/**
+ * The instant (epoch ms) of a wall time in a zone. `wall` is ISO, `2026-11-24T09:00` or a date for its midnight.
+ * A time that a clock change skips moves forward by the gap; a doubled one is its first (RFC 5545 3.3.5).
+ */
+export const instantOf = (wall: string, zone: Zone): number =>
+  Temporal.PlainDateTime.from(wall).toZonedDateTime(zone, { disambiguation: 'compatible' }).epochMilliseconds;
+
+const zoned = (instant: number, zone: Zone) => Temporal.Instant.fromEpochMilliseconds(instant).toZonedDateTimeISO(zone);
+
+/** The date that an instant falls on in a zone. */
+export const dateOf = (instant: number, zone: Zone): IsoDate => zoned(instant, zone).toPlainDate().toString();
+
+/** The wall time of an instant in a zone, `2026-11-24T09:00:00`. */
+export const wallOf = (instant: number, zone: Zone): string =>
+  zoned(instant, zone).toPlainDateTime().toString({ smallestUnit: 'second' });
+
+/** The date `days` later (earlier when negative). */
+export const addDays = (date: IsoDate, days: number): IsoDate =>
+  Temporal.PlainDate.from(date).add({ days }).toString();
+
+/** Days from `a` to `b`; negative when `b` is earlier. */
+export const daysBetween = (a: IsoDate, b: IsoDate): number =>
+  Temporal.PlainDate.from(a).until(Temporal.PlainDate.from(b)).days;
+
+/** Monday is 1, Sunday is 7. */
+export const weekdayOf = (date: IsoDate): number => Temporal.PlainDate.from(date).dayOfWeek;
+
+/** The day's stretch of time, midnight to midnight: 23 or 25 hours when the clocks change. */
+export const dayOf = (date: IsoDate, zone: Zone): Span => ({
+  from: instantOf(date, zone),
+  to: instantOf(addDays(date, 1), zone),
+});
+
+/** Whether the text is an existing date. */
+export function isDate(text: string): boolean {
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(text)) return false;
+  try {
+    return Temporal.PlainDate.from(text, { overflow: 'reject' }).toString() === text;
+  } catch {
+    return false;
+  }
+}
+
+/** Whether the runtime knows the zone. */
+export function isZone(name: string): boolean {
+  try {
+    return new Intl.DateTimeFormat('en', { timeZone: name }).resolvedOptions().timeZone.length > 0;
+  } catch {
+    return false;
+  }
+}
