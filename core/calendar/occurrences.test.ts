@@ -1,5 +1,5 @@
 import ICAL from 'ical.js';
-import fc from 'fast-check';
+import * as fc from 'fast-check';
 import type { CalendarEvent } from '../model/event';
 import { instantOf, wallOf } from '../time/zone';
 import { occurrencesOf } from './occurrences';

@@ -1,7 +1,8 @@
-import { z } from 'zod';
+import type { z } from 'zod';
 import { Calendar, CalendarEvent } from './event';
 import { Block, TimeEntry, TrayItem } from './plan';
-import { Settings, defaultSettings } from './settings';
+import type { Settings} from './settings';
+import { defaultSettings } from './settings';
 import { Task, TaskList } from './task';
 
 /** Rises when stored data changes its shape; state/migrations.ts brings older data up to it. */

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import * as fc from 'fast-check';
 import { doneWords } from '../track/spent';
 import { emptyWorkspace, firstList, type Workspace } from '../model/workspace';
 import type { Task } from '../model/task';

@@ -1,4 +1,4 @@
-import fc from 'fast-check';
+import * as fc from 'fast-check';
 import { intersect, minutesOf, subtract, union, type Span } from './span';
 import { durationWords, readDuration, readTime, timeWords } from './words';
 import { dayOf, instantOf, wallOf } from './zone';

@@ -1,11 +1,10 @@
-import type { Config } from 'tailwindcss';
-import plugin from 'tailwindcss/plugin';
-import nativewind from 'nativewind/preset';
-import { baseStyles, colours } from './ui/tokens';
+const plugin = require('tailwindcss/plugin');
+const { baseStyles, colours } = require('./ui/tokens');
 
-export default {
-  content: ['./app/**/*.tsx', './features/**/*.tsx', './ui/**/*.tsx'],
-  presets: [nativewind],
+/** @type {import('tailwindcss').Config} */
+module.exports = {
+  content: ['./app/**/*.tsx', './features/**/*.tsx', './ui/**/*.{ts,tsx}'],
+  presets: [require('nativewind/preset')],
   darkMode: 'class',
   theme: {
     colors: {
@@ -28,4 +27,4 @@ export default {
     },
   },
   plugins: [plugin(({ addBase }) => addBase(baseStyles()))],
-} satisfies Config;
+};

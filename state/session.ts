@@ -1,0 +1,57 @@
+import { isZone, type Zone } from '@/core/time/zone';
+
+/**
+ * What this tab was opened with: which storage space, which clock, which zone. Addresses may carry `?space=demo`,
+ * `&now=2026-11-24T11:20:00Z` and `&zone=Europe/London`; the tab remembers them across reloads.
+ */
+export type Session = { readonly space: string; readonly zone: Zone; readonly now: () => number };
+
+const remembered = (name: string): string | null => {
+  try {
+    return sessionStorage.getItem(`sprindle.${name}`);
+  } catch {
+    return null;
+  }
+};
+
+const remember = (name: string, value: string) => {
+  try {
+    sessionStorage.setItem(`sprindle.${name}`, value);
+  } catch {
+    // storage is switched off: the address still says it
+  }
+};
+
+function fromAddress(name: string): string | null {
+  const given = new URLSearchParams(location.search).get(name);
+  if (given !== null) remember(name, given);
+  return given ?? remembered(name);
+}
+
+/** Milliseconds to add to the machine's clock; fixed when a tab is first told another time. */
+function clockOffset(): number {
+  const given = new URLSearchParams(location.search).get('now');
+  const known = Number(remembered('offset') ?? 0);
+  if (given === null || given === remembered('now')) return known;
+  const offset = Date.parse(given) - Date.now();
+  if (Number.isNaN(offset)) return known;
+  remember('now', given);
+  remember('offset', String(offset));
+  return offset;
+}
+
+function readSession(): Session {
+  const offset = clockOffset();
+  const zone = fromAddress('zone');
+  const space = fromAddress('space') ?? 'own';
+  return {
+    space: /^[\w-]{1,40}$/.test(space) ? space : 'own',
+    zone: zone && isZone(zone) ? zone : Intl.DateTimeFormat().resolvedOptions().timeZone,
+    now: () => Date.now() + offset,
+  };
+}
+
+export const session = readSession();
+
+/** The address that opens a storage space in this tab. */
+export const addressOfSpace = (space: string) => `/?space=${space}`;

@@ -1,0 +1,160 @@
+import { createStore } from 'zustand/vanilla';
+import { applyChanges, changesBetween, reversed, type Change } from '@/core/commands/changes';
+import { CommandFailed, type Command } from '@/core/commands/command';
+import { emptyWorkspace, type Workspace } from '@/core/model/workspace';
+import { allPartitions, touchedBy } from './partitions';
+import { FromTheFuture } from './migrations';
+import type { Repository } from './repository';
+
+/** One undoable step. */
+type Step = { readonly label: string; readonly changes: readonly Change[] };
+
+/** A line that is shown for a while; with `undoable` it offers to undo the last step. */
+export type Notice = { readonly text: string; readonly tone: 'plain' | 'problem'; readonly undoable: boolean };
+
+export type StoreState = {
+  readonly workspace: Workspace;
+  readonly opening: boolean;
+  readonly past: readonly Step[];
+  readonly future: readonly Step[];
+  readonly notice: Notice | null;
+  /** Why nothing is being saved at the moment, in words for the person; null when all is well. */
+  readonly unsaved: string | null;
+};
+
+export type Surroundings = {
+  readonly repository: Repository;
+  readonly now: () => number;
+  /** Tells other tabs of changes; `listen` is called with theirs. */
+  readonly tabs?: { tell: (changes: readonly Change[]) => void; listen: (heard: (changes: readonly Change[]) => void) => void };
+};
+
+const SAVE_AFTER = 500;
+const MOST_STEPS = 200;
+
+/**
+ * Holds one workspace: runs commands, undoes and redoes them, and saves what they touched half a second later.
+ * It contains no rule of the trade and leaves reading and writing to the repository.
+ */
+export function createWorkspaceStore({ repository, now, tabs }: Surroundings) {
+  const store = createStore<StoreState>(() => ({
+    workspace: emptyWorkspace,
+    opening: true,
+    past: [],
+    future: [],
+    notice: null,
+    unsaved: null,
+  }));
+  const dirty = new Set<string>();
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let writing: Promise<void> = Promise.resolve();
+  let readOnly = false;
+
+  const write = async () => {
+    if (dirty.size === 0 || readOnly) return;
+    const parts = [...dirty];
+    dirty.clear();
+    try {
+      await repository.save(store.getState().workspace, parts);
+      if (store.getState().unsaved) store.setState({ unsaved: null });
+    } catch {
+      for (const part of parts) dirty.add(part);
+      store.setState({ unsaved: 'Changes are not being saved: the browser’s storage is full or switched off. Keep this tab open and make room; saving is tried again with the next change.' });
+    }
+  };
+
+  const flush = (): Promise<void> => {
+    clearTimeout(timer);
+    timer = undefined;
+    writing = writing.then(write);
+    return writing;
+  };
+
+  const markChanged = (parts: Iterable<string>) => {
+    for (const part of parts) dirty.add(part);
+    timer ??= setTimeout(() => void flush(), SAVE_AFTER);
+  };
+
+  const commit = (changes: readonly Change[], state: Partial<StoreState>) => {
+    store.setState({ workspace: applyChanges(store.getState().workspace, changes), ...state });
+    markChanged(touchedBy(changes));
+    tabs?.tell(changes);
+  };
+
+  const say = (text: string, tone: Notice['tone'] = 'plain', undoable = false) =>
+    store.setState({ notice: { text, tone, undoable } });
+
+  tabs?.listen((changes) => store.setState(({ workspace }) => ({ workspace: applyChanges(workspace, changes) })));
+
+  return {
+    ...store,
+    flush,
+    say,
+    hush: () => store.setState({ notice: null }),
+
+    /** Opens what is stored; a fresh space begins with what `seed` gives. */
+    async open(seed?: () => Promise<Workspace>): Promise<void> {
+      try {
+        const loaded = await repository.load(now());
+        const workspace = loaded.fresh && seed ? await seed() : loaded.workspace;
+        store.setState({ workspace, opening: false });
+        if (loaded.fresh && seed) markChanged(allPartitions(workspace));
+        if (loaded.damaged.length > 0) {
+          say(`Part of the stored data was damaged (${loaded.damaged.join(', ')}). It was set aside and everything else opened.`, 'problem');
+        }
+      } catch (error) {
+        readOnly = true;
+        const unsaved =
+          error instanceof FromTheFuture
+            ? `${error.message} Nothing was opened and nothing will be overwritten.`
+            : 'The browser’s storage is switched off or cannot be read. You can look around, but nothing will be saved.';
+        store.setState({ opening: false, unsaved });
+      }
+    },
+
+    /**
+     * Runs a command; `words` are shown with an offer to undo. Returns whether it went through: a command that
+     * fails changes nothing and says why.
+     */
+    run<Input>(command: Command<Input>, input: Input, words?: string): boolean {
+      const { workspace, past } = store.getState();
+      try {
+        const changes = changesBetween(workspace, command.apply(workspace, input));
+        if (changes.length > 0) {
+          commit(changes, { past: [...past, { label: command.label, changes }].slice(-MOST_STEPS), future: [] });
+        }
+        if (words) say(words, 'plain', changes.length > 0);
+        return true;
+      } catch (error) {
+        if (!(error instanceof CommandFailed)) throw error;
+        say(error.message, 'problem');
+        return false;
+      }
+    },
+
+    /** Undoes the last step, if there is one. */
+    undo(): void {
+      const { past, future } = store.getState();
+      const step = past.at(-1);
+      if (!step) return;
+      commit(reversed(step.changes), { past: past.slice(0, -1), future: [...future, step] });
+      say(`Undone: ${step.label}`);
+    },
+
+    /** Does the step again that was undone last, if there is one. */
+    redo(): void {
+      const { past, future } = store.getState();
+      const step = future.at(-1);
+      if (!step) return;
+      commit(step.changes, { past: [...past, step], future: future.slice(0, -1) });
+      say(`Done again: ${step.label}`);
+    },
+
+    /** Replaces everything at once, with no way back: for the demo space only. */
+    reset(workspace: Workspace): void {
+      const parts = new Set([...allPartitions(store.getState().workspace), ...allPartitions(workspace)]);
+      store.setState({ workspace, past: [], future: [] });
+      markChanged(parts);
+    },
+  };
+}
