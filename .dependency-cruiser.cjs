@@ -28,7 +28,7 @@ module.exports = {
       name: 'core-is-pure',
       severity: 'error',
       from: { path: '^core/', pathNot: '\\.test\\.ts$' },
-      to: { path: '^node_modules/', pathNot: 'node_modules/(zod|ical\\.js|temporal-)' },
+      to: { path: '^node_modules/', pathNot: 'node_modules/(zod|chrono-node|ical\\.js|temporal-)' },
     },
   ],
   options: {

@@ -17,7 +17,7 @@ module.exports = {
         ],
       },
       transformIgnorePatterns: [`node_modules/(?!(${esm}))`],
-      moduleNameMapper: { '^@/(.*)$': '<rootDir>/$1' },
+      moduleNameMapper: { '^@/(.*)$': '<rootDir>/$1', '^chrono-node/en$': '<rootDir>/node_modules/chrono-node/dist/cjs/locales/en/index.js' },
     },
   ],
 };

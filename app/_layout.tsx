@@ -1,3 +1,23 @@
 import '../global.css';
+import { useFonts } from 'expo-font';
 import { Slot } from 'expo-router';
-export default function Layout() { return <Slot />; }
+import { session } from '@/state/session';
+import { store } from '@/state/workspaceStore';
+import { Shell } from '@/ui/Shell';
+
+const makeDemo = async () => (await import('@/demo/generate')).demoWorkspace({ seed: 7, now: session.now(), zone: session.zone });
+
+void store.open(session.space === 'demo' ? makeDemo : undefined);
+
+export default function Layout() {
+  useFonts({
+    AtkinsonNext: require('@expo-google-fonts/atkinson-hyperlegible-next/400Regular/AtkinsonHyperlegibleNext_400Regular.ttf'),
+    AtkinsonNextStrong: require('@expo-google-fonts/atkinson-hyperlegible-next/700Bold/AtkinsonHyperlegibleNext_700Bold.ttf'),
+    AtkinsonMono: require('@expo-google-fonts/atkinson-hyperlegible-mono/400Regular/AtkinsonHyperlegibleMono_400Regular.ttf'),
+  });
+  return (
+    <Shell>
+      <Slot />
+    </Shell>
+  );
+}

@@ -1,2 +1,5 @@
-import { Text, View } from 'react-native';
-export default function Index() { return <View className="hue-iris bg-fill"><Text className="text-pine text-lg font-strong">Hi</Text></View>; }
+import { Redirect } from 'expo-router';
+
+export default function Index() {
+  return <Redirect href="/today" />;
+}

@@ -16,10 +16,11 @@ export const placeTask = command(
   },
 );
 
-/** Moves a block to `start`, keeping its length. */
-export const moveBlock = command('move', (workspace, { id, start }: { id: Id; start: number }) =>
-  put(workspace, 'blocks', { ...existing(workspace.blocks, id, 'block'), start }),
-);
+/** Moves a block to `start`, keeping its length unless a new one is given. */
+export const moveBlock = command('move', (workspace, { id, start, minutes }: { id: Id; start: number; minutes?: number }) => {
+  const block = existing(workspace.blocks, id, 'block');
+  return put(workspace, 'blocks', { ...block, start, minutes: minutes ?? block.minutes });
+});
 
 /** Gives a block a new length in minutes, keeping its start. */
 export const resizeBlock = command('resize', (workspace, { id, minutes }: { id: Id; minutes: number }) => {

@@ -26,11 +26,14 @@ export const subjectTitle = (subject: Subject, tasks: Workspace['tasks']): strin
 /** The stretch of an entry; a running one lasts until `now`. */
 export const spanOfEntry = ({ from, to }: TimeEntry, now: number): Span => ({ from, to: to ?? Math.max(from, now) });
 
-const entriesOf = groupedBy<TimeEntry>(({ subject }) => subjectKey(subject));
+const bySubject = groupedBy<TimeEntry>(({ subject }) => subjectKey(subject));
+
+/** All time on one thing, in no order. */
+export const entriesOf = (entries: Workspace['entries'], subject: Subject) => bySubject(entries, subjectKey(subject));
 
 /** Minutes spent on a task so far. */
 export function minutesSpent(entries: Workspace['entries'], taskId: string, now: number): number {
-  const own = entriesOf(entries, subjectKey({ kind: 'task', taskId }));
+  const own = entriesOf(entries, { kind: 'task', taskId });
   return minutesOf(own.map((entry) => spanOfEntry(entry, now)));
 }
 

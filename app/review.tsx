@@ -1,0 +1,6 @@
+import { ReviewScreen } from '@/features/review/ReviewScreen';
+import { useDay } from '@/ui/useDay';
+
+export default function Review() {
+  return <ReviewScreen {...useDay()} />;
+}

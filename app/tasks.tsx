@@ -1,0 +1,1 @@
+export { TasksScreen as default } from '@/features/tasks/TasksScreen';

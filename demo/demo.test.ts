@@ -1,0 +1,31 @@
+import { recordSchemas, collectionNames } from '@/core/model/workspace';
+import { runningEntry } from '@/core/plan/dayPlan';
+import { ledger } from '@/core/review/ledger';
+import { instantOf } from '@/core/time/zone';
+import { demoWorkspace } from './generate';
+
+const zone = 'Europe/London';
+const now = instantOf('2026-11-24T11:20', zone);
+const demo = demoWorkspace({ seed: 7, now, zone });
+
+test('the same seed and instant give the same office, another seed another', () => {
+  expect(demoWorkspace({ seed: 7, now, zone })).toEqual(demo);
+  expect(demoWorkspace({ seed: 8, now, zone }).entries).not.toEqual(demo.entries);
+});
+
+test('every record is valid, and about 30 tasks lie in 4 lists', () => {
+  for (const name of collectionNames) {
+    for (const record of Object.values(demo[name])) expect(recordSchemas[name].safeParse(record).success).toBe(true);
+  }
+  expect(Object.keys(demo.lists)).toHaveLength(4);
+  expect(Object.keys(demo.tasks).length).toBeGreaterThanOrEqual(28);
+});
+
+test('past days have drift, and something runs on a working morning', () => {
+  const { sums } = ledger(demo, '2026-11-23', zone, now);
+  expect(sums.planned).toBeGreaterThan(120);
+  expect(sums.actual).toBeGreaterThan(120);
+  expect(sums.over + sums.under + sums.unplanned).toBeGreaterThan(0);
+  expect(runningEntry(demo.entries)).toBeDefined();
+  expect(Object.values(demo.entries).every(({ to, from }) => from <= now && (to === null || to <= now))).toBe(true);
+});

@@ -1,0 +1,124 @@
+import { occurrencesOn } from '@/core/calendar/occurrences';
+import { placeTask, putInTray } from '@/core/commands/plan';
+import { addEntry, startTimer } from '@/core/commands/track';
+import { tickOff } from '@/core/commands/tasks';
+import type { CalendarEvent } from '@/core/model/event';
+import type { Task } from '@/core/model/task';
+import { emptyWorkspace, type Workspace } from '@/core/model/workspace';
+import { blocksIn, spanOfBlock } from '@/core/plan/dayPlan';
+import { STEP, pockets } from '@/core/plan/placing';
+import { MINUTE, lengthOf } from '@/core/time/span';
+import { addDays, dateOf, dayOf, weekdayOf, type IsoDate, type Zone } from '@/core/time/zone';
+import { lists, officeTasks, surprises, weekly, type OfficeTask } from './office';
+import { randomFrom } from './random';
+
+const CALENDAR = 'office';
+const at = (date: IsoDate, time: string) => `${date}T${time}:00`;
+
+/** The working day `count` working days after `today` (before, when negative); 0 is today, or on a weekend the next Monday. */
+function workingDay(today: IsoDate, count: number): IsoDate {
+  let date = today;
+  while (weekdayOf(date) > 5) date = addDays(date, 1);
+  const step = Math.sign(count);
+  for (let left = Math.abs(count); left > 0; ) {
+    date = addDays(date, step);
+    if (weekdayOf(date) <= 5) left -= 1;
+  }
+  return date;
+}
+
+function meetings(today: IsoDate, zone: Zone): CalendarEvent[] {
+  const monday = addDays(today, 1 - weekdayOf(today) - 28);
+  const base = { calendarId: CALENDAR, sequence: 0, cancelled: false, without: [], also: [], exceptions: [] };
+  const hearing = workingDay(today, 1);
+  return [
+    {
+      ...base, id: `${CALENDAR}/crew`, uid: 'crew', title: 'Crew call', location: 'Call', busy: true,
+      start: { wall: at(monday, '09:00'), zone }, length: { days: 0, seconds: 1800 }, rule: 'FREQ=WEEKLY;BYDAY=MO,TU,WE,TH',
+    },
+    ...weekly.map(({ day, at: time, minutes, title, place, free }, i): CalendarEvent => ({
+      ...base, id: `${CALENDAR}/weekly-${i}`, uid: `weekly-${i}`, title, location: place ?? '', busy: !free,
+      start: { wall: at(addDays(monday, day), time), zone }, length: { days: 0, seconds: minutes * 60 }, rule: 'FREQ=WEEKLY',
+    })),
+    {
+      ...base, id: `${CALENDAR}/hearing`, uid: 'hearing', title: 'Weir hearing', location: 'Town hall', busy: true,
+      start: { wall: at(hearing, '10:30'), zone }, length: { days: 0, seconds: 7200 }, rule: null,
+    },
+    {
+      ...base, id: `${CALENDAR}/spawning`, uid: 'spawning', title: 'Spawning: no work in the river', location: '', busy: false,
+      start: { wall: addDays(today, -1), zone: null }, length: { days: 5, seconds: 0 }, rule: null,
+    },
+  ];
+}
+
+function toTask({ title, list, estimate, priority, due, dueAt, notes }: OfficeTask, i: number, today: IsoDate, now: number): Task {
+  return {
+    id: `task-${i}`, title, listId: list, estimate, priority: priority ?? 'normal', notes: notes ?? '', rank: i, doneAt: null,
+    createdAt: now - (14 - (i % 7)) * 24 * 60 * MINUTE,
+    due: due === undefined ? null : { date: workingDay(today, due), time: dueAt ?? null },
+  };
+}
+
+/** Puts a task into the first pocket of a day that takes it, a short break after what is before it; else into the tray. */
+function plan(workspace: Workspace, task: Task, date: IsoDate, zone: Zone, tray: boolean): Workspace {
+  const minutes = task.estimate ?? 30;
+  const pocket = pockets(workspace, date, zone, 0).find((one) => lengthOf(one) >= minutes);
+  if (tray || !pocket) return putInTray.apply(workspace, { id: `tray-${task.id}`, taskId: task.id, date });
+  const start = Math.ceil(pocket.from / (STEP * MINUTE)) * STEP * MINUTE;
+  return placeTask.apply(workspace, { id: `block-${task.id}`, taskId: task.id, start, minutes });
+}
+
+/** What really happened on a day up to `now`: each thing in its order, with drift, some not begun, something unplanned. */
+function live(workspace: Workspace, date: IsoDate, zone: Zone, now: number, random: () => number): Workspace {
+  const day = dayOf(date, zone);
+  const things = [
+    ...occurrencesOn(workspace.events, date, zone)
+      .filter(({ busy, allDay }) => busy && !allDay)
+      .map(({ id, title, from, to }) => ({ subject: { kind: 'event' as const, occurrence: id, title }, from, to })),
+    ...blocksIn(workspace.blocks, day).map((block) => ({ subject: { kind: 'task' as const, taskId: block.taskId }, ...spanOfBlock(block) })),
+  ].sort((a, b) => a.from - b.from);
+  const isPast = day.to <= now;
+  let free = day.from;
+  let lived = workspace;
+  for (const [i, { subject, from, to }] of things.entries()) {
+    const skipped = isPast && subject.kind === 'task' && random() < 0.14;
+    const stretch = subject.kind === 'event' ? 0.95 + random() * 0.25 : 0.8 + random() * 0.6;
+    const begin = Math.max(from + Math.round(random() * 5 - 1) * MINUTE, free);
+    const end = begin + Math.max(5, Math.round(((to - from) / MINUTE) * stretch)) * MINUTE;
+    if (skipped || begin >= now) continue;
+    if (end > now) {
+      lived = startTimer.apply(lived, { id: `entry-${date}-${i}`, subject, at: Math.max(begin, now - 25 * MINUTE) });
+      break;
+    }
+    lived = addEntry.apply(lived, { id: `entry-${date}-${i}`, subject, from: begin, to: end });
+    if (subject.kind === 'task') lived = tickOff.apply(lived, { id: subject.taskId, at: end });
+    free = end;
+  }
+  const surprise = surprises[Math.floor(random() * surprises.length)] ?? 'Call';
+  if (!isPast || random() < 0.3) return lived;
+  return addEntry.apply(lived, { id: `entry-${date}-other`, subject: { kind: 'other', title: surprise }, from: free, to: free + Math.round(15 + random() * 50) * MINUTE });
+}
+
+/**
+ * The demo office as a workspace: two weeks around the day of `now`, meetings, tasks, blocks, and what really
+ * happened up to `now` (epoch ms). The same seed, instant and zone give the same office.
+ */
+export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; zone: Zone }): Workspace {
+  const random = randomFrom(seed);
+  const today = dateOf(now, zone);
+  const byId = <R extends { id: string }>(records: readonly R[]) => Object.fromEntries(records.map((record) => [record.id, record]));
+  const tasks = officeTasks.map((task, i) => toTask(task, i, today, now));
+  let workspace: Workspace = {
+    ...emptyWorkspace,
+    lists: byId(lists),
+    tasks: byId(tasks),
+    calendars: byId([{ id: CALENDAR, name: 'Office', source: 'office.ics', hue: 'slate' }]),
+    events: byId(meetings(today, zone)),
+  };
+  officeTasks.forEach(({ on, tray }, i) => {
+    const task = tasks[i];
+    if (task && on !== undefined) workspace = plan(workspace, task, workingDay(today, on), zone, tray ?? false);
+  });
+  for (let back = 9; back >= 0; back -= 1) workspace = live(workspace, addDays(today, -back), zone, now, random);
+  return workspace;
+}

@@ -1,0 +1,78 @@
+import type { Priority, TaskList } from '@/core/model/task';
+
+/** The small office of a river-restoration trust; all people and places are made up. */
+export const lists: TaskList[] = [
+  { id: 'surveys', name: 'Field surveys', hue: 'brook', icon: 'waves', rank: 0 },
+  { id: 'grants', name: 'Grants', hue: 'iris', icon: 'pen', rank: 1 },
+  { id: 'permits', name: 'Permits', hue: 'clay', icon: 'permit', rank: 2 },
+  { id: 'volunteers', name: 'Volunteer days', hue: 'berry', icon: 'people', rank: 3 },
+];
+
+/** A weekly meeting: weekday (Monday is 0), wall time, minutes. */
+export type WeeklyMeeting = { day: number; at: string; minutes: number; title: string; place?: string; free?: boolean };
+
+export const weekly: WeeklyMeeting[] = [
+  { day: 0, at: '10:00', minutes: 60, title: 'Team week', place: 'Boat house' },
+  { day: 0, at: '15:00', minutes: 30, title: 'Payroll with Anouk' },
+  { day: 1, at: '11:30', minutes: 30, title: 'Flood forum, agenda', place: 'Call' },
+  { day: 1, at: '14:30', minutes: 45, title: 'Landowner: Pell Farm', place: 'Call' },
+  { day: 2, at: '12:30', minutes: 30, title: 'Lunch talk: eel passes', free: true },
+  { day: 2, at: '14:00', minutes: 30, title: 'Ines, one to one' },
+  { day: 3, at: '14:00', minutes: 60, title: 'Funder call', place: 'Call' },
+  { day: 3, at: '16:00', minutes: 30, title: 'Board preparation' },
+  { day: 4, at: '11:00', minutes: 60, title: 'Local press round' },
+];
+
+/**
+ * A task of the office. `on` is the working day it is planned for, counted from today (−1 is the last one before);
+ * `due` likewise; `tray` leaves it without an hour.
+ */
+export type OfficeTask = {
+  title: string;
+  list: string;
+  estimate: number | null;
+  priority?: Priority;
+  on?: number;
+  tray?: boolean;
+  due?: number;
+  dueAt?: string;
+  notes?: string;
+};
+
+export const officeTasks: OfficeTask[] = [
+  { title: 'Upload survey of reach 4', list: 'surveys', estimate: 90, on: -5 },
+  { title: 'Grant report, outline', list: 'grants', estimate: 60, on: -5 },
+  { title: 'Answer the parish council', list: 'permits', estimate: 30, on: -5 },
+  { title: 'Calibrate the flow meter', list: 'surveys', estimate: 75, on: -4 },
+  { title: 'Letter to the weir owner', list: 'permits', estimate: 45, on: -4 },
+  { title: 'Budget table for the funder', list: 'grants', estimate: 120, on: -4 },
+  { title: 'Book the minibus', list: 'volunteers', estimate: 20, on: -3 },
+  { title: 'Count of juvenile trout, reach 2', list: 'surveys', estimate: 120, on: -3 },
+  { title: 'Photos for the newsletter', list: 'volunteers', estimate: 40, on: -3 },
+  { title: 'Risk sheet for the volunteer day', list: 'volunteers', estimate: 60, on: -2 },
+  { title: 'Grant report, section 1', list: 'grants', estimate: 90, on: -2 },
+  { title: 'Map of drainage outfalls', list: 'surveys', estimate: 75, on: -1 },
+  { title: 'Site visit notes, Marl Brook', list: 'surveys', estimate: 60, on: -1 },
+  { title: 'Reply to the funder', list: 'grants', estimate: 45, on: -1, due: -1 },
+  { title: 'Check gauge readings', list: 'surveys', estimate: 60, priority: 'high', on: 0 },
+  { title: 'Map of bank repairs', list: 'surveys', estimate: 45, priority: 'high', on: 0 },
+  { title: 'Grant report, section 2', list: 'grants', estimate: 90, priority: 'urgent', on: 0, due: 2, dueAt: '12:00', notes: 'Figures from the autumn survey, then the photo pages.' },
+  { title: 'Permit letter, weir', list: 'permits', estimate: 45, priority: 'high', on: 0, due: 1, dueAt: '10:00' },
+  { title: 'Order waders', list: 'volunteers', estimate: 20, on: 0, tray: true },
+  { title: 'Reply to the parish council', list: 'permits', estimate: 15, on: 0, tray: true, due: 0 },
+  { title: 'Hearing papers, two copies', list: 'permits', estimate: 30, on: 1, tray: true },
+  { title: 'Grant report, section 3', list: 'grants', estimate: 120, priority: 'high', on: 1, due: 2, dueAt: '12:00' },
+  { title: 'Pack the survey boxes', list: 'surveys', estimate: 60, on: 1 },
+  { title: 'Read the report through', list: 'grants', estimate: 90, on: 2 },
+  { title: 'Sensor log of the weir pool', list: 'surveys', estimate: 60, on: 3 },
+  { title: 'Volunteer day: tool list', list: 'volunteers', estimate: 90, priority: 'normal', due: 3 },
+  { title: 'Clean up the sensor log', list: 'surveys', estimate: 120 },
+  { title: 'Stock count, boat shed', list: 'volunteers', estimate: 45, priority: 'low' },
+  { title: 'Newsletter paragraph', list: 'volunteers', estimate: 40, due: 6 },
+  { title: 'Renew the electrofishing licence', list: 'permits', estimate: 60, priority: 'urgent', due: -2 },
+  { title: 'Ask Tomas about gravel prices', list: 'permits', estimate: 15, due: 4 },
+  { title: 'Ideas for the spring planting', list: 'volunteers', estimate: null, priority: 'low' },
+];
+
+/** What came up unplanned on past days. */
+export const surprises = ['Pump broke down', 'Call from the river warden', 'Key to the boat shed lost', 'Walkers reported foam'];

@@ -1,0 +1,27 @@
+import { Pressable, View } from 'react-native';
+import type { Occurrence } from '@/core/calendar/occurrences';
+import { openSheet } from '@/ui/sheets';
+import { Words } from '@/ui/Words';
+
+/** What takes the whole day, above its hours. */
+export function AllDay({ events }: { events: readonly Occurrence[] }) {
+  if (events.length === 0) return null;
+  return (
+    <View className="flex-row flex-wrap gap-2">
+      {events.map((event) => (
+        <Pressable
+          key={event.id}
+          role="button"
+          aria-label={`All day: ${event.title}`}
+          onPress={() => openSheet({ kind: 'meeting', meeting: event })}
+          className={`cut-corner min-h-[32px] justify-center border px-3 ${event.busy ? 'border-meeting bg-surface' : 'border-dashed border-line'}`}
+        >
+          <Words size="xs">
+            All day · {event.title}
+            {event.busy ? '' : ' · free'}
+          </Words>
+        </Pressable>
+      ))}
+    </View>
+  );
+}

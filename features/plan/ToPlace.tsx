@@ -1,0 +1,112 @@
+import { useMemo } from 'react';
+import { ScrollView, View } from 'react-native';
+import type { Task } from '@/core/model/task';
+import { DEFAULT_LENGTH } from '@/core/plan/placing';
+import { toPlace } from '@/core/tasks/toPlace';
+import { durationWords } from '@/core/time/words';
+import { session } from '@/state/session';
+import { useWorkspace } from '@/state/workspaceStore';
+import { Button } from '@/ui/Button';
+import { useDropArea } from '@/ui/drag/areas';
+import { useDrag } from '@/ui/drag/dragStore';
+import { useDragItem } from '@/ui/drag/useDragItem';
+import { EdgeMark, PriorityMark } from '@/ui/marks';
+import { openSheet } from '@/ui/sheets';
+import { DueNote, useHue } from '@/ui/tasks/TaskParts';
+import { useMinute, useToday } from '@/ui/useNow';
+import { Heading, Words } from '@/ui/Words';
+
+const estimated = (tasks: readonly Task[]) => tasks.reduce((sum, { estimate }) => sum + (estimate ?? 0), 0);
+
+/** The open tasks that need a place. */
+export function useToPlace(): Task[] {
+  const workspace = useWorkspace();
+  const today = useToday();
+  const now = useMinute();
+  return useMemo(() => toPlace(workspace, today, session.zone, now), [workspace, today, now]);
+}
+
+export const countWords = (tasks: readonly Task[]): string =>
+  `${tasks.length} ${tasks.length === 1 ? 'task' : 'tasks'} · ${durationWords(estimated(tasks))}`;
+
+/** The pane beside the day, on a wide screen. What is dropped on it leaves the plan. */
+export function ToPlacePane({ date }: { date: string }) {
+  const tasks = useToPlace();
+  const { ref } = useDropArea('to place', { kind: 'off' });
+  const aimed = useDrag(({ target }) => target?.kind === 'off');
+  return (
+    <View ref={ref} className={`w-[268px] border-r ${aimed ? 'border-pine bg-surface' : 'border-line'}`}>
+      <View className="gap-1 px-4 pb-2 pt-4">
+        <Heading level={2}>To place</Heading>
+        <Words tone="soft">{countWords(tasks)}</Words>
+      </View>
+      <ScrollView tabIndex={0} aria-label="Tasks to place" contentContainerClassName="gap-2 px-4 pb-6">
+        <ToPlaceList tasks={tasks} date={date} />
+        <View className="pt-2">
+          <Button label="Add task" icon="add" onPress={() => openSheet({ kind: 'newTask' })} />
+        </View>
+      </ScrollView>
+    </View>
+  );
+}
+
+/** The tasks to place: what is due first, then what has no date. */
+export function ToPlaceList({ tasks, date }: { tasks: readonly Task[]; date: string }) {
+  const groups = [
+    { name: 'Due first', tasks: tasks.filter(({ due }) => due !== null) },
+    { name: 'No date', tasks: tasks.filter(({ due }) => due === null) },
+  ];
+  if (tasks.length === 0) return <Words tone="soft">Every open task has its place. Add a task, or drag a block here to take it off the plan.</Words>;
+  return groups
+    .filter((group) => group.tasks.length > 0)
+    .map((group) => (
+      <View key={group.name} className="gap-2">
+        <View className="flex-row justify-between pt-1">
+          <Words size="xs" tone="soft">
+            {group.name}
+          </Words>
+          <Words size="xs" tone="soft">
+            {durationWords(estimated(group.tasks))}
+          </Words>
+        </View>
+        {group.tasks.map((task) => (
+          <PlaceableCard key={task.id} task={task} date={date} />
+        ))}
+      </View>
+    ));
+}
+
+function PlaceableCard({ task, date }: { task: Task; date: string }) {
+  const hue = useHue(task.listId);
+  const dragged = { kind: 'task', taskId: task.id, minutes: task.estimate ?? DEFAULT_LENGTH } as const;
+  const { props, lifted } = useDragItem(`task ${task.id}`, dragged, date, () => openSheet({ kind: 'task', id: task.id }));
+  const estimate = task.estimate === null ? 'no estimate' : durationWords(task.estimate);
+  return (
+    <View
+      {...props}
+      aria-label={`To place: ${task.title}, ${estimate}`}
+      className={`${hue} cursor-grab touch-manipulation select-none overflow-hidden rounded-r-lg border border-line bg-surface py-2 pl-3.5 pr-1 hover:border-ink-soft ${lifted ? 'opacity-50' : ''}`}
+    >
+      <EdgeMark />
+      <View className="flex-row items-start justify-between gap-2 pr-2">
+        <View className="flex-1">
+          <Words face="strong" numberOfLines={2}>
+            {task.title}
+          </Words>
+        </View>
+        <Words face={task.estimate === null ? 'text' : 'strong'} tone={task.estimate === null ? 'soft' : 'ink'} size={task.estimate === null ? 'xs' : 'sm'}>
+          {estimate}
+        </Words>
+      </View>
+      <View className="flex-row items-center justify-between gap-2">
+        <View className="flex-1 flex-row items-center gap-2">
+          {task.priority !== 'normal' && <PriorityMark priority={task.priority} />}
+          <View className="shrink">
+            <DueNote task={task} />
+          </View>
+        </View>
+        <Button label="Place…" says={`Place ${task.title}`} kind="quiet" onPress={() => openSheet({ kind: 'place', taskId: task.id })} />
+      </View>
+    </View>
+  );
+}

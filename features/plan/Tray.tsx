@@ -1,0 +1,73 @@
+import { ScrollView, View } from 'react-native';
+import type { TrayItem } from '@/core/model/plan';
+import { DEFAULT_LENGTH } from '@/core/plan/placing';
+import { durationWords } from '@/core/time/words';
+import { useWorkspace } from '@/state/workspaceStore';
+import { useDropArea } from '@/ui/drag/areas';
+import { useDrag } from '@/ui/drag/dragStore';
+import { useDragItem } from '@/ui/drag/useDragItem';
+import { EdgeMark } from '@/ui/marks';
+import { openSheet } from '@/ui/sheets';
+import { TickBox, useHue } from '@/ui/tasks/TaskParts';
+import { Words } from '@/ui/Words';
+
+/** A day's tasks that have no hour yet, in sight above the hours. */
+export function Tray({ date, items, minutes }: { date: string; items: readonly TrayItem[]; minutes: number }) {
+  const { ref } = useDropArea(`tray ${date}`, { kind: 'tray', date });
+  const aimed = useDrag(({ target }) => target?.kind === 'tray');
+  const dragging = useDrag(({ dragged }) => dragged !== null && dragged.kind !== 'resize');
+  return (
+    <View
+      ref={ref}
+      role="group"
+      aria-label="Tray"
+      className={`min-h-[48px] flex-row items-center gap-3 border px-2 ${aimed ? 'border-pine bg-surface' : dragging ? 'border-dashed border-ink-soft' : 'border-transparent'}`}
+    >
+      <View>
+        <Words size="xs" tone="soft">
+          Tray
+        </Words>
+        {items.length > 0 && (
+          <Words size="xs" tone="soft">
+            {durationWords(minutes)}
+          </Words>
+        )}
+      </View>
+      {items.length === 0 ? (
+        <Words size="xs" tone="soft">
+          {dragging ? 'Let go here for this day without an hour' : 'Nothing without an hour on this day'}
+        </Words>
+      ) : (
+        <ScrollView horizontal tabIndex={-1} showsHorizontalScrollIndicator={false} contentContainerClassName="gap-2 py-1">
+          {items.map((item) => (
+            <TrayChip key={item.id} item={item} />
+          ))}
+        </ScrollView>
+      )}
+    </View>
+  );
+}
+
+function TrayChip({ item }: { item: TrayItem }) {
+  const task = useWorkspace().tasks[item.taskId];
+  const hue = useHue(task?.listId ?? '');
+  const dragged = { kind: 'task', taskId: item.taskId, trayId: item.id, minutes: task?.estimate ?? DEFAULT_LENGTH } as const;
+  const { props, lifted } = useDragItem(`tray item ${item.id}`, dragged, item.date, () =>
+    openSheet({ kind: 'task', id: item.taskId, trayId: item.id }),
+  );
+  if (!task) return null;
+  const estimate = task.estimate === null ? '' : durationWords(task.estimate);
+  return (
+    <View
+      {...props}
+      aria-label={['In the tray', task.title, estimate].filter(Boolean).join(', ')}
+      className={`${hue} h-11 cursor-grab touch-manipulation select-none flex-row items-center overflow-hidden rounded-r-lg border border-line bg-surface pl-1 pr-3 ${lifted ? 'opacity-50' : ''}`}
+    >
+      <EdgeMark />
+      <TickBox task={task} />
+      <Words tone={task.doneAt === null ? 'ink' : 'soft'}>
+        {task.title} <Words tone="soft">{estimate}</Words>
+      </Words>
+    </View>
+  );
+}

@@ -1,0 +1,96 @@
+import { useMemo } from 'react';
+import { View } from 'react-native';
+import { occurrencesOn } from '@/core/calendar/occurrences';
+import { ledger, type LedgerRow, type LedgerSums } from '@/core/review/ledger';
+import { dateWords, driftWords, durationWords } from '@/core/time/words';
+import { addDays } from '@/core/time/zone';
+import { session } from '@/state/session';
+import { useWorkspace } from '@/state/workspaceStore';
+import { Button, IconButton } from '@/ui/Button';
+import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
+import { openSheet } from '@/ui/sheets';
+import { useMinute } from '@/ui/useNow';
+import { Words, type Tone } from '@/ui/Words';
+import { Bridge } from './Bridge';
+import { LedgerLine } from './LedgerLine';
+
+type Props = { date: string; today: string; onDate: (date: string) => void };
+
+/** The ledger of a day: planned and actual side by side, adding up exactly. */
+export function ReviewScreen({ date, today, onDate }: Props) {
+  const workspace = useWorkspace();
+  const now = useMinute();
+  const { rows, sums } = useMemo(() => ledger(workspace, date, session.zone, now), [workspace, date, now]);
+  const longest = Math.max(...rows.map(({ planned, actual }) => Math.max(planned, actual)), 1);
+
+  const open = ({ subject }: LedgerRow) => {
+    if (subject.kind === 'task') return openSheet({ kind: 'task', id: subject.taskId });
+    const meeting = subject.kind === 'event' && occurrencesOn(workspace.events, date, session.zone).find(({ id }) => id === subject.occurrence);
+    openSheet(meeting ? { kind: 'meeting', meeting } : { kind: 'spent', subject, date });
+  };
+
+  return (
+    <ScrollScreen>
+      <ScreenHead title="Ledger" about={`${dateWords(date)}${date === today ? ', so far' : ''}`}>
+        <IconButton label="The day before" icon="back" onPress={() => onDate(addDays(date, -1))} />
+        <IconButton label="The day after" icon="forward" onPress={() => onDate(addDays(date, 1))} />
+        {date !== today && <Button label="Today" kind="quiet" onPress={() => onDate(today)} />}
+      </ScreenHead>
+      {rows.length === 0 ? (
+        <Empty title="Nothing was planned and no time was recorded">
+          <Words tone="soft">Place tasks in Plan, start the timer in Today, and the two stand here side by side.</Words>
+        </Empty>
+      ) : (
+        <>
+          <Figures sums={sums} />
+          <Bridge sums={sums} />
+          <View>
+            <View className="flex-row justify-between pb-1">
+              <Words role="heading" face="strong" tone="soft">
+                Where it went
+              </Words>
+              <Words tone="soft">sums to the minute</Words>
+            </View>
+            <View className="flex-row border-b border-ink-soft pb-1">
+              <View className="flex-1" />
+              {['planned', 'actual', 'drift'].map((column) => (
+                <View key={column} className="w-[74px] items-end">
+                  <Words size="xs" tone="soft">
+                    {column}
+                  </Words>
+                </View>
+              ))}
+            </View>
+            {rows.map((row) => (
+              <LedgerLine key={row.key} row={row} longest={longest} onOpen={() => open(row)} />
+            ))}
+          </View>
+        </>
+      )}
+    </ScrollScreen>
+  );
+}
+
+function Figures({ sums }: { sums: LedgerSums }) {
+  const kept = sums.planned === 0 ? 0 : Math.round((100 * (sums.planned - sums.under - sums.notStarted)) / sums.planned);
+  const figures: [string, string, Tone][] = [
+    ['planned', durationWords(sums.planned), 'ink'],
+    ['actual', durationWords(sums.actual), 'ink'],
+    ['drift', `${driftWords(sums.drift)} min`, sums.drift > 0 ? 'amber' : 'ink'],
+    ['of the plan done', `${kept} %`, 'ink'],
+  ];
+  return (
+    <View className="flex-row flex-wrap justify-between gap-x-5 gap-y-2">
+      {figures.map(([name, figure, tone]) => (
+        <View key={name} role="group" aria-label={`${name}: ${figure}`}>
+          <Words size="xs" tone="soft">
+            {name}
+          </Words>
+          <Words size="lg" face="strong" tone={tone}>
+            {figure}
+          </Words>
+        </View>
+      ))}
+    </View>
+  );
+}

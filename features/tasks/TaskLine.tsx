@@ -1,0 +1,45 @@
+import type { ReactNode } from 'react';
+import { Pressable, View } from 'react-native';
+import type { Task } from '@/core/model/task';
+import { durationWords } from '@/core/time/words';
+import { minutesSpent } from '@/core/track/spent';
+import { session } from '@/state/session';
+import { useWorkspace } from '@/state/workspaceStore';
+import { Button } from '@/ui/Button';
+import { EdgeMark, PriorityMark } from '@/ui/marks';
+import { openSheet } from '@/ui/sheets';
+import { DueNote, TickBox, TimerButton, useHue } from '@/ui/tasks/TaskParts';
+import { useWide } from '@/ui/useWide';
+import { Words } from '@/ui/Words';
+
+/** One task of a list, with what can be done with it; a click opens it to edit. */
+export function TaskLine({ task, grip }: { task: Task; grip?: ReactNode }) {
+  const { lists, entries } = useWorkspace();
+  const hue = useHue(task.listId);
+  const wide = useWide();
+  const done = task.doneAt !== null;
+  const spent = minutesSpent(entries, task.id, session.now());
+  const amount = task.estimate === null ? '' : durationWords(task.estimate);
+  const facts = [lists[task.listId]?.name, done ? (spent > 0 ? `took ${durationWords(spent)}` : 'done') : spent > 0 ? `${durationWords(spent)} spent` : ''];
+  return (
+    <View className={`${hue} mb-1.5 flex-row items-center gap-1 overflow-hidden rounded-r-lg border border-line bg-surface py-1 pl-1.5 pr-2`}>
+      <EdgeMark />
+      {grip}
+      <TickBox task={task} />
+      <Pressable role="button" aria-label={`Open ${task.title}`} onPress={() => openSheet({ kind: 'task', id: task.id })} className="min-h-[48px] flex-1 justify-center">
+        <View className="flex-row items-center gap-2">
+          <View className="shrink">
+            <Words face="strong" tone={done ? 'soft' : 'ink'}>
+              {task.title}
+            </Words>
+          </View>
+          {task.priority !== 'normal' && <PriorityMark priority={task.priority} />}
+        </View>
+        <DueNote task={task} before={facts.filter(Boolean).join(' · ')} />
+      </Pressable>
+      <Words face="strong">{amount}</Words>
+      {!done && wide && <Button label="Place…" says={`Place ${task.title}`} kind="quiet" onPress={() => openSheet({ kind: 'place', taskId: task.id })} />}
+      {!done && <TimerButton subject={{ kind: 'task', taskId: task.id }} />}
+    </View>
+  );
+}

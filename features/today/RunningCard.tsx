@@ -1,0 +1,94 @@
+import { View } from 'react-native';
+import type { TimeEntry } from '@/core/model/plan';
+import { blocksIn, spanOfBlock } from '@/core/plan/dayPlan';
+import { nowView } from '@/core/review/nowView';
+import { MINUTE } from '@/core/time/span';
+import { clockWords, durationWords, stopwatchWords } from '@/core/time/words';
+import { minutesSpent, subjectTitle } from '@/core/track/spent';
+import type { Workspace } from '@/core/model/workspace';
+import { session } from '@/state/session';
+import { useWorkspace } from '@/state/workspaceStore';
+import { Button } from '@/ui/Button';
+import { EdgeMark, PriorityMark } from '@/ui/marks';
+import { stop, toggleDone } from '@/ui/tasks/actions';
+import { useHue } from '@/ui/tasks/TaskParts';
+import { useMinute, useSecond } from '@/ui/useNow';
+import { Words } from '@/ui/Words';
+
+/** When the running task ends if it takes its estimate, and what that runs into. */
+function paceWords(workspace: Workspace, estimate: number, spent: number, now: number): string {
+  const left = estimate - spent;
+  if (left <= 0) return `${durationWords(-left)} over its estimate`;
+  const end = now + left * MINUTE;
+  const { next } = nowView(workspace, session.zone, now);
+  const into = next && next.kind === 'meeting' && end > next.from ? `, ${durationWords((end - next.from) / MINUTE)} into ${next.meeting.title}` : '';
+  return `ends ${clockWords(end, session.zone, workspace.settings.clock)} at its estimate${into}`;
+}
+
+/** What the timer runs on, beside its estimate. */
+export function RunningCard({ entry }: { entry: TimeEntry }) {
+  const workspace = useWorkspace();
+  const now = useMinute();
+  const { subject } = entry;
+  const task = subject.kind === 'task' ? workspace.tasks[subject.taskId] : undefined;
+  const hue = useHue(task?.listId ?? '');
+  const spent = task ? minutesSpent(workspace.entries, task.id, now) : 0;
+  const block = task && blocksIn(workspace.blocks, { from: now, to: now + 1 }).find(({ taskId }) => taskId === task.id);
+  const clock = (instant: number) => clockWords(instant, session.zone, workspace.settings.clock);
+  const about = [
+    task ? workspace.lists[task.listId]?.name : subject.kind === 'other' ? 'Not planned' : 'Meeting',
+    block ? `planned ${clock(block.start)} – ${clock(spanOfBlock(block).to)}` : '',
+  ];
+  const estimate = task?.estimate ?? null;
+  return (
+    <View role="group" aria-label="Running" className={`${hue} gap-2 overflow-hidden rounded-r-xl border border-line bg-surface py-4 pl-5 pr-4`}>
+      <EdgeMark />
+      <View className="flex-row items-center justify-between gap-2">
+        <View className="flex-1">
+          <Words size="base" face="strong">
+            {subjectTitle(subject, workspace.tasks)}
+          </Words>
+          <Words tone="soft">{about.filter(Boolean).join(' · ')}</Words>
+        </View>
+        {task && <PriorityMark priority={task.priority} />}
+      </View>
+      <Stopwatch from={entry.from} />
+      {estimate !== null && (
+        <>
+          <Words tone="soft">
+            {spent > 0 ? `${durationWords(spent)} of ` : 'of '}
+            {durationWords(estimate)} · {paceWords(workspace, estimate, spent, now)}
+          </Words>
+          <EstimateBar spent={spent} estimate={estimate} />
+        </>
+      )}
+      <View className="flex-row gap-2 pt-1">
+        {task && <Button label="Done" says={`Done: ${task.title}`} kind="primary" grow onPress={() => toggleDone(task)} />}
+        <Button label="Stop" says={`Stop ${subjectTitle(subject, workspace.tasks)}`} kind={task ? 'plain' : 'primary'} grow onPress={stop} />
+      </View>
+    </View>
+  );
+}
+
+function Stopwatch({ from }: { from: number }) {
+  return (
+    <View role="timer" aria-label="Running time">
+      <Words size="xl" face="mono">
+        {stopwatchWords(useSecond() - from)}
+      </Words>
+    </View>
+  );
+}
+
+/** Time spent against the estimate; the notch is the estimate, what goes beyond is hatched. */
+function EstimateBar({ spent, estimate }: { spent: number; estimate: number }) {
+  const whole = Math.max(estimate * 1.2, spent);
+  const part = (minutes: number) => `${(100 * minutes) / whole}%` as const;
+  return (
+    <View aria-hidden className="h-2.5 flex-row bg-sunken">
+      <View className="bg-amber" style={{ width: part(Math.min(spent, estimate)) }} />
+      <View className="hatch-over" style={{ width: part(Math.max(0, spent - estimate)) }} />
+      <View className="absolute -bottom-0.5 -top-0.5 w-0.5 bg-ink" style={{ left: part(estimate) }} />
+    </View>
+  );
+}

@@ -1,0 +1,80 @@
+import { Pressable, View } from 'react-native';
+import type { Task } from '@/core/model/task';
+import type { DayItem } from '@/core/review/nowView';
+import { minutesLate } from '@/core/tasks/deadline';
+import { MINUTE, lengthOf } from '@/core/time/span';
+import { clockWords, distanceWords, durationWords } from '@/core/time/words';
+import { session } from '@/state/session';
+import { useWorkspace } from '@/state/workspaceStore';
+import { EdgeMark, PriorityMark } from '@/ui/marks';
+import { openSheet } from '@/ui/sheets';
+import { DueNote, TickBox, TimerButton, useHue } from '@/ui/tasks/TaskParts';
+import { subjectOfMeeting } from '@/ui/time/MeetingDetails';
+import { Words } from '@/ui/Words';
+
+/** A task that could be done now. */
+export function TaskRow({ task }: { task: Task }) {
+  const hue = useHue(task.listId);
+  return (
+    <View className={`${hue} mb-2 flex-row items-center gap-1 overflow-hidden rounded-r-lg border border-line bg-surface py-1.5 pl-2 pr-2`}>
+      <EdgeMark />
+      <TickBox task={task} />
+      <Pressable role="button" aria-label={`Open ${task.title}`} className="min-h-[44px] flex-1 justify-center" onPress={() => openSheet({ kind: 'task', id: task.id })}>
+        <Words face="strong">{task.title}</Words>
+        <DueNote task={task} before={task.estimate === null ? '' : durationWords(task.estimate)} />
+      </Pressable>
+      {task.priority !== 'normal' && <PriorityMark priority={task.priority} />}
+      <TimerButton subject={{ kind: 'task', taskId: task.id }} />
+    </View>
+  );
+}
+
+/** One line of the day's sequence: a meeting, a block or a free pocket. */
+export function ItemRow({ item, now, boxed = false }: { item: DayItem; now: number; boxed?: boolean }) {
+  const { clock } = useWorkspace().settings;
+  const box = boxed ? 'mb-2 border bg-surface px-3' : 'border-b';
+  return (
+    <View className={`min-h-[52px] flex-row items-center gap-3 border-line py-1 ${box}`}>
+      <View className="w-14">
+        <Words face="mono" tone="soft">
+          {clockWords(Math.max(item.from, item.kind === 'pocket' ? now : 0), session.zone, clock)}
+        </Words>
+      </View>
+      {item.kind === 'pocket' ? <Words tone="soft">{durationWords(lengthOf(item))} free</Words> : <ItemBody item={item} />}
+    </View>
+  );
+}
+
+function ItemBody({ item }: { item: Exclude<DayItem, { kind: 'pocket' }> }) {
+  const length = durationWords(lengthOf(item));
+  if (item.kind === 'meeting') {
+    const { meeting } = item;
+    return (
+      <>
+        <Pressable role="button" aria-label={`Open ${meeting.title}`} className="min-h-[44px] flex-1 justify-center" onPress={() => openSheet({ kind: 'meeting', meeting })}>
+          <Words face="strong">{meeting.title}</Words>
+          <Words size="xs" tone="soft">
+            {[length, 'meeting', meeting.location, meeting.busy ? '' : 'free'].filter(Boolean).join(' · ')}
+          </Words>
+        </Pressable>
+        <TimerButton subject={subjectOfMeeting(meeting)} />
+      </>
+    );
+  }
+  const { task, block, to } = item;
+  const late = minutesLate(task, to, session.zone);
+  return (
+    <>
+      <Pressable role="button" aria-label={`Open ${task.title}`} className="min-h-[44px] flex-1 justify-center" onPress={() => openSheet({ kind: 'task', id: task.id, blockId: block.id })}>
+        <Words face="strong">{task.title}</Words>
+        <DueNote task={task} before={length} />
+        {late > 0 && (
+          <Words size="xs" tone="brick" face="strong">
+            ends {distanceWords(late * MINUTE)} after it is due
+          </Words>
+        )}
+      </Pressable>
+      <TimerButton subject={{ kind: 'task', taskId: task.id }} />
+    </>
+  );
+}

@@ -1,0 +1,83 @@
+import { useEffect, useId, useRef, useState } from 'react';
+import { TextInput, View } from 'react-native';
+import { Words } from './Words';
+
+/** What came of reading typed text: a value, or a problem in words. */
+export type Reading<T> = { readonly value: T } | { readonly problem: string };
+
+type Props<T> = {
+  label: string;
+  /** The stored value as text. */
+  text: string;
+  read: (typed: string) => Reading<T>;
+  /** Stores the value; false when it was refused. */
+  onSave: (value: T) => boolean | void;
+  placeholder?: string;
+  multiline?: boolean;
+  hideLabel?: boolean;
+  focusFirst?: boolean;
+  /** Save with Enter only and empty the field afterwards, for adding one after the other. */
+  adding?: boolean;
+};
+
+/**
+ * A text field that saves itself when it is left or Enter is pressed. What cannot be read stays in the field with the
+ * reason beneath it, and nothing is stored.
+ */
+export function Field<T>({ label, text, read, onSave, placeholder, multiline, hideLabel, focusFirst, adding }: Props<T>) {
+  const [typed, setTyped] = useState(text);
+  const [problem, setProblem] = useState<string | null>(null);
+  const saved = useRef(text);
+  const id = useId();
+  const input = useRef<TextInput>(null);
+
+  useEffect(() => {
+    saved.current = text;
+    setTyped(text);
+    setProblem(null);
+  }, [text]);
+  useEffect(() => {
+    if (focusFirst) input.current?.focus();
+  }, [focusFirst]);
+
+  const save = () => {
+    if (typed === saved.current) return setProblem(null);
+    const reading = read(typed);
+    if ('problem' in reading) return setProblem(reading.problem);
+    setProblem(null);
+    if (onSave(reading.value) === false) return;
+    if (adding) setTyped('');
+    else saved.current = typed;
+  };
+
+  return (
+    <View className="gap-1">
+      {!hideLabel && (
+        <Words size="xs" tone="soft">
+          {label}
+        </Words>
+      )}
+      <TextInput
+        ref={input}
+        aria-label={label}
+        aria-invalid={problem !== null}
+        aria-describedby={problem ? id : undefined}
+        value={typed}
+        onChangeText={setTyped}
+        onBlur={adding ? undefined : save}
+        onSubmitEditing={save}
+        submitBehavior="submit"
+        placeholder={placeholder}
+        placeholderTextColor="var(--ink-soft)"
+        multiline={multiline}
+        numberOfLines={multiline ? 3 : undefined}
+        className={`min-h-[44px] rounded-lg border bg-surface px-3 py-2.5 font-text text-base text-ink ${problem ? 'border-brick' : 'border-line'}`}
+      />
+      {problem && (
+        <Words id={id} size="xs" tone="brick" role="alert">
+          {problem}
+        </Words>
+      )}
+    </View>
+  );
+}

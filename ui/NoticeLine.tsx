@@ -1,0 +1,50 @@
+import { useEffect } from 'react';
+import { View } from 'react-native';
+import { store, useStore } from '@/state/workspaceStore';
+import { Button, IconButton } from './Button';
+import { useWide } from './useWide';
+import { Words } from './Words';
+
+const SHOWN_FOR = 6000;
+
+/** The last notice, for a while; a problem stays until it is closed. */
+export function NoticeLine() {
+  const notice = useStore((state) => state.notice);
+  const wide = useWide();
+  useEffect(() => {
+    if (!notice || notice.tone === 'problem') return;
+    const timer = setTimeout(store.hush, SHOWN_FOR);
+    return () => clearTimeout(timer);
+  }, [notice]);
+  const undo = () => {
+    store.hush();
+    store.undo();
+  };
+  const last = useStore(({ past }) => past.at(-1));
+  return (
+    <View role="status" aria-live="polite" className={`absolute z-50 ${wide ? 'bottom-5 right-5 w-[400px]' : 'bottom-[72px] left-3 right-3'}`} style={{ pointerEvents: 'box-none' }}>
+      {notice && (
+        <View className={`flex-row items-center gap-2 rounded-lg border bg-surface py-1 pl-3.5 pr-1 shadow-md ${notice.tone === 'problem' ? 'border-brick' : 'border-ink-soft'}`}>
+          <View className="flex-1 py-1.5">
+            <Words tone={notice.tone === 'problem' ? 'brick' : 'ink'}>{notice.text}</Words>
+          </View>
+          {notice.undoable && last && <Button label="Undo" says={`Undo ${last.label}`} kind="quiet" onPress={undo} />}
+          <IconButton label="Close this notice" icon="close" onPress={store.hush} />
+        </View>
+      )}
+    </View>
+  );
+}
+
+/** Says that nothing is being saved, for as long as it is so. */
+export function UnsavedLine() {
+  const unsaved = useStore((state) => state.unsaved);
+  if (!unsaved) return null;
+  return (
+    <View role="alert" className="border-b border-brick bg-brick-pale px-4 py-2">
+      <Words tone="brick" face="strong">
+        {unsaved}
+      </Words>
+    </View>
+  );
+}

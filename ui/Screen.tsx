@@ -1,0 +1,37 @@
+import type { ReactNode } from 'react';
+import { ScrollView, View } from 'react-native';
+import { UndoButtons } from './Navigation';
+import { Heading, Words } from './Words';
+
+/** The head of a screen: its name, what it is about, undo and redo. */
+export function ScreenHead({ title, about, children }: { title: string; about?: string; children?: ReactNode }) {
+  return (
+    <View className="flex-row flex-wrap items-center justify-between gap-x-3">
+      <View className="flex-row flex-wrap items-baseline gap-x-3">
+        <Heading>{title}</Heading>
+        {about && <Words tone="soft">{about}</Words>}
+      </View>
+      <View className="flex-row items-center">
+        {children}
+        <UndoButtons />
+      </View>
+    </View>
+  );
+}
+
+/** A screen that scrolls as a whole, at a width that can be read. */
+export const ScrollScreen = ({ children }: { children: ReactNode }) => (
+  <ScrollView role="main" tabIndex={0} contentContainerClassName="w-full max-w-[720px] self-center gap-5 px-4 pb-24 pt-4">
+    {children}
+  </ScrollView>
+);
+
+/** A screen with nothing on it teaches the next step. */
+export const Empty = ({ title, children }: { title: string; children: ReactNode }) => (
+  <View className="gap-3 border-l-4 border-line py-2 pl-4">
+    <Words size="base" face="strong">
+      {title}
+    </Words>
+    {children}
+  </View>
+);

@@ -1,0 +1,28 @@
+import type { ReactNode } from 'react';
+import { Modal, Pressable, ScrollView, View } from 'react-native';
+import { IconButton } from './Button';
+import { useWide } from './useWide';
+import { Heading } from './Words';
+
+/** A sheet over the screen: from below on a phone, at the right on a wide screen. Escape or the ground closes it. */
+export function Sheet({ title, onClose, children }: { title: string; onClose: () => void; children: ReactNode }) {
+  const wide = useWide();
+  return (
+    <Modal transparent visible onRequestClose={onClose} animationType="none" aria-label={title}>
+      <View className={`flex-1 ${wide ? 'flex-row justify-end' : 'justify-end'}`}>
+        <Pressable tabIndex={-1} aria-hidden onPress={onClose} className="absolute inset-0 bg-ink opacity-40 dark:bg-sunken" />
+        <View
+          className={`border-line bg-ground ${wide ? 'h-full w-[420px] border-l' : 'max-h-[88%] rounded-t-2xl border-t'}`}
+        >
+          <View className="flex-row items-center justify-between gap-2 px-4 pt-3">
+            <View className="flex-1">
+              <Heading level={2}>{title}</Heading>
+            </View>
+            <IconButton label="Close" icon="close" onPress={onClose} />
+          </View>
+          <ScrollView tabIndex={0} contentContainerClassName="gap-4 px-4 pb-6 pt-2">{children}</ScrollView>
+        </View>
+      </View>
+    </Modal>
+  );
+}

@@ -1,0 +1,51 @@
+import { useWorkspace } from '@/state/workspaceStore';
+import { subjectTitle } from '@/core/track/spent';
+import { ImportReport } from './calendar/ImportReport';
+import { Sheet } from './Sheet';
+import { belongsInPane, closeSheet, useSheets, type OpenSheet } from './sheets';
+import { Lists } from './tasks/Lists';
+import { NewTask } from './tasks/NewTask';
+import { PlaceTask } from './tasks/PlaceTask';
+import { TaskDetails } from './tasks/TaskDetails';
+import { AddTime } from './time/AddTime';
+import { SpentList } from './time/SpentList';
+import { MeetingDetails } from './time/MeetingDetails';
+
+/** What a sheet is called and what stands in it. */
+export function useSheetContent(sheet: OpenSheet) {
+  const { tasks } = useWorkspace();
+  switch (sheet.kind) {
+    case 'newTask':
+      return { title: 'New task', content: <NewTask /> };
+    case 'task':
+      return { title: tasks[sheet.id]?.title ?? 'Task', content: <TaskDetails key={sheet.id} id={sheet.id} blockId={sheet.blockId} trayId={sheet.trayId} /> };
+    case 'place':
+      return { title: `Place ${tasks[sheet.taskId]?.title ?? 'the task'}`, content: <PlaceTask taskId={sheet.taskId} blockId={sheet.blockId} trayId={sheet.trayId} /> };
+    case 'meeting':
+      return { title: sheet.meeting.title, content: <MeetingDetails key={sheet.meeting.id} meeting={sheet.meeting} /> };
+    case 'time':
+      return { title: `Time on ${subjectTitle(sheet.subject, tasks)}`, content: <AddTime subject={sheet.subject} date={sheet.date} /> };
+    case 'spent':
+      return { title: subjectTitle(sheet.subject, tasks), content: <SpentList subject={sheet.subject} estimate={null} date={sheet.date} /> };
+    case 'lists':
+      return { title: 'Lists', content: <Lists /> };
+    case 'importReport':
+      return { title: `Calendar: ${sheet.name}`, content: <ImportReport counts={sheet.counts} problems={sheet.problems} /> };
+  }
+}
+
+function Shown({ sheet }: { sheet: OpenSheet }) {
+  const { title, content } = useSheetContent(sheet);
+  return (
+    <Sheet title={title} onClose={closeSheet}>
+      {content}
+    </Sheet>
+  );
+}
+
+/** The one place where sheets appear. */
+export function SheetHost() {
+  const { open, hasPane } = useSheets();
+  if (!open || (hasPane && belongsInPane(open))) return null;
+  return <Shown sheet={open} />;
+}

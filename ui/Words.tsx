@@ -1,0 +1,40 @@
+import type { ReactNode } from 'react';
+import { Text, type TextProps } from 'react-native';
+
+const sizes = { xs: 'text-xs', sm: 'text-sm', base: 'text-base', lg: 'text-lg', xl: 'text-xl' };
+const tones = {
+  ink: 'text-ink',
+  soft: 'text-ink-soft',
+  pine: 'text-pine',
+  onPine: 'text-on-pine',
+  amber: 'text-amber',
+  onAmber: 'text-on-amber',
+  brick: 'text-brick',
+  leaf: 'text-leaf',
+  edge: 'text-edge',
+};
+const faces = { text: 'font-text', strong: 'font-strong', mono: 'font-mono' };
+
+export type Tone = keyof typeof tones;
+
+type Props = Pick<TextProps, 'numberOfLines' | 'role' | 'id' | 'aria-live' | 'aria-hidden'> & {
+  children: ReactNode;
+  size?: keyof typeof sizes;
+  tone?: Tone;
+  face?: keyof typeof faces;
+  className?: string;
+};
+
+/** All text of the interface. */
+export function Words({ size = 'sm', tone = 'ink', face = 'text', className = '', ...rest }: Props) {
+  return <Text className={`tabular ${faces[face]} ${sizes[size]} ${tones[tone]} ${className}`} {...rest} />;
+}
+
+/** The name of a screen or of a part of it. React Native's types lack aria-level; the web target has it. */
+export function Heading({ children, level = 1 }: { children: ReactNode; level?: 1 | 2 }) {
+  return (
+    <Words role="heading" {...({ 'aria-level': level } as object)} face="strong" size={level === 1 ? 'xl' : 'base'}>
+      {children}
+    </Words>
+  );
+}

@@ -1,0 +1,60 @@
+import { calendarOfSource, importCalendar, importCounts } from '@/core/commands/calendar';
+import { NotACalendar, readCalendar } from '@/core/formats/readCalendar';
+import { Hue } from '@/core/model/common';
+import type { Calendar } from '@/core/model/event';
+import { session } from '@/state/session';
+import { newId, store } from '@/state/workspaceStore';
+import { openSheet } from '../sheets';
+
+/**
+ * Brings a calendar file in and reports what came of it. A file is known again by its name; what cannot be read is
+ * listed by line, and a file that is no calendar changes nothing.
+ */
+export async function importFile(file: File): Promise<void> {
+  try {
+    const { name, events, problems } = readCalendar(await file.text(), session.zone);
+    const { workspace } = store.getState();
+    const calendar: Calendar = calendarOfSource(workspace, file.name) ?? {
+      id: newId(),
+      name: name ?? file.name.replace(/\.ics$/i, ''),
+      source: file.name,
+      hue: Hue.options[Object.keys(workspace.calendars).length % Hue.options.length] ?? 'slate',
+    };
+    const counts = importCounts(workspace, { calendar, events });
+    if (events.length === 0 && problems.length > 0) {
+      openSheet({ kind: 'importReport', name: file.name, counts, problems });
+    } else if (store.run(importCalendar, { calendar, events })) {
+      openSheet({ kind: 'importReport', name: calendar.name, counts, problems });
+    }
+  } catch (error) {
+    if (!(error instanceof NotACalendar)) throw error;
+    store.say(`${file.name}: ${error.message} Nothing was changed.`, 'problem');
+  }
+}
+
+/** Lets the person choose a calendar file. */
+export function chooseFile(): void {
+  const input = document.createElement('input');
+  input.type = 'file';
+  input.accept = '.ics,text/calendar';
+  input.onchange = () => {
+    const [file] = input.files ?? [];
+    if (file) void importFile(file);
+  };
+  input.click();
+}
+
+/** Takes calendar files that are dropped anywhere on the window. Returns what ends it. */
+export function acceptDroppedFiles(): () => void {
+  const over = (event: DragEvent) => event.preventDefault();
+  const dropped = (event: DragEvent) => {
+    event.preventDefault();
+    for (const file of event.dataTransfer?.files ?? []) void importFile(file);
+  };
+  window.addEventListener('dragover', over);
+  window.addEventListener('drop', dropped);
+  return () => {
+    window.removeEventListener('dragover', over);
+    window.removeEventListener('drop', dropped);
+  };
+}

@@ -1,0 +1,12 @@
+import type { View } from 'react-native';
+
+/** A View's DOM element: on the web, a View's ref is the element itself. */
+export const elementOf = (view: View | null): HTMLElement | null => view as unknown as HTMLElement | null; // web target only
+
+/** Properties that React Native for Web hands on to the DOM but React Native's types don't know. */
+export const webProps = (props: {
+  onClick?: () => void;
+  onKeyDown?: (event: KeyboardEvent) => void;
+  'aria-roledescription'?: string;
+  'aria-describedby'?: string;
+}): object => props;

@@ -1,0 +1,38 @@
+import { create } from 'zustand';
+import type { Id } from '@/core/model/common';
+
+/** What is being dragged: a task on its way to a place, or a block that is moved or made longer or shorter. */
+export type Dragged = {
+  readonly kind: 'task' | 'move' | 'resize';
+  readonly taskId: Id;
+  readonly minutes: number;
+  readonly trayId?: Id;
+  readonly block?: { readonly id: Id; readonly start: number };
+};
+
+/** Where it would go if it were let go now. */
+export type Target =
+  | { readonly kind: 'hour'; readonly start: number; readonly minutes: number }
+  | { readonly kind: 'tray'; readonly date: string }
+  | { readonly kind: 'off' };
+
+type DragState = {
+  readonly dragged: Dragged | null;
+  readonly target: Target | null;
+  readonly by: 'pointer' | 'keys';
+};
+
+const idle: DragState = { dragged: null, target: null, by: 'pointer' };
+
+/** The drag in progress. Only what shows the drag itself listens, so that nothing else renders while it moves. */
+export const useDrag = create<DragState>(() => idle);
+
+export const pickUp = (dragged: Dragged, by: DragState['by'], target: Target | null = null) =>
+  useDrag.setState({ dragged, target, by });
+
+/** Aims elsewhere; a target that is the same as before renders nothing. */
+export function aim(target: Target | null) {
+  if (JSON.stringify(target) !== JSON.stringify(useDrag.getState().target)) useDrag.setState({ target });
+}
+
+export const letGo = () => useDrag.setState(idle);

@@ -1,0 +1,78 @@
+import { useDraggable } from '@dnd-kit/core';
+import type { View } from 'react-native';
+import { pockets, STEP } from '@/core/plan/placing';
+import { MINUTE, lengthOf } from '@/core/time/span';
+import { dayOf, instantOf } from '@/core/time/zone';
+import { session } from '@/state/session';
+import { store } from '@/state/workspaceStore';
+import { elementOf, webProps } from '../dom';
+import { aim, letGo, pickUp, useDrag, type Dragged, type Target } from './dragStore';
+import { drop } from './drop';
+
+/** Where the keyboard first aims a task: the first pocket of the day that takes it, else nine o'clock. */
+function firstAim(dragged: Dragged, date: string): Target {
+  const { workspace } = store.getState();
+  const start =
+    dragged.block?.start ??
+    pockets(workspace, date, session.zone, session.now()).find((pocket) => lengthOf(pocket) >= dragged.minutes)?.from ??
+    instantOf(`${date}T09:00`, session.zone);
+  const step = STEP * MINUTE;
+  return { kind: 'hour', start: dragged.block ? start : Math.ceil(start / step) * step, minutes: dragged.minutes };
+}
+
+/** Where a key moves the aim to; undefined for keys that mean nothing here. */
+function aimedBy(event: KeyboardEvent, target: Target, dragged: Dragged, date: string): Target | undefined {
+  const { from, to } = dayOf(date, session.zone);
+  const direction = { ArrowUp: -1, ArrowDown: 1 }[event.key];
+  if (direction) {
+    if (target.kind !== 'hour') return firstAim(dragged, date);
+    if (event.shiftKey) return { ...target, minutes: Math.max(STEP, target.minutes + direction * STEP) };
+    const start = target.start + direction * STEP * MINUTE;
+    return { ...target, start: Math.min(to - STEP * MINUTE, Math.max(from, start)) };
+  }
+  if (event.key.toLowerCase() === 't') return { kind: 'tray', date };
+  if (event.key === 'Delete' || event.key === 'Backspace') return { kind: 'off' };
+  return undefined;
+}
+
+/**
+ * Makes a View something that can be dragged, by mouse, by touch and by keyboard. `date` is the day that is shown,
+ * where the keyboard places things; `onOpen` is what a click or Enter does.
+ */
+export function useDragItem(id: string, dragged: Dragged, date: string, onOpen: () => void) {
+  const { setNodeRef, listeners, attributes } = useDraggable({ id, data: dragged });
+  const lifted = useDrag(
+    (state) => state.dragged !== null && state.dragged.taskId === dragged.taskId && state.dragged.block?.id === dragged.block?.id,
+  );
+
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.target !== event.currentTarget) return;
+    const state = useDrag.getState();
+    const held = state.dragged !== null && state.by === 'keys';
+    if (event.key === ' ' && !held) pickUp(dragged, 'keys', firstAim(dragged, date));
+    else if (!held && event.key === 'Enter') onOpen();
+    else if (!held && event.key === 'Delete' && (dragged.block || dragged.trayId)) {
+      pickUp(dragged, 'keys', { kind: 'off' });
+      drop();
+    } else if (held && (event.key === 'Enter' || event.key === ' ')) drop();
+    else if (held && (event.key === 'Escape' || event.key === 'Tab')) letGo();
+    else if (held && state.target) {
+      const target = aimedBy(event, state.target, dragged, date);
+      if (!target) return;
+      aim(target);
+    } else return;
+    if (event.key !== 'Tab') event.preventDefault();
+    event.stopPropagation();
+  };
+
+  return {
+    lifted,
+    props: {
+      ref: (view: View | null) => setNodeRef(elementOf(view)),
+      tabIndex: 0 as const,
+      role: 'group' as const,
+      ...(listeners as object), // onMouseDown and onTouchStart
+      ...webProps({ onKeyDown, onClick: onOpen, 'aria-roledescription': 'can be dragged', 'aria-describedby': attributes['aria-describedby'] }),
+    },
+  };
+}

@@ -1,0 +1,44 @@
+import CalendarPlus from 'lucide-react-native/icons/calendar-plus';
+import Chart from 'lucide-react-native/icons/chart-no-axes-column';
+import Check from 'lucide-react-native/icons/check';
+import ChevronLeft from 'lucide-react-native/icons/chevron-left';
+import ChevronRight from 'lucide-react-native/icons/chevron-right';
+import Clock from 'lucide-react-native/icons/clock';
+import Close from 'lucide-react-native/icons/x';
+import Grip from 'lucide-react-native/icons/grip-vertical';
+import Leaf from 'lucide-react-native/icons/leaf';
+import ListChecks from 'lucide-react-native/icons/list-checks';
+import Map from 'lucide-react-native/icons/map';
+import PanelLeft from 'lucide-react-native/icons/panel-left';
+import PanelRight from 'lucide-react-native/icons/panel-right';
+import Pen from 'lucide-react-native/icons/pen-line';
+import Play from 'lucide-react-native/icons/play';
+import Plus from 'lucide-react-native/icons/plus';
+import Redo from 'lucide-react-native/icons/redo-2';
+import Ruler from 'lucide-react-native/icons/ruler';
+import Boat from 'lucide-react-native/icons/sailboat';
+import Sliders from 'lucide-react-native/icons/sliders-horizontal';
+import Stamp from 'lucide-react-native/icons/stamp';
+import Stop from 'lucide-react-native/icons/square';
+import Trash from 'lucide-react-native/icons/trash';
+import Undo from 'lucide-react-native/icons/undo-2';
+import People from 'lucide-react-native/icons/users';
+import Waves from 'lucide-react-native/icons/waves-horizontal';
+import Wrench from 'lucide-react-native/icons/wrench';
+import type { ListIcon } from '@/core/model/task';
+import type { Colour } from './tokens';
+
+const icons = {
+  today: Clock, plan: Ruler, tasks: ListChecks, review: Chart, settings: Sliders,
+  undo: Undo, redo: Redo, back: ChevronLeft, forward: ChevronRight, add: Plus, close: Close, check: Check,
+  start: Play, stop: Stop, calendar: CalendarPlus, remove: Trash, grip: Grip, paneLeft: PanelLeft, paneRight: PanelRight,
+  waves: Waves, pen: Pen, leaf: Leaf, boat: Boat, map: Map, people: People, permit: Stamp, wrench: Wrench,
+} satisfies Record<ListIcon, unknown> & Record<string, unknown>;
+
+export type IconName = keyof typeof icons;
+
+/** A line icon in a colour of the tokens, or in the edge colour of the hue around it. */
+export function Icon({ name, size = 20, colour = 'ink' }: { name: IconName; size?: number; colour?: Colour | 'edge' }) {
+  const Drawing = icons[name];
+  return <Drawing size={size} color={`var(--${colour})`} strokeWidth={1.75} aria-hidden />;
+}

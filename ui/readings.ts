@@ -1,0 +1,34 @@
+import { readMoment } from '@/core/capture/readMoment';
+import type { Due } from '@/core/model/task';
+import { deadlineOf } from '@/core/tasks/deadline';
+import { dateWords, readDuration, readTime } from '@/core/time/words';
+import { session } from '@/state/session';
+import type { Reading } from './Field';
+
+/** What typed text means, or why it cannot be read, in words for the person who typed it. */
+export const readTitle = (typed: string): Reading<string> =>
+  typed.trim() === '' ? { problem: 'A title is needed.' } : { value: typed.trim() };
+
+export const readLength = (typed: string): Reading<number> => {
+  const minutes = readDuration(typed);
+  return minutes === undefined ? { problem: `“${typed}” is no length. Try 90, 45m, 1h30, 1:30 or 1.5h.` } : { value: minutes };
+};
+
+export const readEstimate = (typed: string): Reading<number | null> => (typed.trim() === '' ? { value: null } : readLength(typed));
+
+export const readClock = (typed: string): Reading<string> => {
+  const time = readTime(typed);
+  return time === undefined ? { problem: `“${typed}” is no time of day. Try 9, 14:30 or 2pm.` } : { value: time };
+};
+
+export const readDay = (typed: string): Reading<Due> => {
+  const moment = readMoment(typed, session.now(), session.zone);
+  return moment ? { value: moment } : { problem: `“${typed}” is no day. Try fri, tomorrow 14:00 or 27 Nov.` };
+};
+
+export const readDue = (typed: string): Reading<Due | null> => {
+  if (typed.trim() === '') return { value: null };
+  const reading = readDay(typed);
+  if ('problem' in reading || deadlineOf(reading.value, session.zone) > session.now()) return reading;
+  return { problem: `${dateWords(reading.value.date)}${reading.value.time ? ` ${reading.value.time}` : ''} has passed. A task can be due from now on.` };
+};

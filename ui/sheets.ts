@@ -1,0 +1,31 @@
+import { create } from 'zustand';
+import type { Occurrence } from '@/core/calendar/occurrences';
+import type { Id } from '@/core/model/common';
+import type { ImportCounts } from '@/core/commands/calendar';
+import type { Problem } from '@/core/formats/contentLines';
+import type { Subject } from '@/core/model/plan';
+
+/** What can lie over any screen. */
+export type OpenSheet =
+  | { readonly kind: 'newTask' }
+  | { readonly kind: 'task'; readonly id: Id; readonly blockId?: Id; readonly trayId?: Id }
+  | { readonly kind: 'place'; readonly taskId: Id; readonly blockId?: Id; readonly trayId?: Id }
+  | { readonly kind: 'meeting'; readonly meeting: Occurrence }
+  | { readonly kind: 'time'; readonly subject: Subject; readonly date: string }
+  | { readonly kind: 'spent'; readonly subject: Subject; readonly date: string }
+  | { readonly kind: 'lists' }
+  | { readonly kind: 'importReport'; readonly name: string; readonly counts: ImportCounts; readonly problems: readonly Problem[] };
+
+type State = {
+  readonly open: OpenSheet | null;
+  /** A details pane is in sight that shows tasks and meetings, so that no sheet is needed for them. */
+  readonly hasPane: boolean;
+};
+
+export const useSheets = create<State>(() => ({ open: null, hasPane: false }));
+
+export const openSheet = (open: OpenSheet) => useSheets.setState({ open });
+export const closeSheet = () => useSheets.setState({ open: null });
+
+/** What the details pane shows, if there is one. */
+export const belongsInPane = (sheet: OpenSheet | null): boolean => sheet?.kind === 'task' || sheet?.kind === 'meeting';

@@ -1,0 +1,142 @@
+import { View, type DimensionValue } from 'react-native';
+import Svg, { Path } from 'react-native-svg';
+import type { Occurrence } from '@/core/calendar/occurrences';
+import type { Block } from '@/core/model/plan';
+import { spanOfBlock } from '@/core/plan/dayPlan';
+import { minutesLate } from '@/core/tasks/deadline';
+import { MINUTE, lengthOf } from '@/core/time/span';
+import { clockWords, distanceWords, durationWords } from '@/core/time/words';
+import { minutesSpent } from '@/core/track/spent';
+import { runningEntry } from '@/core/plan/dayPlan';
+import { session } from '@/state/session';
+import { useWorkspace } from '@/state/workspaceStore';
+import { webProps } from '../dom';
+import { blockElementId } from '../drag/drop';
+import { useDragItem } from '../drag/useDragItem';
+import { Icon } from '../icons';
+import { EdgeMark, PriorityMark } from '../marks';
+import { openSheet } from '../sheets';
+import { Words } from '../Words';
+
+/** Where a card lies on the strip. */
+export type Box = { readonly top: number; readonly height: number; readonly left: DimensionValue; readonly width: DimensionValue };
+
+/** Cards this high have room for a second line. */
+const TWO_LINES = 40;
+
+/** A meeting: outlined, one cut corner, fixed. */
+export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box }) {
+  const { settings } = useWorkspace();
+  const clock = (instant: number) => clockWords(instant, session.zone, settings.clock);
+  const hours = `${clock(meeting.from)} – ${clock(meeting.to)}`;
+  const open = () => openSheet({ kind: 'meeting', meeting });
+  return (
+    <View
+      tabIndex={0}
+      role="group"
+      aria-label={`Meeting ${meeting.title}, ${hours}`}
+      {...webProps({ onClick: open, onKeyDown: (event) => event.key === 'Enter' && open() })}
+      className={`cut-corner absolute cursor-pointer overflow-hidden border bg-surface px-2.5 ${meeting.busy ? 'border-meeting' : 'border-dashed border-line'} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
+      style={box}
+    >
+      <View aria-hidden className="absolute right-0 top-0">
+        <Svg width={12} height={12}>
+          <Path d="M0 0L12 12" stroke="var(--meeting)" strokeWidth={2} />
+        </Svg>
+      </View>
+      <Words face="strong" size={box.height < 22 ? 'xs' : 'sm'} numberOfLines={box.height < TWO_LINES ? 1 : 2}>
+        {meeting.title}
+      </Words>
+      {box.height >= TWO_LINES && (
+        <Words size="xs" tone="soft" numberOfLines={1}>
+          {[hours, meeting.location, meeting.busy ? '' : 'free'].filter(Boolean).join(' · ')}
+        </Words>
+      )}
+    </View>
+  );
+}
+
+/** What stands on a block, and how it looks, at this moment. */
+function useBlockState(block: Block, now: number) {
+  const workspace = useWorkspace();
+  const task = workspace.tasks[block.taskId];
+  const { from, to } = spanOfBlock(block);
+  const running = runningEntry(workspace.entries)?.subject;
+  const spent = minutesSpent(workspace.entries, block.taskId, now);
+  const clock = (instant: number) => clockWords(instant, session.zone, workspace.settings.clock);
+  const late = task && task.doneAt === null ? minutesLate(task, to, session.zone) : 0;
+  const done = task ? task.doneAt !== null : false;
+  const isRunning = running?.kind === 'task' && running.taskId === block.taskId;
+  return {
+    task,
+    hue: workspace.lists[task?.listId ?? '']?.hue ?? 'slate',
+    hours: `${clock(from)} – ${clock(to)}`,
+    done,
+    missed: !done && !isRunning && to <= now && spent === 0,
+    facts: [
+      done && spent > 0 ? `planned ${durationWords(block.minutes)} · took ${durationWords(spent)}` : `${clock(from)} · ${durationWords(block.minutes)}`,
+      ...(isRunning ? ['running'] : []),
+    ].join(' · '),
+    warning: late > 0 ? `ends ${distanceWords(late * MINUTE)} after it is due` : null,
+  };
+}
+
+/** A task's block: square patterned edge at the left, soft corners at the right. It can be moved and resized. */
+export function BlockCard({ block, box, date, now }: { block: Block; box: Box; date: string; now: number }) {
+  const { task, hue, hours, done, missed, facts, warning } = useBlockState(block, now);
+  const { taskId, minutes } = block;
+  const place = { taskId, minutes, block: { id: block.id, start: block.start } };
+  const open = () => openSheet({ kind: 'task', id: taskId, blockId: block.id });
+  const { props, lifted } = useDragItem(`move ${block.id}`, { ...place, kind: 'move' }, date, open);
+  if (!task) return null;
+  const roomy = box.height >= TWO_LINES;
+  const look = done ? 'border-edge bg-surface' : missed ? 'border-dashed border-edge bg-surface' : 'border-transparent bg-fill';
+  return (
+    <View
+      {...props}
+      id={blockElementId(block.id)}
+      aria-label={[task.title, hours, durationWords(lengthOf(spanOfBlock(block))), done ? 'done' : missed ? 'not started' : '', warning].filter(Boolean).join(', ')}
+      className={`hue-${hue} absolute cursor-grab touch-manipulation select-none overflow-hidden rounded-r-lg border pl-3 pr-2 ${look} ${lifted ? 'opacity-50' : ''} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
+      style={box}
+    >
+      <EdgeMark />
+      <View className="flex-row items-center gap-1.5">
+        {done && <Icon name="check" size={14} colour="edge" />}
+        <View className="shrink">
+          <Words face="strong" size={box.height < 22 ? 'xs' : 'sm'} numberOfLines={box.height < 60 ? 1 : 2}>
+            {task.title}
+          </Words>
+        </View>
+        {!done && task.priority !== 'normal' && <PriorityMark priority={task.priority} />}
+      </View>
+      {roomy && (
+        <Words size="xs" tone="soft" numberOfLines={1}>
+          {facts}
+        </Words>
+      )}
+      {warning && roomy && (
+        <Words size="xs" tone="brick" face="strong" numberOfLines={1}>
+          {warning}
+        </Words>
+      )}
+      {box.height >= 30 && <ResizeHandle block={block} date={date} />}
+    </View>
+  );
+}
+
+/** The lower edge of a block, by which it is made longer or shorter. The keyboard does it on the block itself. */
+function ResizeHandle({ block, date }: { block: Block; date: string }) {
+  const { id, start, taskId, minutes } = block;
+  const { props } = useDragItem(`resize ${id}`, { kind: 'resize', taskId, minutes, block: { id, start } }, date, () => undefined);
+  return (
+    <View
+      {...props}
+      tabIndex={-1}
+      role="none"
+      aria-hidden
+      className="resize-handle absolute bottom-0 left-0 right-0 h-3 cursor-ns-resize touch-manipulation items-center justify-end pb-1"
+    >
+      <View className="h-0.5 w-6 rounded bg-edge opacity-50" />
+    </View>
+  );
+}

@@ -1,0 +1,74 @@
+import { View } from 'react-native';
+import { moveBlock, placeTask, putInTray } from '@/core/commands/plan';
+import type { Id } from '@/core/model/common';
+import type { Due } from '@/core/model/task';
+import { DEFAULT_LENGTH, proposals } from '@/core/plan/placing';
+import { minutesLate } from '@/core/tasks/deadline';
+import { MINUTE } from '@/core/time/span';
+import { addDays, dateOf, instantOf } from '@/core/time/zone';
+import { clockWords, dateWords, dayWords, distanceWords, durationWords } from '@/core/time/words';
+import { session } from '@/state/session';
+import { newId, store, useWorkspace } from '@/state/workspaceStore';
+import { Button } from '../Button';
+import { Field } from '../Field';
+import { readDay } from '../readings';
+import { closeSheet } from '../sheets';
+import { useToday } from '../useNow';
+import { Words } from '../Words';
+
+/** Places a task without dragging: the next pockets that it fits, a tray, or a typed day and hour. */
+export function PlaceTask({ taskId, blockId, trayId }: { taskId: Id; blockId?: Id | undefined; trayId?: Id | undefined }) {
+  const workspace = useWorkspace();
+  const today = useToday();
+  const task = workspace.tasks[taskId];
+  if (!task) return null;
+  const minutes = (blockId && workspace.blocks[blockId]?.minutes) || task.estimate || DEFAULT_LENGTH;
+  const { clock } = workspace.settings;
+  const said = (start: number) => `${dayWords(dateOf(start, session.zone), today)} ${clockWords(start, session.zone, clock)}`;
+
+  const place = (start: number) => {
+    closeSheet();
+    const words = `${task.title}: ${said(start)}, ${durationWords(minutes)}`;
+    if (blockId) store.run(moveBlock, { id: blockId, start }, words);
+    else store.run(placeTask, { id: newId(), taskId, start, minutes, trayId }, words);
+  };
+  const lay = (date: string) => {
+    closeSheet();
+    store.run(putInTray, { id: newId(), taskId, date, blockId, trayId }, `${task.title} is in the tray of ${dateWords(date)}`);
+  };
+  const typed = ({ date, time }: Due) => (time ? place(instantOf(`${date}T${time}`, session.zone)) : lay(date));
+
+  const places = proposals(workspace, minutes, session.zone, session.now());
+  return (
+    <View className="gap-4">
+      <Words tone="soft">
+        {durationWords(minutes)}
+        {task.estimate === null && !blockId ? ', as nobody has estimated it' : ''}. The next pockets that fit:
+      </Words>
+      <View className="gap-2">
+        {places.map(({ from, to }) => {
+          const late = minutesLate(task, to, session.zone);
+          return (
+            <View key={from} className="gap-0.5">
+              <Button label={`${said(from)} – ${clockWords(to, session.zone, clock)}`} onPress={() => place(from)} />
+              {late > 0 && (
+                <Words size="xs" tone="brick">
+                  ends {distanceWords(late * MINUTE)} after it is due
+                </Words>
+              )}
+            </View>
+          );
+        })}
+        {places.length === 0 && <Words tone="soft">No pocket of the next two weeks is long enough.</Words>}
+      </View>
+      <View className="gap-2">
+        <Words face="strong">A day without an hour</Words>
+        <View className="flex-row gap-2">
+          <Button label="Today’s tray" onPress={() => lay(today)} />
+          <Button label="Tomorrow’s tray" onPress={() => lay(addDays(today, 1))} />
+        </View>
+      </View>
+      <Field label="Another day or hour" text="" read={readDay} onSave={typed} adding placeholder="thu 14:00" />
+    </View>
+  );
+}

@@ -1,0 +1,59 @@
+import { Pressable, View } from 'react-native';
+import type { Subject } from '@/core/model/plan';
+import type { Task } from '@/core/model/task';
+import { isOverdue } from '@/core/tasks/deadline';
+import { dueWords } from '@/core/tasks/dueWords';
+import { subjectTitle } from '@/core/track/spent';
+import { session } from '@/state/session';
+import { useWorkspace } from '@/state/workspaceStore';
+import { Button } from '../Button';
+import { Icon } from '../icons';
+import { useMinute, useToday } from '../useNow';
+import { Words } from '../Words';
+import { start, stop, toggleDone, useRunning } from './actions';
+
+/** The hue class of a task's list. */
+export const useHue = (listId: string): string => `hue-${useWorkspace().lists[listId]?.hue ?? 'slate'}`;
+
+/** A square box that is ticked when the task is done. */
+export function TickBox({ task }: { task: Task }) {
+  const done = task.doneAt !== null;
+  return (
+    <Pressable
+      role="checkbox"
+      aria-checked={done}
+      aria-label={`Done: ${task.title}`}
+      onPress={() => toggleDone(task)}
+      className="h-11 w-11 items-center justify-center"
+    >
+      <View className={`h-[22px] w-[22px] items-center justify-center border-2 ${done ? 'border-leaf bg-leaf' : 'border-ink-soft bg-surface hover:border-pine'}`}>
+        {done && <Icon name="check" size={16} colour="surface" />}
+      </View>
+    </Pressable>
+  );
+}
+
+/** When a task is due, and that it is overdue. */
+export function DueNote({ task, before = '' }: { task: Task; before?: string }) {
+  const { settings } = useWorkspace();
+  const today = useToday();
+  const overdue = isOverdue(task, session.zone, useMinute());
+  const said = task.due ? `${overdue ? 'overdue, was ' : ''}${dueWords(task.due, today, settings.clock)}` : '';
+  if (!said && !before) return null;
+  return (
+    <Words size="xs" tone={overdue ? 'brick' : 'soft'} face={overdue ? 'strong' : 'text'} numberOfLines={2}>
+      {[before, said].filter(Boolean).join(' · ')}
+    </Words>
+  );
+}
+
+/** Starts the timer on something, or stops it where it runs. */
+export function TimerButton({ subject, kind = 'plain' }: { subject: Subject; kind?: 'plain' | 'primary' }) {
+  const { tasks } = useWorkspace();
+  const title = subjectTitle(subject, tasks);
+  return useRunning(subject) ? (
+    <Button label="Stop" says={`Stop ${title}`} icon="stop" kind={kind} onPress={stop} />
+  ) : (
+    <Button label="Start" says={`Start ${title}`} icon="start" kind={kind} onPress={() => start(subject)} />
+  );
+}

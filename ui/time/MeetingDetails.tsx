@@ -1,0 +1,56 @@
+import { View } from 'react-native';
+import { addEntry } from '@/core/commands/track';
+import type { Occurrence } from '@/core/calendar/occurrences';
+import type { Subject } from '@/core/model/plan';
+import { clockWords, dateWords, durationWords } from '@/core/time/words';
+import { lengthOf } from '@/core/time/span';
+import { dateOf } from '@/core/time/zone';
+import { entriesOf } from '@/core/track/spent';
+import { session } from '@/state/session';
+import { newId, store, useWorkspace } from '@/state/workspaceStore';
+import { Button } from '../Button';
+import { TimerButton } from '../tasks/TaskParts';
+import { Words } from '../Words';
+import { SpentList } from './SpentList';
+
+export const subjectOfMeeting = ({ id, title }: Occurrence): Subject => ({ kind: 'event', occurrence: id, title });
+
+/** Records that a meeting took the time it was planned for. */
+export const asPlanned = (meeting: Occurrence) =>
+  store.run(
+    addEntry,
+    { id: newId(), subject: subjectOfMeeting(meeting), from: meeting.from, to: meeting.to },
+    `${meeting.title} took ${durationWords(lengthOf(meeting))}, as planned`,
+  );
+
+/** A meeting: its hours, and the time that it really took. */
+export function MeetingDetails({ meeting }: { meeting: Occurrence }) {
+  const { settings, calendars, entries } = useWorkspace();
+  const subject = subjectOfMeeting(meeting);
+  const clock = (instant: number) => clockWords(instant, session.zone, settings.clock);
+  const date = dateOf(meeting.from, session.zone);
+  const hours = meeting.allDay ? 'all day' : `${clock(meeting.from)} – ${clock(meeting.to)}`;
+  const recorded = entriesOf(entries, subject).length > 0;
+  return (
+    <View className="gap-4">
+      <View className="gap-1">
+        <Words face="strong">
+          {dateWords(date)}, {hours}
+        </Words>
+        {meeting.location !== '' && <Words>{meeting.location}</Words>}
+        <Words tone="soft">
+          {calendars[meeting.calendarId]?.name ?? 'Calendar'} · {meeting.busy ? 'busy' : 'free'}
+        </Words>
+      </View>
+      {!meeting.allDay && (
+        <>
+          <View className="flex-row flex-wrap gap-2">
+            <TimerButton subject={subject} />
+            {!recorded && meeting.to > meeting.from && <Button label="Took place as planned" onPress={() => asPlanned(meeting)} />}
+          </View>
+          <SpentList subject={subject} estimate={Math.round(lengthOf(meeting))} date={date} />
+        </>
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,59 @@
+import { View } from 'react-native';
+import { deleteEntry, editEntry } from '@/core/commands/track';
+import type { Subject, TimeEntry } from '@/core/model/plan';
+import { minutesOf } from '@/core/time/span';
+import { clockWords, dateWords, durationWords, timeWords } from '@/core/time/words';
+import { dateOf, instantOf, wallOf } from '@/core/time/zone';
+import { entriesOf, spanOfEntry } from '@/core/track/spent';
+import { session } from '@/state/session';
+import { store, useWorkspace } from '@/state/workspaceStore';
+import { Button, IconButton } from '../Button';
+import { Field } from '../Field';
+import { readClock } from '../readings';
+import { openSheet } from '../sheets';
+import { useMinute } from '../useNow';
+import { Words } from '../Words';
+
+/** The time spent on something, entry by entry, to correct and to add to. */
+export function SpentList({ subject, estimate, date }: { subject: Subject; estimate: number | null; date: string }) {
+  const { entries } = useWorkspace();
+  const now = useMinute();
+  const own = [...entriesOf(entries, subject)].sort((a, b) => b.from - a.from);
+  const spent = minutesOf(own.map((entry) => spanOfEntry(entry, now)));
+  return (
+    <View className="gap-2">
+      <View className="flex-row items-center justify-between gap-2">
+        <Words face="strong">
+          {spent === 0 ? 'No time spent yet' : `${durationWords(spent)} spent`}
+          {estimate !== null ? ` of ${durationWords(estimate)}` : ''}
+        </Words>
+        <Button label="Add time…" kind="quiet" onPress={() => openSheet({ kind: 'time', subject, date })} />
+      </View>
+      {own.map((entry) => (
+        <EntryRow key={entry.id} entry={entry} />
+      ))}
+    </View>
+  );
+}
+
+function EntryRow({ entry }: { entry: TimeEntry }) {
+  const { clock } = useWorkspace().settings;
+  const { id, from, to } = entry;
+  const date = dateOf(from, session.zone);
+  if (to === null) {
+    return <Words tone="amber">Running since {clockWords(from, session.zone, clock)}</Words>;
+  }
+  const at = (time: string, day: string) => instantOf(`${day}T${time}`, session.zone);
+  const text = (instant: number) => timeWords(wallOf(instant, session.zone).slice(11, 16), clock);
+  return (
+    <View className="flex-row items-end gap-2">
+      <View className="flex-1">
+        <Field label={`${dateWords(date)}, from`} text={text(from)} read={readClock} onSave={(time) => store.run(editEntry, { id, from: at(time, date), to })} />
+      </View>
+      <View className="flex-1">
+        <Field label="to" text={text(to)} read={readClock} onSave={(time) => store.run(editEntry, { id, from, to: at(time, dateOf(to, session.zone)) })} />
+      </View>
+      <IconButton label={`Delete time from ${text(from)} to ${text(to)}`} icon="remove" onPress={() => store.run(deleteEntry, { id }, 'Deleted the time')} />
+    </View>
+  );
+}
