@@ -1,9 +1,11 @@
 const plugin = require('tailwindcss/plugin');
-const { baseStyles, colours } = require('./ui/tokens');
+const { baseStyles, colours, hueColours } = require('./ui/tokens');
 
 /** @type {import('tailwindcss').Config} */
 module.exports = {
   content: ['./app/**/*.tsx', './features/**/*.tsx', './ui/**/*.{ts,tsx}'],
+  // hues come from the data, so their classes never stand in the source as a whole
+  safelist: Object.keys(hueColours).map((hue) => `hue-${hue}`),
   presets: [require('nativewind/preset')],
   darkMode: 'class',
   theme: {

@@ -59,7 +59,7 @@ export const officeTasks: OfficeTask[] = [
   { title: 'Grant report, section 2', list: 'grants', estimate: 90, priority: 'urgent', on: 0, due: 2, dueAt: '12:00', notes: 'Figures from the autumn survey, then the photo pages.' },
   { title: 'Permit letter, weir', list: 'permits', estimate: 45, priority: 'high', on: 0, due: 1, dueAt: '10:00' },
   { title: 'Order waders', list: 'volunteers', estimate: 20, on: 0, tray: true },
-  { title: 'Reply to the parish council', list: 'permits', estimate: 15, on: 0, tray: true, due: 0 },
+  { title: 'Reply to the parish council', list: 'permits', estimate: 10, on: 0, tray: true, due: 0 },
   { title: 'Hearing papers, two copies', list: 'permits', estimate: 30, on: 1, tray: true },
   { title: 'Grant report, section 3', list: 'grants', estimate: 120, priority: 'high', on: 1, due: 2, dueAt: '12:00' },
   { title: 'Pack the survey boxes', list: 'surveys', estimate: 60, on: 1 },

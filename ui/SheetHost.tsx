@@ -13,12 +13,12 @@ import { MeetingDetails } from './time/MeetingDetails';
 
 /** What a sheet is called and what stands in it. */
 export function useSheetContent(sheet: OpenSheet) {
-  const { tasks } = useWorkspace();
+  const { tasks, lists } = useWorkspace();
   switch (sheet.kind) {
     case 'newTask':
       return { title: 'New task', content: <NewTask /> };
     case 'task':
-      return { title: tasks[sheet.id]?.title ?? 'Task', content: <TaskDetails key={sheet.id} id={sheet.id} blockId={sheet.blockId} trayId={sheet.trayId} /> };
+      return { title: lists[tasks[sheet.id]?.listId ?? '']?.name ?? 'Task', content: <TaskDetails key={sheet.id} id={sheet.id} blockId={sheet.blockId} trayId={sheet.trayId} /> };
     case 'place':
       return { title: `Place ${tasks[sheet.taskId]?.title ?? 'the task'}`, content: <PlaceTask taskId={sheet.taskId} blockId={sheet.blockId} trayId={sheet.trayId} /> };
     case 'meeting':

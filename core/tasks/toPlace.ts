@@ -1,13 +1,18 @@
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
+import { runningEntry } from '../plan/dayPlan';
 import { MINUTE } from '../time/span';
 import type { Zone } from '../time/zone';
 import { inOrder } from './order';
 
-/** Open tasks that have no block ahead and lie in no tray from `today` on: those that need a place, due first. */
+/**
+ * Open tasks that need a place, due first: no block ahead, in no tray from `today` on, and not being worked on now.
+ */
 export function toPlace(workspace: Workspace, today: string, zone: Zone, now: number): Task[] {
   const { tasks, blocks, tray } = workspace;
+  const running = runningEntry(workspace.entries)?.subject;
   const placed = new Set([
+    running?.kind === 'task' ? running.taskId : '',
     ...Object.values(blocks).filter(({ start, minutes }) => start + minutes * MINUTE > now).map(({ taskId }) => taskId),
     ...Object.values(tray).filter(({ date }) => date >= today).map(({ taskId }) => taskId),
   ]);

@@ -85,25 +85,25 @@ function PlaceableCard({ task, date }: { task: Task; date: string }) {
     <View
       {...props}
       aria-label={`To place: ${task.title}, ${estimate}`}
-      className={`${hue} cursor-grab touch-manipulation select-none overflow-hidden rounded-r-lg border border-line bg-surface py-2 pl-3.5 pr-1 hover:border-ink-soft ${lifted ? 'opacity-50' : ''}`}
+      className={`${hue} cursor-grab touch-manipulation select-none flex-row gap-1 overflow-hidden rounded-r-lg border border-line bg-surface pl-3.5 hover:border-ink-soft ${lifted ? 'opacity-50' : ''}`}
     >
       <EdgeMark />
-      <View className="flex-row items-start justify-between gap-2 pr-2">
-        <View className="flex-1">
-          <Words face="strong" numberOfLines={2}>
-            {task.title}
-          </Words>
-        </View>
-        <Words face={task.estimate === null ? 'text' : 'strong'} tone={task.estimate === null ? 'soft' : 'ink'} size={task.estimate === null ? 'xs' : 'sm'}>
-          {estimate}
+      <View className="flex-1 gap-0.5 py-1.5">
+        <Words face="strong" numberOfLines={2}>
+          {task.title}
         </Words>
-      </View>
-      <View className="flex-row items-center justify-between gap-2">
-        <View className="flex-1 flex-row items-center gap-2">
+        <View className="flex-row items-center gap-2">
           {task.priority !== 'normal' && <PriorityMark priority={task.priority} />}
           <View className="shrink">
             <DueNote task={task} />
           </View>
+        </View>
+      </View>
+      <View className="items-end">
+        <View className="pr-3.5 pt-1.5">
+          <Words face={task.estimate === null ? 'text' : 'strong'} tone={task.estimate === null ? 'soft' : 'ink'}>
+            {estimate}
+          </Words>
         </View>
         <Button label="Place…" says={`Place ${task.title}`} kind="quiet" onPress={() => openSheet({ kind: 'place', taskId: task.id })} />
       </View>

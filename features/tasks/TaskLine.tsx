@@ -29,7 +29,7 @@ export function TaskLine({ task, grip }: { task: Task; grip?: ReactNode }) {
       <Pressable role="button" aria-label={`Open ${task.title}`} onPress={() => openSheet({ kind: 'task', id: task.id })} className="min-h-[48px] flex-1 justify-center">
         <View className="flex-row items-center gap-2">
           <View className="shrink">
-            <Words face="strong" tone={done ? 'soft' : 'ink'}>
+            <Words face="strong" tone={done ? 'soft' : 'ink'} numberOfLines={2}>
               {task.title}
             </Words>
           </View>
@@ -39,7 +39,7 @@ export function TaskLine({ task, grip }: { task: Task; grip?: ReactNode }) {
       </Pressable>
       <Words face="strong">{amount}</Words>
       {!done && wide && <Button label="Place…" says={`Place ${task.title}`} kind="quiet" onPress={() => openSheet({ kind: 'place', taskId: task.id })} />}
-      {!done && <TimerButton subject={{ kind: 'task', taskId: task.id }} />}
+      {!done && <TimerButton subject={{ kind: 'task', taskId: task.id }} small={!wide} />}
     </View>
   );
 }

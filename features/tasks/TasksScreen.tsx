@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { Pressable, ScrollView, View } from 'react-native';
 import type { Id } from '@/core/model/common';
 import { inOrder, type Order } from '@/core/tasks/order';
 import { isOverdue } from '@/core/tasks/deadline';
@@ -101,8 +101,8 @@ function ListFilter({ value, onChoose }: { value: Id | null; onChoose: (listId: 
   const lists = Object.values(useWorkspace().lists).sort((a, b) => a.rank - b.rank);
   const tab = (chosen: boolean) => `min-h-[44px] flex-row items-center gap-1.5 border-b-2 px-2.5 ${chosen ? 'border-edge bg-surface' : 'border-transparent hover:border-line'}`;
   return (
-    <View className="flex-row flex-wrap items-center gap-x-1">
-      <View role="radiogroup" aria-label="Lists" className="flex-row flex-wrap gap-x-1">
+    <ScrollView horizontal tabIndex={-1} showsHorizontalScrollIndicator={false} contentContainerClassName="items-center">
+      <View role="radiogroup" aria-label="Lists" className="flex-row gap-x-1">
         <Pressable role="radio" aria-checked={value === null} onPress={() => onChoose(null)} className={`hue-slate ${tab(value === null)}`}>
           <Words face={value === null ? 'strong' : 'text'}>All</Words>
         </Pressable>
@@ -113,7 +113,7 @@ function ListFilter({ value, onChoose }: { value: Id | null; onChoose: (listId: 
           </Pressable>
         ))}
       </View>
-      <Button label="Lists…" kind="quiet" onPress={() => openSheet({ kind: 'lists' })} />
-    </View>
+      <Button label="Edit lists…" kind="quiet" onPress={() => openSheet({ kind: 'lists' })} />
+    </ScrollView>
   );
 }

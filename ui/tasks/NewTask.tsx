@@ -27,7 +27,7 @@ export function NewTask() {
         <View className="flex-1">
           <Field label="Estimate" text={estimate === null ? '' : durationWords(estimate)} read={readEstimate} onSave={setEstimate} placeholder="1h30" />
         </View>
-        <View className="flex-1">
+        <View className="flex-[1.6]">
           <Field label="Due" text={dueText(due, settings.clock)} read={readDue} onSave={setDue} placeholder="fri 14:00" />
         </View>
       </View>

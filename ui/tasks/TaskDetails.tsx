@@ -43,7 +43,7 @@ export function TaskDetails({ id, blockId, trayId }: { id: Id; blockId?: Id | un
         <View className="flex-1">
           <Field label="Estimate" text={task.estimate === null ? '' : durationWords(task.estimate)} read={readEstimate} onSave={(estimate) => edit({ estimate })} placeholder="1h30" />
         </View>
-        <View className="flex-1">
+        <View className="flex-[1.6]">
           <Field label="Due" text={dueText(task.due, settings.clock)} read={readDue} onSave={(due) => edit({ due })} placeholder="fri 14:00" />
         </View>
       </View>

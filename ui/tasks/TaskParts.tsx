@@ -6,7 +6,7 @@ import { dueWords } from '@/core/tasks/dueWords';
 import { subjectTitle } from '@/core/track/spent';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
-import { Button } from '../Button';
+import { Button, IconButton } from '../Button';
 import { Icon } from '../icons';
 import { useMinute, useToday } from '../useNow';
 import { Words } from '../Words';
@@ -47,13 +47,12 @@ export function DueNote({ task, before = '' }: { task: Task; before?: string }) 
   );
 }
 
-/** Starts the timer on something, or stops it where it runs. */
-export function TimerButton({ subject, kind = 'plain' }: { subject: Subject; kind?: 'plain' | 'primary' }) {
-  const { tasks } = useWorkspace();
-  const title = subjectTitle(subject, tasks);
-  return useRunning(subject) ? (
-    <Button label="Stop" says={`Stop ${title}`} icon="stop" kind={kind} onPress={stop} />
-  ) : (
-    <Button label="Start" says={`Start ${title}`} icon="start" kind={kind} onPress={() => start(subject)} />
-  );
+/** Starts the timer on something, or stops it where it runs. On a phone, in `small`, it is an icon only. */
+export function TimerButton({ subject, small = false }: { subject: Subject; small?: boolean }) {
+  const title = subjectTitle(subject, useWorkspace().tasks);
+  const running = useRunning(subject);
+  const press = running ? stop : () => start(subject);
+  const [label, icon] = running ? (['Stop', 'stop'] as const) : (['Start', 'start'] as const);
+  if (small) return <IconButton label={`${label} ${title}`} icon={icon} colour={running ? 'amber' : 'pine'} onPress={press} />;
+  return <Button label={label} says={`${label} ${title}`} icon={icon} onPress={press} />;
 }

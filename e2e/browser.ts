@@ -1,0 +1,62 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import type { AddressInfo } from 'node:net';
+import os from 'node:os';
+import path from 'node:path';
+import { serve } from '@hono/node-server';
+import puppeteer, { type Browser, type Page } from 'puppeteer-core';
+import { appServer } from '../server/app';
+
+export const sizes = {
+  phone: { width: 390, height: 844, hasTouch: true, isMobile: true, deviceScaleFactor: 1 },
+  wide: { width: 1280, height: 800, hasTouch: false, isMobile: false, deviceScaleFactor: 1 },
+} as const;
+export type Size = keyof typeof sizes;
+
+/** Tuesday 24 November 2026, 11:20 in London: the moment at which all browser tests and pictures play. */
+export const NOW = '2026-11-24T11:20:00Z';
+
+export type Stage = { browser: Browser; address: string; close: () => Promise<void> };
+
+/** Serves the exported application on a free port and starts Chromium with an empty profile. */
+export async function openStage(): Promise<Stage> {
+  const server = serve({ fetch: appServer(path.join(__dirname, '../dist')).fetch, port: 0 });
+  await new Promise((ready) => server.once('listening', ready));
+  const { port } = server.address() as AddressInfo; // a TCP server has one
+  const userDataDir = mkdtempSync(path.join(os.tmpdir(), 'sprindle-'));
+  const browser = await puppeteer.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    userDataDir,
+    args: ['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+  });
+  const close = async () => {
+    await browser.close();
+    server.close();
+    rmSync(userDataDir, { recursive: true, force: true });
+  };
+  return { browser, address: `http://localhost:${port}`, close };
+}
+
+/** Opens a page of its own size and storage space. Every console error or warning is collected in `complaints`. */
+export async function openPage({ browser, address }: Stage, size: Size, space: string, route = '/today', dark = false) {
+  const context = await browser.createBrowserContext();
+  const page = await context.newPage();
+  const complaints: string[] = [];
+  page.on('console', (message) => {
+    if (['error', 'warn'].includes(message.type())) complaints.push(message.text());
+  });
+  page.on('pageerror', (error) => complaints.push(String(error)));
+  page.on('requestfailed', (request) => complaints.push(`failed: ${request.url()}`));
+  page.setDefaultTimeout(8000);
+  await page.setViewport(sizes[size]);
+  await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: dark ? 'dark' : 'light' }]);
+  await page.goto(`${address}${route}${route.includes('?') ? '&' : '?'}space=${space}&now=${NOW}&zone=Europe/London`);
+  await settled(page);
+  return { page, complaints };
+}
+
+/** Waits until the application stands and its fonts are there. */
+export async function settled(page: Page): Promise<void> {
+  await page.waitForSelector('[role=navigation]');
+  await page.evaluate(() => document.fonts.ready.then(() => undefined));
+  await new Promise((later) => setTimeout(later, 250));
+}

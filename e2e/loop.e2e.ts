@@ -1,0 +1,180 @@
+import assert from 'node:assert/strict';
+import { after, before, describe, test } from 'node:test';
+import type { Page } from 'puppeteer-core';
+import { openPage, openStage, settled, type Size, type Stage } from './browser';
+import { boxOf, chooseFile, drag, isAccessible, isGone, pause, pointAt, press, sees, textOf, type } from './steps';
+
+let stage: Stage;
+before(async () => {
+  stage = await openStage();
+});
+after(() => stage.close());
+
+const go = async (page: Page, route: string) => {
+  await page.goto(`${stage.address}${route}`);
+  await settled(page);
+};
+const middle = ({ x, y, width }: { x: number; y: number; width: number; height: number }, down = 12) => ({ x: x + Math.min(60, width / 2), y: y + down });
+
+for (const size of ['phone', 'wide'] as const satisfies Size[]) {
+  const how = size === 'phone' ? 'touch' : 'mouse';
+
+  describe(`one day’s loop, ${size}`, () => {
+    let page: Page;
+    let complaints: string[];
+    before(async () => {
+      ({ page, complaints } = await openPage(stage, size, `loop-${size}`));
+    });
+    after(() => page.browserContext().close());
+
+    test('an empty day teaches the first step, and a calendar file comes in with its broken event reported by line', async () => {
+      await sees(page, 'Begin with what is fixed');
+      await isAccessible(page, 'empty today');
+      await chooseFile(page, 'Choose a calendar file', 'office.ics');
+      await sees(page, '4 new, 0 changed, 0 as they were');
+      await sees(page, 'Line 36: The end (DTEND) is before the start');
+      await press(page, 'Good');
+      await go(page, '/settings');
+      await chooseFile(page, 'Choose a calendar file', 'office.ics');
+      await sees(page, '0 new, 0 changed, 4 as they were');
+      await press(page, 'Good');
+      await chooseFile(page, 'Choose a calendar file', 'hours.csv');
+      await sees(page, 'This is not a calendar file');
+      await press(page, 'Close this notice');
+      await isAccessible(page, 'settings');
+    });
+
+    test('tasks are added; what cannot be read stays in its field with the reason', async () => {
+      await go(page, '/tasks');
+      await press(page, 'New task');
+      await type(page, 'Estimate', 'soonish');
+      await sees(page, '“soonish” is no length');
+      assert.equal(await page.$eval('input[aria-label="Estimate"]', (field) => field.value), 'soonish');
+      await type(page, 'Estimate', '1h30');
+      await type(page, 'Due', '23 Nov 2026');
+      await sees(page, 'Mon 23 Nov has passed');
+      await type(page, 'Due', 'today 14:00');
+      await type(page, 'Title', 'Grant report');
+      await type(page, 'Estimate', '20m');
+      await type(page, 'Due', '');
+      await page.$eval('input[aria-label="Due"]', (field) => field.select());
+      await page.keyboard.press('Backspace');
+      await page.keyboard.press('Enter');
+      await type(page, 'Title', 'Order waders');
+      await isAccessible(page, 'new task');
+      await press(page, 'Close');
+      await sees(page, '2 open · 1 h 50');
+      await isAccessible(page, 'tasks');
+    });
+
+    test('a task is dragged onto an hour, and says its hours, what it collides with and that it is late before it is let go', async () => {
+      await go(page, '/plan');
+      await boxOf(page, 'Meeting Crew call, later today, 10:00 – 10:30');
+      const card = async () => {
+        if (size === 'phone' && (await page.$('[aria-label^="To place: Grant"]')) === null) await press(page, 'Tasks to place');
+        return middle(await boxOf(page, 'To place: Grant report'));
+      };
+      const noon = await pointAt(page, 11.5);
+      await drag(page, how, await card(), noon, async () => {
+        await sees(page, '11:30 – 13:00 · 1 h 30');
+        await sees(page, 'Collides with Flood forum');
+        await page.keyboard.press('Escape');
+      });
+      assert.equal(await page.$('[aria-label^="Grant report, "]'), null, 'Escape lets go of it');
+      const from = await card();
+      await drag(page, how, from, await pointAt(page, 13.04), () => sees(page, 'Ends 30 min after it is due'));
+      await boxOf(page, 'Grant report, 13:00 – 14:30, 1 h 30, ends 30 min after it is due');
+      await isAccessible(page, 'plan');
+    });
+
+    test('the block is moved, made longer, and moved by keyboard with spoken hours', async () => {
+      if (size === 'phone') await press(page, 'Tasks to place');
+      const block = await boxOf(page, 'Grant report, 13:00');
+      const ten = await pointAt(page, 13);
+      const target = await pointAt(page, 13.5);
+      await drag(page, how, { x: block.x + 60, y: ten.y + 10 }, { x: block.x + 60, y: ten.y + 10 + (target.y - ten.y) });
+      const moved = await boxOf(page, 'Grant report, 13:30 – 15:00');
+      const edge = { x: moved.x + moved.width / 2, y: moved.y + moved.height - 6 };
+      await drag(page, how, edge, { x: edge.x, y: edge.y + (target.y - ten.y) });
+      await boxOf(page, 'Grant report, 13:30 – 15:30, 2 h');
+
+      await page.focus('[aria-label^="Grant report, 13:30"]');
+      await page.keyboard.press('Space');
+      await page.keyboard.press('ArrowUp');
+      await page.keyboard.press('ArrowUp');
+      await page.keyboard.down('Shift');
+      await page.keyboard.press('ArrowUp');
+      await page.keyboard.up('Shift');
+      assert.match(await textOf(page, '[aria-live=assertive]'), /^13:00 – 14:45 · 1 h 45/);
+      await page.keyboard.press('Enter');
+      await boxOf(page, 'Grant report, 13:00 – 14:45');
+      await press(page, 'Undo move');
+      await boxOf(page, 'Grant report, 13:30 – 15:30');
+      await press(page, 'Redo move');
+      await boxOf(page, 'Grant report, 13:00 – 14:45');
+    });
+
+    test('tray, “Place…” and taking off work without losing the task', async () => {
+      if (size === 'phone') await press(page, 'Tasks to place');
+      const tray = await boxOf(page, 'Tray');
+      await drag(page, how, middle(await boxOf(page, 'To place: Order waders')), middle(tray, 20));
+      await boxOf(page, 'In the tray, Order waders, 20 min');
+      const to = await pointAt(page, 15);
+      await drag(page, how, { ...middle(await boxOf(page, 'In the tray, Order waders'), 22), x: (await boxOf(page, 'In the tray, Order waders')).x + 70 }, to);
+      await boxOf(page, 'Order waders, 15:00 – 15:20');
+      await page.focus('[aria-label^="Order waders, 15:00"]');
+      await page.keyboard.press('Delete');
+      await boxOf(page, 'To place: Order waders');
+      await press(page, 'Place Order waders');
+      await press(page, 'today 12:00 – 12:20');
+      await boxOf(page, 'Order waders, 12:00 – 12:20');
+    });
+
+    test('a timer survives a reload, ticking off says how it went, and the ledger adds up', async () => {
+      await go(page, '/today');
+      await press(page, 'Start Order waders');
+      await boxOf(page, 'Running time');
+      await pause(700);
+      await page.goto(`${stage.address}/today?now=2026-11-24T11:50:00Z`);
+      await settled(page);
+      await boxOf(page, 'Stop Order waders');
+      await isAccessible(page, 'today');
+      await press(page, 'Done: Order waders');
+      await sees(page, 'took 30 min, 10 min over its estimate');
+      await go(page, '/review');
+      await boxOf(page, 'Order waders: planned 20 min, actual 30 min, drift +10 min');
+      await boxOf(page, 'Grant report: planned 1 h 45, actual –, drift −105 min');
+      const said = await page.$eval('[aria-label^="From planned to actual"]', (picture) => picture.getAttribute('aria-label') ?? '');
+      const [over = 0, under = 0, notStarted = 0, unplanned = 0] = (said.match(/[+−]?\d+(?=,|$)/g) ?? []).map((n) => Number(n.replace('−', '-')));
+      assert.deepEqual([over, under, notStarted, unplanned], [10, 0, -210, 0], said);
+      await isAccessible(page, 'review');
+    });
+
+    test('everything is there after a reload, and a deleted task comes back by undo', async () => {
+      await pause(700);
+      await go(page, '/plan');
+      await boxOf(page, 'Grant report, 13:00 – 14:45');
+      await go(page, '/tasks');
+      await press(page, 'Open Grant report');
+      await press(page, 'Delete task');
+      await isGone(page, 'Open Grant report');
+      await press(page, 'Undo delete task');
+      await boxOf(page, 'Open Grant report');
+      assert.deepEqual(complaints, [], 'the console stayed quiet');
+    });
+  });
+}
+
+test('the demo office stands, in dark too, and no screen has a violation', async () => {
+  for (const [size, dark] of [['phone', true], ['wide', false]] as const) {
+    const { page, complaints } = await openPage(stage, size, 'demo', '/today', dark);
+    for (const route of ['/today', '/plan', '/tasks', '/review?day=2026-11-23', '/settings']) {
+      await go(page, route);
+      await isAccessible(page, `demo ${route} ${size}`);
+      const sideways = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+      assert.ok(sideways <= 0, `${route} does not scroll sideways`);
+    }
+    assert.deepEqual(complaints, []);
+    await page.browserContext().close();
+  }
+});

@@ -1,0 +1,37 @@
+import path from 'node:path';
+import { openPage, openStage, type Size } from './browser';
+
+type Shot = { name: string; route: string; size: Size; dark?: boolean; click?: string };
+
+/** One picture of each main view, from the demo data. `npm run screenshots -- plan` takes only those with that name. */
+const shots: Shot[] = [
+  ...(['phone', 'wide'] as const).flatMap((size): Shot[] => [
+    { name: `today-${size}`, route: '/today', size },
+    { name: `plan-${size}`, route: '/plan', size, ...(size === 'wide' ? { click: '[aria-label^="Grant report, section 2"]' } : {}) },
+    { name: `tasks-${size}`, route: '/tasks', size },
+    { name: `review-${size}`, route: '/review?day=2026-11-23', size },
+    { name: `settings-${size}`, route: '/settings', size },
+  ]),
+  { name: 'plan-wide-dark', route: '/plan', size: 'wide', dark: true, click: '[aria-label^="Grant report, section 2"]' },
+  { name: 'today-phone-dark', route: '/today', size: 'phone', dark: true },
+  { name: 'place-phone', route: '/tasks', size: 'phone', click: '[aria-label^="Open Clean up"]' },
+];
+
+async function main() {
+  const [only, folder = path.join(__dirname, '../docs/screenshots')] = process.argv.slice(2);
+  const stage = await openStage();
+  for (const { name, route, size, dark, click } of shots) {
+    if (only && !name.includes(only)) continue;
+    const { page, complaints } = await openPage(stage, size, 'demo', route, dark);
+    if (click) {
+      await page.click(click);
+      await new Promise((later) => setTimeout(later, 300));
+    }
+    await page.screenshot({ path: path.join(folder, `${name}.png`) });
+    console.log(name, complaints.join('\n'));
+    await page.browserContext().close();
+  }
+  await stage.close();
+}
+
+void main();

@@ -1,0 +1,118 @@
+import assert from 'node:assert/strict';
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import type { Page } from 'puppeteer-core';
+
+/** What a person does on a page, and what they would see. */
+
+export const pause = (ms: number) => new Promise((later) => setTimeout(later, ms));
+
+const labelled = (label: string) => `[aria-label^=${JSON.stringify(label)}]`;
+
+/** Presses what is called `label` (or begins so). */
+export async function press(page: Page, label: string): Promise<void> {
+  await page.locator(labelled(label)).click();
+  await pause(120);
+}
+
+/** Types into the field `label` in place of what stands there, then Enter. */
+export async function type(page: Page, label: string, text: string): Promise<void> {
+  const field = await page.waitForSelector(`input${labelled(label)}, textarea${labelled(label)}`);
+  await field?.click({ count: 3 });
+  await page.keyboard.type(text);
+  await page.keyboard.press('Enter');
+  await pause(80);
+}
+
+export const textOf = (page: Page, selector = 'body') => page.$eval(selector, (element) => (element as HTMLElement).innerText); // an HTML page
+
+/** Waits until the page shows the text. */
+export async function sees(page: Page, text: string): Promise<void> {
+  try {
+    await page.waitForFunction((wanted) => document.body.innerText.includes(wanted), { timeout: 5000 }, text);
+  } catch {
+    assert.fail(`“${text}” is not on the page:\n${await textOf(page)}`);
+  }
+}
+
+/** Waits for an element whose label begins so, and gives its box. */
+export async function boxOf(page: Page, label: string) {
+  const element = await page.waitForSelector(labelled(label)).catch(() => null);
+  assert.ok(element, `nothing is called “${label}…”; there are:\n${(await labels(page)).join('\n')}`);
+  const box = await element.boundingBox();
+  assert.ok(box, `“${label}” is not to be seen`);
+  return box;
+}
+
+export const labels = (page: Page) => page.$$eval('[aria-label]', (all) => all.map((element) => element.getAttribute('aria-label') ?? ''));
+
+export async function isGone(page: Page, label: string): Promise<void> {
+  await page.waitForFunction((selector) => document.querySelector(selector) === null, { timeout: 5000 }, labelled(label));
+}
+
+type Point = { x: number; y: number };
+
+/** Drags with the mouse, or with a finger after a long press, and holds at the end until `before` is through. */
+export async function drag(page: Page, how: 'mouse' | 'touch', from: Point, to: Point, before: () => Promise<void> = async () => undefined) {
+  const steps = Array.from({ length: 12 }, (_, i) => ({ x: from.x + ((to.x - from.x) * (i + 1)) / 12, y: from.y + ((to.y - from.y) * (i + 1)) / 12 }));
+  if (how === 'mouse') {
+    await page.mouse.move(from.x, from.y);
+    await page.mouse.down();
+    for (const { x, y } of steps) await page.mouse.move(x, y);
+    await pause(60);
+    await before();
+    await page.mouse.up();
+  } else {
+    const finger = await page.touchscreen.touchStart(from.x, from.y);
+    await pause(320);
+    for (const { x, y } of steps) {
+      await finger.move(x, y);
+      await pause(16);
+    }
+    await pause(60);
+    await before();
+    await finger.end();
+  }
+  await pause(150);
+}
+
+/** Where an hour of the shown day lies on the screen. The strip is scrolled so that it is in sight. */
+export async function pointAt(page: Page, hour: number): Promise<Point> {
+  const found = await page.$eval(
+    '[aria-label="Hours of the day"]',
+    (strip, wanted) => {
+      const content = strip.firstElementChild?.firstElementChild;
+      if (!content) return null;
+      const height = content.getBoundingClientRect().height;
+      const y = () => content.getBoundingClientRect().top + (height * wanted) / 24;
+      const { top, bottom, left, width } = strip.getBoundingClientRect();
+      if (y() < top + 90 || y() > bottom - 90) strip.scrollTop += y() - (top + bottom) / 2;
+      return { x: left + width / 2, y: y() };
+    },
+    hour,
+  );
+  assert.ok(found);
+  await pause(60);
+  return found;
+}
+
+/** Chooses a file of e2e/fixtures behind the button. */
+export async function chooseFile(page: Page, button: string, file: string): Promise<void> {
+  const [chooser] = await Promise.all([page.waitForFileChooser(), press(page, button)]);
+  await chooser.accept([path.join(__dirname, 'fixtures', file)]);
+  await pause(200);
+}
+
+const axeSource = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8');
+
+/** Fails when axe finds a violation on the page as it stands. */
+export async function isAccessible(page: Page, name: string): Promise<void> {
+  await page.evaluate(axeSource);
+  const found = await page.evaluate(async () => {
+    // axe was put on the page by the line above
+    const { axe } = window as unknown as { axe: { run: () => Promise<{ violations: { id: string; nodes: { html: string; failureSummary: string }[] }[] }> } };
+    const { violations } = await axe.run();
+    return violations.flatMap(({ id, nodes }) => nodes.slice(0, 3).map(({ html, failureSummary }) => `${id}: ${html.slice(0, 300)}\n  ${failureSummary}`));
+  });
+  assert.deepEqual(found, [], `axe on ${name}`);
+}
