@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { after, before, describe, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
 import { openPage, openStage, settled, type Size, type Stage } from './browser';
-import { boxOf, chooseFile, drag, isAccessible, isGone, pause, pointAt, press, sees, textOf, type } from './steps';
+import { boxOf, chooseFile, drag, isAccessible, isGone, pause, pointAt, press, pressText, sees, textOf, type } from './steps';
 
 let stage: Stage;
 before(async () => {
@@ -32,8 +32,9 @@ for (const size of ['phone', 'wide'] as const satisfies Size[]) {
       await isAccessible(page, 'empty today');
       await chooseFile(page, 'Choose a calendar file', 'office.ics');
       await sees(page, '4 new, 0 changed, 0 as they were');
-      await sees(page, 'Line 36: The end (DTEND) is before the start');
+      await sees(page, 'Line 38: The end (DTEND) is before the start');
       await press(page, 'Good');
+      await pause(500);
       await go(page, '/settings');
       await chooseFile(page, 'Choose a calendar file', 'office.ics');
       await sees(page, '0 new, 0 changed, 4 as they were');
@@ -71,7 +72,7 @@ for (const size of ['phone', 'wide'] as const satisfies Size[]) {
       await go(page, '/plan');
       await boxOf(page, 'Meeting Crew call, later today, 10:00 – 10:30');
       const card = async () => {
-        if (size === 'phone' && (await page.$('[aria-label^="To place: Grant"]')) === null) await press(page, 'Tasks to place');
+        if (size === 'phone' && (await page.$('[aria-label^="To place: Grant"]')) === null) await pressText(page, 'To place');
         return middle(await boxOf(page, 'To place: Grant report'));
       };
       const noon = await pointAt(page, 11.5);
@@ -88,14 +89,15 @@ for (const size of ['phone', 'wide'] as const satisfies Size[]) {
     });
 
     test('the block is moved, made longer, and moved by keyboard with spoken hours', async () => {
-      if (size === 'phone') await press(page, 'Tasks to place');
+      if (size === 'phone') await pressText(page, 'To place');
+      await pointAt(page, 13.5);
       const block = await boxOf(page, 'Grant report, 13:00');
-      const ten = await pointAt(page, 13);
-      const target = await pointAt(page, 13.5);
-      await drag(page, how, { x: block.x + 60, y: ten.y + 10 }, { x: block.x + 60, y: ten.y + 10 + (target.y - ten.y) });
+      const halfHour = block.height / 3;
+      const grip = middle(block);
+      await drag(page, how, grip, { ...grip, y: grip.y + halfHour });
       const moved = await boxOf(page, 'Grant report, 13:30 – 15:00');
       const edge = { x: moved.x + moved.width / 2, y: moved.y + moved.height - 6 };
-      await drag(page, how, edge, { x: edge.x, y: edge.y + (target.y - ten.y) });
+      await drag(page, how, edge, { x: edge.x, y: edge.y + halfHour });
       await boxOf(page, 'Grant report, 13:30 – 15:30, 2 h');
 
       await page.focus('[aria-label^="Grant report, 13:30"]');
@@ -115,7 +117,7 @@ for (const size of ['phone', 'wide'] as const satisfies Size[]) {
     });
 
     test('tray, “Place…” and taking off work without losing the task', async () => {
-      if (size === 'phone') await press(page, 'Tasks to place');
+      if (size === 'phone') await pressText(page, 'To place');
       const tray = await boxOf(page, 'Tray');
       await drag(page, how, middle(await boxOf(page, 'To place: Order waders')), middle(tray, 20));
       await boxOf(page, 'In the tray, Order waders, 20 min');
@@ -131,11 +133,11 @@ for (const size of ['phone', 'wide'] as const satisfies Size[]) {
     });
 
     test('a timer survives a reload, ticking off says how it went, and the ledger adds up', async () => {
-      await go(page, '/today');
+      await go(page, '/today?now=2026-11-24T11:21:00Z');
       await press(page, 'Start Order waders');
       await boxOf(page, 'Running time');
       await pause(700);
-      await page.goto(`${stage.address}/today?now=2026-11-24T11:50:00Z`);
+      await page.goto(`${stage.address}/today?now=2026-11-24T11:51:00Z`);
       await settled(page);
       await boxOf(page, 'Stop Order waders');
       await isAccessible(page, 'today');
@@ -145,8 +147,7 @@ for (const size of ['phone', 'wide'] as const satisfies Size[]) {
       await boxOf(page, 'Order waders: planned 20 min, actual 30 min, drift +10 min');
       await boxOf(page, 'Grant report: planned 1 h 45, actual –, drift −105 min');
       const said = await page.$eval('[aria-label^="From planned to actual"]', (picture) => picture.getAttribute('aria-label') ?? '');
-      const [over = 0, under = 0, notStarted = 0, unplanned = 0] = (said.match(/[+−]?\d+(?=,|$)/g) ?? []).map((n) => Number(n.replace('−', '-')));
-      assert.deepEqual([over, under, notStarted, unplanned], [10, 0, -210, 0], said);
+      assert.equal(said, 'From planned to actual: Planned 3 h 50, Over +10, Under 0, Not started −210, Unplanned 0, Actual 30 min');
       await isAccessible(page, 'review');
     });
 
@@ -155,11 +156,11 @@ for (const size of ['phone', 'wide'] as const satisfies Size[]) {
       await go(page, '/plan');
       await boxOf(page, 'Grant report, 13:00 – 14:45');
       await go(page, '/tasks');
-      await press(page, 'Open Grant report');
+      await pressText(page, 'Grant report');
       await press(page, 'Delete task');
-      await isGone(page, 'Open Grant report');
+      await isGone(page, 'Done: Grant report');
       await press(page, 'Undo delete task');
-      await boxOf(page, 'Open Grant report');
+      await boxOf(page, 'Done: Grant report');
       assert.deepEqual(complaints, [], 'the console stayed quiet');
     });
   });

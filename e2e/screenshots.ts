@@ -14,7 +14,7 @@ const shots: Shot[] = [
   ]),
   { name: 'plan-wide-dark', route: '/plan', size: 'wide', dark: true, click: '[aria-label^="Grant report, section 2"]' },
   { name: 'today-phone-dark', route: '/today', size: 'phone', dark: true },
-  { name: 'place-phone', route: '/tasks', size: 'phone', click: '[aria-label^="Open Clean up"]' },
+  { name: 'place-phone', route: '/tasks', size: 'phone', click: '::-p-text(Clean up)' },
 ];
 
 async function main() {

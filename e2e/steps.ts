@@ -15,6 +15,12 @@ export async function press(page: Page, label: string): Promise<void> {
   await pause(120);
 }
 
+/** Presses what shows the text. */
+export async function pressText(page: Page, text: string): Promise<void> {
+  await page.locator(`::-p-text(${text})`).click();
+  await pause(120);
+}
+
 /** Types into the field `label` in place of what stands there, then Enter. */
 export async function type(page: Page, label: string, text: string): Promise<void> {
   const field = await page.waitForSelector(`input${labelled(label)}, textarea${labelled(label)}`);
@@ -83,11 +89,12 @@ export async function pointAt(page: Page, hour: number): Promise<Point> {
     (strip, wanted) => {
       const content = strip.firstElementChild?.firstElementChild;
       if (!content) return null;
-      const height = content.getBoundingClientRect().height;
-      const y = () => content.getBoundingClientRect().top + (height * wanted) / 24;
       const { top, bottom, left, width } = strip.getBoundingClientRect();
-      if (y() < top + 90 || y() > bottom - 90) strip.scrollTop += y() - (top + bottom) / 2;
-      return { x: left + width / 2, y: y() };
+      const inside = content.getBoundingClientRect();
+      const y = inside.top + (inside.height * wanted) / 24;
+      if (y >= top + 90 && y <= bottom - 90) return { x: left + width / 2, y };
+      strip.scrollTop += y - (top + bottom) / 2;
+      return { x: left + width / 2, y: y + content.getBoundingClientRect().top - inside.top };
     },
     hour,
   );

@@ -29,11 +29,12 @@ export type Surroundings = {
   readonly tabs?: { tell: (changes: readonly Change[]) => void; listen: (heard: (changes: readonly Change[]) => void) => void };
 };
 
-const SAVE_AFTER = 500;
+/** Milliseconds from a change to its writing, so that it is on disk well within half a second. */
+const SAVE_AFTER = 200;
 const MOST_STEPS = 200;
 
 /**
- * Holds one workspace: runs commands, undoes and redoes them, and saves what they touched half a second later.
+ * Holds one workspace: runs commands, undoes and redoes them, and saves what they touched within half a second.
  * It contains no rule of the trade and leaves reading and writing to the repository.
  */
 export function createWorkspaceStore({ repository, now, tabs }: Surroundings) {

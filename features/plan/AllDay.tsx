@@ -12,7 +12,6 @@ export function AllDay({ events }: { events: readonly Occurrence[] }) {
         <Pressable
           key={event.id}
           role="button"
-          aria-label={`All day: ${event.title}`}
           onPress={() => openSheet({ kind: 'meeting', meeting: event })}
           className={`cut-corner min-h-[32px] justify-center border px-3 ${event.busy ? 'border-meeting bg-surface' : 'border-dashed border-line'}`}
         >

@@ -24,17 +24,17 @@ export function DaysRow({ date, today, onDate }: Props) {
             key={day}
             role="button"
             aria-pressed={shown}
-            aria-label={[dateWords(day), said, left].filter(Boolean).join(', ')}
             onPress={() => onDate(day)}
             className={`flex-1 items-center gap-0.5 border-b-2 py-1 hover:bg-surface ${shown ? 'border-pine bg-surface' : 'border-transparent'}`}
           >
             <Words size="xs" tone={day === today ? 'amber' : 'soft'} face={day === today ? 'strong' : 'text'}>
-              {day === today ? 'Today' : dateWords(day).slice(0, 2)}
+              {day === today ? 'Today' : dateWords(day).slice(0, 3)}
             </Words>
             <Words size="base" face={shown ? 'strong' : 'text'}>
               {Number(day.slice(8))}
             </Words>
             <SmallLoad load={load} />
+            <Words className="sr-only">{[said, left].filter(Boolean).join(', ')}</Words>
           </Pressable>
         );
       })}

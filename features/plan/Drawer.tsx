@@ -17,7 +17,7 @@ export function Drawer({ date }: { date: string }) {
   return (
     <View ref={ref} className="border-t border-line bg-surface">
       <View className="h-16 flex-row items-center justify-between gap-3 px-4">
-        <Pressable role="button" aria-expanded={open} aria-label={`Tasks to place, ${countWords(tasks)}`} onPress={() => setOpen(!open)} className="min-h-[44px] flex-1 justify-center">
+        <Pressable role="button" aria-expanded={open} onPress={() => setOpen(!open)} className="min-h-[44px] flex-1 justify-center">
           <Words face="strong">{fromPlan ? 'Let go here to take it off' : 'To place'}</Words>
           <Words size="xs" tone="soft">
             {countWords(tasks)} · {open ? 'close' : 'open'}

@@ -15,19 +15,18 @@ export function LedgerLine({ row, longest, onOpen }: { row: LedgerRow; longest: 
   const number = (minutes: number) => (minutes === 0 ? '–' : durationWords(minutes));
   const note = planned === 0 ? 'not planned' : actual === 0 ? 'not started' : subject.kind === 'event' ? 'meeting' : (lists[task?.listId ?? '']?.name ?? '');
   return (
-    <Pressable
-      role="button"
+    <View
+      role="group"
       aria-label={`${title}: planned ${number(planned)}, actual ${number(actual)}, drift ${driftWords(drift)} min`}
-      onPress={onOpen}
-      className={`hue-${hue} gap-1 border-b border-line py-2 hover:bg-surface`}
+      className={`hue-${hue} gap-1 border-b border-line pb-2`}
     >
       <View className="flex-row items-center">
-        <View className="flex-1 pr-2">
+        <Pressable role="button" onPress={onOpen} className="min-h-[44px] flex-1 justify-center pr-2 hover:bg-surface">
           <Words face="strong">{title}</Words>
           <Words size="xs" tone="soft">
             {note}
           </Words>
-        </View>
+        </Pressable>
         {[number(planned), number(actual)].map((said, i) => (
           <View key={i === 0 ? 'planned' : 'actual'} className="w-[74px] items-end">
             <Words>{said}</Words>
@@ -43,6 +42,6 @@ export function LedgerLine({ row, longest, onOpen }: { row: LedgerRow; longest: 
         <View className="h-1.5 border border-edge bg-fill" style={{ width: part(planned), opacity: planned === 0 ? 0 : 1 }} />
         <View className={`h-1.5 ${planned === 0 ? 'border border-dotted border-edge' : 'bg-edge'}`} style={{ width: part(actual), opacity: actual === 0 ? 0 : 1 }} />
       </View>
-    </Pressable>
+    </View>
   );
 }

@@ -26,7 +26,7 @@ export function TaskLine({ task, grip }: { task: Task; grip?: ReactNode }) {
       <EdgeMark />
       {grip}
       <TickBox task={task} />
-      <Pressable role="button" aria-label={`Open ${task.title}`} onPress={() => openSheet({ kind: 'task', id: task.id })} className="min-h-[48px] flex-1 justify-center">
+      <Pressable role="button" onPress={() => openSheet({ kind: 'task', id: task.id })} className="min-h-[48px] flex-1 justify-center">
         <View className="flex-row items-center gap-2">
           <View className="shrink">
             <Words face="strong" tone={done ? 'soft' : 'ink'} numberOfLines={2}>

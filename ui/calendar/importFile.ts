@@ -37,10 +37,15 @@ export function chooseFile(): void {
   const input = document.createElement('input');
   input.type = 'file';
   input.accept = '.ics,text/calendar';
+  input.hidden = true;
+  input.oncancel = () => input.remove();
   input.onchange = () => {
     const [file] = input.files ?? [];
+    input.remove();
     if (file) void importFile(file);
   };
+  // an input outside the document may be collected before the person has chosen
+  document.body.append(input);
   input.click();
 }
 

@@ -19,7 +19,7 @@ import { aim, letGo, pickUp, useDrag, type Dragged, type Target } from './dragSt
 import { drop, targetWords } from './drop';
 
 function targetOver(area: Area | undefined, dragged: Dragged, grab: number): Target | null {
-  if (dragged.kind === 'resize') return area?.kind === 'strip' ? resized(area, dragged) : useDrag.getState().target;
+  if (dragged.kind === 'resize') return area?.kind === 'strip' ? resized(area, dragged, grab) : useDrag.getState().target;
   if (area?.kind === 'strip') {
     return { kind: 'hour', start: snap(area.instantAt(pointer.at.y) - grab, area.midnight), minutes: dragged.minutes };
   }
@@ -27,10 +27,19 @@ function targetOver(area: Area | undefined, dragged: Dragged, grab: number): Tar
   return dragged.kind === 'move' || area?.kind === 'off' ? { kind: 'off' } : null;
 }
 
-function resized(area: Extract<Area, { kind: 'strip' }>, { block, minutes }: Dragged): Target {
+function resized(area: Extract<Area, { kind: 'strip' }>, { block, minutes }: Dragged, grab: number): Target {
   const start = block?.start ?? 0;
-  const end = snap(area.instantAt(pointer.at.y), area.midnight);
+  const end = snap(area.instantAt(pointer.at.y) - grab, area.midnight);
   return { kind: 'hour', start, minutes: block ? Math.max(STEP, Math.round((end - start) / MINUTE)) : minutes };
+}
+
+/** Where the finger or the mouse was when it picked up. The two sensors give these events. */
+const pickedUpAt = (event: Event | null) =>
+  event && 'touches' in event ? (event as TouchEvent).touches[0] : (event as MouseEvent | null);
+
+function grabbedAt(area: Extract<Area, { kind: 'strip' }>, { kind, block, minutes }: Dragged, event: Event): number {
+  const edge = (block?.start ?? 0) + (kind === 'resize' ? minutes * MINUTE : 0);
+  return area.instantAt(pickedUpAt(event)?.clientY ?? pointer.at.y) - edge;
 }
 
 /** Follows the pointer and says what letting go would do. */
@@ -83,18 +92,18 @@ export function DragArea({ children }: { children: ReactNode }) {
     useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
     useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 8 } }),
   );
-  /** How long after its start a block was grabbed, ms; undefined until the pointer is over the strip for the first time. */
+  /** How long after its start (or its end, on resizing) a block was grabbed, ms; undefined until it is over the strip. */
   const grab = useRef<number | undefined>(undefined);
 
   const start = ({ active }: DragStartEvent) => {
     grab.current = undefined;
     pickUp(active.data.current as Dragged, 'pointer'); // set by useDragItem
   };
-  const move = ({ over }: DragMoveEvent) => {
+  const move = ({ over, activatorEvent }: DragMoveEvent) => {
     const { dragged } = useDrag.getState();
     if (!dragged) return;
     const area = areaOf(over?.data.current);
-    if (area?.kind === 'strip' && dragged.block) grab.current ??= area.instantAt(pointer.at.y) - dragged.block.start;
+    if (area?.kind === 'strip' && dragged.block) grab.current ??= grabbedAt(area, dragged, activatorEvent);
     aim(targetOver(area, dragged, grab.current ?? 0));
   };
 
@@ -123,10 +132,10 @@ const keyHelp =
 
 /** Keeps the chip above the finger and inside the window. */
 const besidePointer: NonNullable<React.ComponentProps<typeof DragOverlay>['modifiers']>[number] = ({ transform, draggingNodeRect, activatorEvent }) => {
-  const touch = 'touches' in (activatorEvent ?? {}) ? (activatorEvent as TouchEvent).touches[0] : (activatorEvent as MouseEvent | null); // the two sensors above
-  if (!draggingNodeRect || !touch) return transform;
-  const x = touch.clientX + transform.x;
-  const y = touch.clientY + transform.y;
+  const picked = pickedUpAt(activatorEvent);
+  if (!draggingNodeRect || !picked) return transform;
+  const x = picked.clientX + transform.x;
+  const y = picked.clientY + transform.y;
   const left = Math.max(8, Math.min(x + 16, window.innerWidth - CHIP_WIDTH - 8));
   const top = Math.max(8, y - 92);
   return { ...transform, x: left - draggingNodeRect.left, y: top - draggingNodeRect.top };
