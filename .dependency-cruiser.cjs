@@ -4,7 +4,10 @@ const above = (layer, allowed) => ({
   name: `${layer}-looks-down`,
   severity: 'error',
   from: { path: `^${layer}/`, pathNot: '\\.test\\.tsx?$' },
-  to: { path: '^(app|features|ui|state|workers|core|server|demo|e2e)/', pathNot: `^(${[layer, ...allowed].join('|')})/` },
+  to: {
+    path: '^(app|features|ui|state|workers|core|server|demo|e2e)/',
+    pathNot: `^(${[layer, ...allowed].join('|')})/`,
+  },
 });
 
 module.exports = {
@@ -35,6 +38,9 @@ module.exports = {
     doNotFollow: { path: 'node_modules' },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.json' },
-    enhancedResolveOptions: { extensions: ['.ts', '.tsx', '.js', '.mjs', '.json'], conditionNames: ['import', 'require', 'default', 'types'] },
+    enhancedResolveOptions: {
+      extensions: ['.ts', '.tsx', '.js', '.mjs', '.json'],
+      conditionNames: ['import', 'require', 'default', 'types'],
+    },
   },
 };

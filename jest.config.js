@@ -1,4 +1,5 @@
-const esm = 'temporal-|ical\\.js|lucide-react-native|@dnd-kit|@react-native-async-storage|fast-check|pure-rand|zod';
+const esm =
+  'temporal-|ical\\.js|lucide-react-native|@dnd-kit|@react-native-async-storage|fast-check|pure-rand|zod';
 
 module.exports = {
   projects: [
@@ -17,7 +18,10 @@ module.exports = {
         ],
       },
       transformIgnorePatterns: [`node_modules/(?!(${esm}))`],
-      moduleNameMapper: { '^@/(.*)$': '<rootDir>/$1', '^chrono-node/en$': '<rootDir>/node_modules/chrono-node/dist/cjs/locales/en/index.js' },
+      moduleNameMapper: {
+        '^@/(.*)$': '<rootDir>/$1',
+        '^chrono-node/en$': '<rootDir>/node_modules/chrono-node/dist/cjs/locales/en/index.js',
+      },
     },
   ],
 };

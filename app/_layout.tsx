@@ -5,7 +5,8 @@ import { session } from '@/state/session';
 import { store } from '@/state/workspaceStore';
 import { Shell } from '@/ui/Shell';
 
-const makeDemo = async () => (await import('@/demo/generate')).demoWorkspace({ seed: 7, now: session.now(), zone: session.zone });
+const makeDemo = async () =>
+  (await import('@/demo/generate')).demoWorkspace({ seed: 7, now: session.now(), zone: session.zone });
 
 void store.open(session.space === 'demo' ? makeDemo : undefined);
 

@@ -15,7 +15,8 @@ test('the same seed and instant give the same office, another seed another', () 
 
 test('every record is valid, and about 30 tasks lie in 4 lists', () => {
   for (const name of collectionNames) {
-    for (const record of Object.values(demo[name])) expect(recordSchemas[name].safeParse(record).success).toBe(true);
+    for (const record of Object.values(demo[name]))
+      expect(recordSchemas[name].safeParse(record).success).toBe(true);
   }
   expect(Object.keys(demo.lists)).toHaveLength(4);
   expect(Object.keys(demo.tasks).length).toBeGreaterThanOrEqual(28);
@@ -27,5 +28,7 @@ test('past days have drift, and something runs on a working morning', () => {
   expect(sums.actual).toBeGreaterThan(120);
   expect(sums.over + sums.under + sums.unplanned).toBeGreaterThan(0);
   expect(runningEntry(demo.entries)).toBeDefined();
-  expect(Object.values(demo.entries).every(({ to, from }) => from <= now && (to === null || to <= now))).toBe(true);
+  expect(Object.values(demo.entries).every(({ to, from }) => from <= now && (to === null || to <= now))).toBe(
+    true,
+  );
 });

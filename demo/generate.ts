@@ -20,7 +20,7 @@ function workingDay(today: IsoDate, count: number): IsoDate {
   let date = today;
   while (weekdayOf(date) > 5) date = addDays(date, 1);
   const step = Math.sign(count);
-  for (let left = Math.abs(count); left > 0; ) {
+  for (let left = Math.abs(count); left > 0;) {
     date = addDays(date, step);
     if (weekdayOf(date) <= 5) left -= 1;
   }
@@ -33,27 +33,67 @@ function meetings(today: IsoDate, zone: Zone): CalendarEvent[] {
   const hearing = workingDay(today, 1);
   return [
     {
-      ...base, id: `${CALENDAR}/crew`, uid: 'crew', title: 'Crew call', location: 'Call', busy: true,
-      start: { wall: at(monday, '09:00'), zone }, length: { days: 0, seconds: 1800 }, rule: 'FREQ=WEEKLY;BYDAY=MO,TU,WE,TH',
+      ...base,
+      id: `${CALENDAR}/crew`,
+      uid: 'crew',
+      title: 'Crew call',
+      location: 'Call',
+      busy: true,
+      start: { wall: at(monday, '09:00'), zone },
+      length: { days: 0, seconds: 1800 },
+      rule: 'FREQ=WEEKLY;BYDAY=MO,TU,WE,TH',
     },
     ...weekly.map(({ day, at: time, minutes, title, place, free }, i): CalendarEvent => ({
-      ...base, id: `${CALENDAR}/weekly-${i}`, uid: `weekly-${i}`, title, location: place ?? '', busy: !free,
-      start: { wall: at(addDays(monday, day), time), zone }, length: { days: 0, seconds: minutes * 60 }, rule: 'FREQ=WEEKLY',
+      ...base,
+      id: `${CALENDAR}/weekly-${i}`,
+      uid: `weekly-${i}`,
+      title,
+      location: place ?? '',
+      busy: !free,
+      start: { wall: at(addDays(monday, day), time), zone },
+      length: { days: 0, seconds: minutes * 60 },
+      rule: 'FREQ=WEEKLY',
     })),
     {
-      ...base, id: `${CALENDAR}/hearing`, uid: 'hearing', title: 'Weir hearing', location: 'Town hall', busy: true,
-      start: { wall: at(hearing, '10:30'), zone }, length: { days: 0, seconds: 7200 }, rule: null,
+      ...base,
+      id: `${CALENDAR}/hearing`,
+      uid: 'hearing',
+      title: 'Weir hearing',
+      location: 'Town hall',
+      busy: true,
+      start: { wall: at(hearing, '10:30'), zone },
+      length: { days: 0, seconds: 7200 },
+      rule: null,
     },
     {
-      ...base, id: `${CALENDAR}/spawning`, uid: 'spawning', title: 'Spawning: no work in the river', location: '', busy: false,
-      start: { wall: addDays(today, -1), zone: null }, length: { days: 5, seconds: 0 }, rule: null,
+      ...base,
+      id: `${CALENDAR}/spawning`,
+      uid: 'spawning',
+      title: 'Spawning: no work in the river',
+      location: '',
+      busy: false,
+      start: { wall: addDays(today, -1), zone: null },
+      length: { days: 5, seconds: 0 },
+      rule: null,
     },
   ];
 }
 
-function toTask({ title, list, estimate, priority, due, dueAt, notes }: OfficeTask, i: number, today: IsoDate, now: number): Task {
+function toTask(
+  { title, list, estimate, priority, due, dueAt, notes }: OfficeTask,
+  i: number,
+  today: IsoDate,
+  now: number,
+): Task {
   return {
-    id: `task-${i}`, title, listId: list, estimate, priority: priority ?? 'normal', notes: notes ?? '', rank: i, doneAt: null,
+    id: `task-${i}`,
+    title,
+    listId: list,
+    estimate,
+    priority: priority ?? 'normal',
+    notes: notes ?? '',
+    rank: i,
+    doneAt: null,
     createdAt: now - (14 - (i % 7)) * 24 * 60 * MINUTE,
     due: due === undefined ? null : { date: workingDay(today, due), time: dueAt ?? null },
   };
@@ -74,8 +114,15 @@ function live(workspace: Workspace, date: IsoDate, zone: Zone, now: number, rand
   const things = [
     ...occurrencesOn(workspace.events, date, zone)
       .filter(({ busy, allDay }) => busy && !allDay)
-      .map(({ id, title, from, to }) => ({ subject: { kind: 'event' as const, occurrence: id, title }, from, to })),
-    ...blocksIn(workspace.blocks, day).map((block) => ({ subject: { kind: 'task' as const, taskId: block.taskId }, ...spanOfBlock(block) })),
+      .map(({ id, title, from, to }) => ({
+        subject: { kind: 'event' as const, occurrence: id, title },
+        from,
+        to,
+      })),
+    ...blocksIn(workspace.blocks, day).map((block) => ({
+      subject: { kind: 'task' as const, taskId: block.taskId },
+      ...spanOfBlock(block),
+    })),
   ].sort((a, b) => a.from - b.from);
   const isPast = day.to <= now;
   let free = day.from;
@@ -87,7 +134,11 @@ function live(workspace: Workspace, date: IsoDate, zone: Zone, now: number, rand
     const end = begin + Math.max(5, Math.round(((to - from) / MINUTE) * stretch)) * MINUTE;
     if (skipped || begin >= now) continue;
     if (end > now) {
-      lived = startTimer.apply(lived, { id: `entry-${date}-${i}`, subject, at: Math.max(begin, now - 25 * MINUTE) });
+      lived = startTimer.apply(lived, {
+        id: `entry-${date}-${i}`,
+        subject,
+        at: Math.max(begin, now - 25 * MINUTE),
+      });
       break;
     }
     lived = addEntry.apply(lived, { id: `entry-${date}-${i}`, subject, from: begin, to: end });
@@ -96,7 +147,12 @@ function live(workspace: Workspace, date: IsoDate, zone: Zone, now: number, rand
   }
   const surprise = surprises[Math.floor(random() * surprises.length)] ?? 'Call';
   if (!isPast || random() < 0.3) return lived;
-  return addEntry.apply(lived, { id: `entry-${date}-other`, subject: { kind: 'other', title: surprise }, from: free, to: free + Math.round(15 + random() * 50) * MINUTE });
+  return addEntry.apply(lived, {
+    id: `entry-${date}-other`,
+    subject: { kind: 'other', title: surprise },
+    from: free,
+    to: free + Math.round(15 + random() * 50) * MINUTE,
+  });
 }
 
 /**
@@ -106,7 +162,8 @@ function live(workspace: Workspace, date: IsoDate, zone: Zone, now: number, rand
 export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; zone: Zone }): Workspace {
   const random = randomFrom(seed);
   const today = dateOf(now, zone);
-  const byId = <R extends { id: string }>(records: readonly R[]) => Object.fromEntries(records.map((record) => [record.id, record]));
+  const byId = <R extends { id: string }>(records: readonly R[]) =>
+    Object.fromEntries(records.map((record) => [record.id, record]));
   const tasks = officeTasks.map((task, i) => toTask(task, i, today, now));
   let workspace: Workspace = {
     ...emptyWorkspace,
@@ -117,8 +174,10 @@ export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; 
   };
   officeTasks.forEach(({ on, tray }, i) => {
     const task = tasks[i];
-    if (task && on !== undefined) workspace = plan(workspace, task, workingDay(today, on), zone, tray ?? false);
+    if (task && on !== undefined)
+      workspace = plan(workspace, task, workingDay(today, on), zone, tray ?? false);
   });
-  for (let back = 9; back >= 0; back -= 1) workspace = live(workspace, addDays(today, -back), zone, now, random);
+  for (let back = 9; back >= 0; back -= 1)
+    workspace = live(workspace, addDays(today, -back), zone, now, random);
   return workspace;
 }

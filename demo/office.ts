@@ -9,7 +9,14 @@ export const lists: TaskList[] = [
 ];
 
 /** A weekly meeting: weekday (Monday is 0), wall time, minutes. */
-export type WeeklyMeeting = { day: number; at: string; minutes: number; title: string; place?: string; free?: boolean };
+export type WeeklyMeeting = {
+  day: number;
+  at: string;
+  minutes: number;
+  title: string;
+  place?: string;
+  free?: boolean;
+};
 
 export const weekly: WeeklyMeeting[] = [
   { day: 0, at: '10:00', minutes: 60, title: 'Team week', place: 'Boat house' },
@@ -56,12 +63,37 @@ export const officeTasks: OfficeTask[] = [
   { title: 'Reply to the funder', list: 'grants', estimate: 45, on: -1, due: -1 },
   { title: 'Check gauge readings', list: 'surveys', estimate: 60, priority: 'high', on: 0 },
   { title: 'Map of bank repairs', list: 'surveys', estimate: 45, priority: 'high', on: 0 },
-  { title: 'Grant report, section 2', list: 'grants', estimate: 90, priority: 'urgent', on: 0, due: 2, dueAt: '12:00', notes: 'Figures from the autumn survey, then the photo pages.' },
-  { title: 'Permit letter, weir', list: 'permits', estimate: 45, priority: 'high', on: 0, due: 1, dueAt: '10:00' },
+  {
+    title: 'Grant report, section 2',
+    list: 'grants',
+    estimate: 90,
+    priority: 'urgent',
+    on: 0,
+    due: 2,
+    dueAt: '12:00',
+    notes: 'Figures from the autumn survey, then the photo pages.',
+  },
+  {
+    title: 'Permit letter, weir',
+    list: 'permits',
+    estimate: 45,
+    priority: 'high',
+    on: 0,
+    due: 1,
+    dueAt: '10:00',
+  },
   { title: 'Order waders', list: 'volunteers', estimate: 20, on: 0, tray: true },
   { title: 'Reply to the parish council', list: 'permits', estimate: 10, on: 0, tray: true, due: 0 },
   { title: 'Hearing papers, two copies', list: 'permits', estimate: 30, on: 1, tray: true },
-  { title: 'Grant report, section 3', list: 'grants', estimate: 120, priority: 'high', on: 1, due: 2, dueAt: '12:00' },
+  {
+    title: 'Grant report, section 3',
+    list: 'grants',
+    estimate: 120,
+    priority: 'high',
+    on: 1,
+    due: 2,
+    dueAt: '12:00',
+  },
   { title: 'Pack the survey boxes', list: 'surveys', estimate: 60, on: 1 },
   { title: 'Read the report through', list: 'grants', estimate: 90, on: 2 },
   { title: 'Sensor log of the weir pool', list: 'surveys', estimate: 60, on: 3 },
@@ -75,4 +107,9 @@ export const officeTasks: OfficeTask[] = [
 ];
 
 /** What came up unplanned on past days. */
-export const surprises = ['Pump broke down', 'Call from the river warden', 'Key to the boat shed lost', 'Walkers reported foam'];
+export const surprises = [
+  'Pump broke down',
+  'Call from the river warden',
+  'Key to the boat shed lost',
+  'Walkers reported foam',
+];

@@ -3,7 +3,7 @@ import type { AddressInfo } from 'node:net';
 import os from 'node:os';
 import path from 'node:path';
 import { serve } from '@hono/node-server';
-import puppeteer, { type Browser, type Page } from 'puppeteer-core';
+import { launch, type Browser, type Page } from 'puppeteer-core';
 import { appServer } from '../server/app';
 
 export const sizes = {
@@ -23,10 +23,19 @@ export async function openStage(): Promise<Stage> {
   await new Promise((ready) => server.once('listening', ready));
   const { port } = server.address() as AddressInfo; // a TCP server has one
   const userDataDir = mkdtempSync(path.join(os.tmpdir(), 'sprindle-'));
-  const browser = await puppeteer.launch({
+  const browser = await launch({
     executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
     userDataDir,
-    args: ['--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    args: [
+      '--headless=new',
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+    ],
   });
   const close = async () => {
     await browser.close();
@@ -37,7 +46,13 @@ export async function openStage(): Promise<Stage> {
 }
 
 /** Opens a page of its own size and storage space. Every console error or warning is collected in `complaints`. */
-export async function openPage({ browser, address }: Stage, size: Size, space: string, route = '/today', dark = false) {
+export async function openPage(
+  { browser, address }: Stage,
+  size: Size,
+  space: string,
+  route = '/today',
+  dark = false,
+) {
   const context = await browser.createBrowserContext();
   const page = await context.newPage();
   const complaints: string[] = [];
@@ -49,7 +64,9 @@ export async function openPage({ browser, address }: Stage, size: Size, space: s
   page.setDefaultTimeout(8000);
   await page.setViewport(sizes[size]);
   await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: dark ? 'dark' : 'light' }]);
-  await page.goto(`${address}${route}${route.includes('?') ? '&' : '?'}space=${space}&now=${NOW}&zone=Europe/London`);
+  await page.goto(
+    `${address}${route}${route.includes('?') ? '&' : '?'}space=${space}&now=${NOW}&zone=Europe/London`,
+  );
   await settled(page);
   return { page, complaints };
 }

@@ -2,7 +2,20 @@ import assert from 'node:assert/strict';
 import { after, before, describe, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
 import { openPage, openStage, settled, type Size, type Stage } from './browser';
-import { boxOf, chooseFile, drag, isAccessible, isGone, pause, pointAt, press, pressText, sees, textOf, type } from './steps';
+import {
+  boxOf,
+  chooseFile,
+  drag,
+  isAccessible,
+  isGone,
+  pause,
+  pointAt,
+  press,
+  pressText,
+  sees,
+  textOf,
+  type,
+} from './steps';
 
 let stage: Stage;
 before(async () => {
@@ -14,7 +27,10 @@ const go = async (page: Page, route: string) => {
   await page.goto(`${stage.address}${route}`);
   await settled(page);
 };
-const middle = ({ x, y, width }: { x: number; y: number; width: number; height: number }, down = 12) => ({ x: x + Math.min(60, width / 2), y: y + down });
+const middle = ({ x, y, width }: { x: number; y: number; width: number; height: number }, down = 12) => ({
+  x: x + Math.min(60, width / 2),
+  y: y + down,
+});
 
 for (const size of ['phone', 'wide'] as const satisfies Size[]) {
   const how = size === 'phone' ? 'touch' : 'mouse';
@@ -72,7 +88,8 @@ for (const size of ['phone', 'wide'] as const satisfies Size[]) {
       await go(page, '/plan');
       await boxOf(page, 'Meeting Crew call, later today, 10:00 – 10:30');
       const card = async () => {
-        if (size === 'phone' && (await page.$('[aria-label^="To place: Grant"]')) === null) await pressText(page, 'To place');
+        if (size === 'phone' && (await page.$('[aria-label^="To place: Grant"]')) === null)
+          await pressText(page, 'To place');
         return middle(await boxOf(page, 'To place: Grant report'));
       };
       const noon = await pointAt(page, 11.5);
@@ -83,7 +100,9 @@ for (const size of ['phone', 'wide'] as const satisfies Size[]) {
       });
       assert.equal(await page.$('[aria-label^="Grant report, "]'), null, 'Escape lets go of it');
       const from = await card();
-      await drag(page, how, from, await pointAt(page, 13.04), () => sees(page, 'Ends 30 min after it is due'));
+      await drag(page, how, from, await pointAt(page, 13.04), () =>
+        sees(page, 'Ends 30 min after it is due'),
+      );
       await boxOf(page, 'Grant report, 13:00 – 14:30, 1 h 30, ends 30 min after it is due');
       await isAccessible(page, 'plan');
     });
@@ -122,7 +141,15 @@ for (const size of ['phone', 'wide'] as const satisfies Size[]) {
       await drag(page, how, middle(await boxOf(page, 'To place: Order waders')), middle(tray, 20));
       await boxOf(page, 'In the tray, Order waders, 20 min');
       const to = await pointAt(page, 15);
-      await drag(page, how, { ...middle(await boxOf(page, 'In the tray, Order waders'), 22), x: (await boxOf(page, 'In the tray, Order waders')).x + 70 }, to);
+      await drag(
+        page,
+        how,
+        {
+          ...middle(await boxOf(page, 'In the tray, Order waders'), 22),
+          x: (await boxOf(page, 'In the tray, Order waders')).x + 70,
+        },
+        to,
+      );
       await boxOf(page, 'Order waders, 15:00 – 15:20');
       await page.focus('[aria-label^="Order waders, 15:00"]');
       await page.keyboard.press('Delete');
@@ -146,8 +173,14 @@ for (const size of ['phone', 'wide'] as const satisfies Size[]) {
       await go(page, '/review');
       await boxOf(page, 'Order waders: planned 20 min, actual 30 min, drift +10 min');
       await boxOf(page, 'Grant report: planned 1 h 45, actual –, drift −105 min');
-      const said = await page.$eval('[aria-label^="From planned to actual"]', (picture) => picture.getAttribute('aria-label') ?? '');
-      assert.equal(said, 'From planned to actual: Planned 3 h 50, Over +10, Under 0, Not started −210, Unplanned 0, Actual 30 min');
+      const said = await page.$eval(
+        '[aria-label^="From planned to actual"]',
+        (picture) => picture.getAttribute('aria-label') ?? '',
+      );
+      assert.equal(
+        said,
+        'From planned to actual: Planned 3 h 50, Over +10, Under 0, Not started −210, Unplanned 0, Actual 30 min',
+      );
       await isAccessible(page, 'review');
     });
 
@@ -167,7 +200,10 @@ for (const size of ['phone', 'wide'] as const satisfies Size[]) {
 }
 
 test('the demo office stands, in dark too, and no screen has a violation', async () => {
-  for (const [size, dark] of [['phone', true], ['wide', false]] as const) {
+  for (const [size, dark] of [
+    ['phone', true],
+    ['wide', false],
+  ] as const) {
     const { page, complaints } = await openPage(stage, size, 'demo', '/today', dark);
     for (const route of ['/today', '/plan', '/tasks', '/review?day=2026-11-23', '/settings']) {
       await go(page, route);

@@ -7,12 +7,23 @@ type Shot = { name: string; route: string; size: Size; dark?: boolean; click?: s
 const shots: Shot[] = [
   ...(['phone', 'wide'] as const).flatMap((size): Shot[] => [
     { name: `today-${size}`, route: '/today', size },
-    { name: `plan-${size}`, route: '/plan', size, ...(size === 'wide' ? { click: '[aria-label^="Grant report, section 2"]' } : {}) },
+    {
+      name: `plan-${size}`,
+      route: '/plan',
+      size,
+      ...(size === 'wide' ? { click: '[aria-label^="Grant report, section 2"]' } : {}),
+    },
     { name: `tasks-${size}`, route: '/tasks', size },
     { name: `review-${size}`, route: '/review?day=2026-11-23', size },
     { name: `settings-${size}`, route: '/settings', size },
   ]),
-  { name: 'plan-wide-dark', route: '/plan', size: 'wide', dark: true, click: '[aria-label^="Grant report, section 2"]' },
+  {
+    name: 'plan-wide-dark',
+    route: '/plan',
+    size: 'wide',
+    dark: true,
+    click: '[aria-label^="Grant report, section 2"]',
+  },
   { name: 'today-phone-dark', route: '/today', size: 'phone', dark: true },
   { name: 'place-phone', route: '/tasks', size: 'phone', click: '::-p-text(Clean up)' },
 ];

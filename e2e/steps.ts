@@ -30,7 +30,8 @@ export async function type(page: Page, label: string, text: string): Promise<voi
   await pause(80);
 }
 
-export const textOf = (page: Page, selector = 'body') => page.$eval(selector, (element) => (element as HTMLElement).innerText); // an HTML page
+export const textOf = (page: Page, selector = 'body') =>
+  page.$eval(selector, (element) => (element as HTMLElement).innerText); // an HTML page
 
 /** Waits until the page shows the text. */
 export async function sees(page: Page, text: string): Promise<void> {
@@ -50,17 +51,31 @@ export async function boxOf(page: Page, label: string) {
   return box;
 }
 
-export const labels = (page: Page) => page.$$eval('[aria-label]', (all) => all.map((element) => element.getAttribute('aria-label') ?? ''));
+export const labels = (page: Page) =>
+  page.$$eval('[aria-label]', (all) => all.map((element) => element.getAttribute('aria-label') ?? ''));
 
 export async function isGone(page: Page, label: string): Promise<void> {
-  await page.waitForFunction((selector) => document.querySelector(selector) === null, { timeout: 5000 }, labelled(label));
+  await page.waitForFunction(
+    (selector) => document.querySelector(selector) === null,
+    { timeout: 5000 },
+    labelled(label),
+  );
 }
 
 type Point = { x: number; y: number };
 
 /** Drags with the mouse, or with a finger after a long press, and holds at the end until `before` is through. */
-export async function drag(page: Page, how: 'mouse' | 'touch', from: Point, to: Point, before: () => Promise<void> = async () => undefined) {
-  const steps = Array.from({ length: 12 }, (_, i) => ({ x: from.x + ((to.x - from.x) * (i + 1)) / 12, y: from.y + ((to.y - from.y) * (i + 1)) / 12 }));
+export async function drag(
+  page: Page,
+  how: 'mouse' | 'touch',
+  from: Point,
+  to: Point,
+  before: () => Promise<void> = async () => undefined,
+) {
+  const steps = Array.from({ length: 12 }, (_, i) => ({
+    x: from.x + ((to.x - from.x) * (i + 1)) / 12,
+    y: from.y + ((to.y - from.y) * (i + 1)) / 12,
+  }));
   if (how === 'mouse') {
     await page.mouse.move(from.x, from.y);
     await page.mouse.down();
@@ -117,9 +132,19 @@ export async function isAccessible(page: Page, name: string): Promise<void> {
   await page.evaluate(axeSource);
   const found = await page.evaluate(async () => {
     // axe was put on the page by the line above
-    const { axe } = window as unknown as { axe: { run: () => Promise<{ violations: { id: string; nodes: { html: string; failureSummary: string }[] }[] }> } };
+    const { axe } = window as unknown as {
+      axe: {
+        run: () => Promise<{
+          violations: { id: string; nodes: { html: string; failureSummary: string }[] }[];
+        }>;
+      };
+    };
     const { violations } = await axe.run();
-    return violations.flatMap(({ id, nodes }) => nodes.slice(0, 3).map(({ html, failureSummary }) => `${id}: ${html.slice(0, 300)}\n  ${failureSummary}`));
+    return violations.flatMap(({ id, nodes }) =>
+      nodes
+        .slice(0, 3)
+        .map(({ html, failureSummary }) => `${id}: ${html.slice(0, 300)}\n  ${failureSummary}`),
+    );
   });
   assert.deepEqual(found, [], `axe on ${name}`);
 }

@@ -33,8 +33,14 @@ export function appServer(root: string): Hono {
   const hashed = serveStatic({ root: relative, onFound: (_, c) => c.header('Cache-Control', YEAR) });
   app.get('/_expo/static/*', hashed);
   app.get('/assets/*', hashed);
-  const page = serveStatic({ root: relative, path: 'index.html', onFound: (_, c) => c.header('Cache-Control', 'no-cache') });
+  const page = serveStatic({
+    root: relative,
+    path: 'index.html',
+    onFound: (_, c) => c.header('Cache-Control', 'no-cache'),
+  });
   for (const route of routes) app.get(route, page);
-  app.get('/favicon.ico', (c) => (existsSync(path.join(root, 'favicon.ico')) ? c.redirect('/favicon.ico') : c.body(null, 204)));
+  app.get('/favicon.ico', (c) =>
+    existsSync(path.join(root, 'favicon.ico')) ? c.redirect('/favicon.ico') : c.body(null, 204),
+  );
   return app;
 }

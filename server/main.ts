@@ -8,6 +8,10 @@ const server = serve({ fetch: appServer(path.join(__dirname, '../dist')).fetch, 
   console.log(`Sprindle: http://localhost:${port}/${query}`);
 });
 server.on('error', (error: NodeJS.ErrnoException) => {
-  console.error(error.code === 'EADDRINUSE' ? `Port ${port} is taken. Choose another: PORT=8400 npm run demo` : error.message);
+  console.error(
+    error.code === 'EADDRINUSE'
+      ? `Port ${port} is taken. Choose another: PORT=8400 npm run demo`
+      : error.message,
+  );
   process.exit(1);
 });

@@ -40,7 +40,8 @@ export function touchedBy(changes: readonly Change[]): Set<string> {
   for (const change of changes) {
     if (change.part === 'settings') touched.add('settings');
     else {
-      for (const record of [change.before, change.after]) if (record) touched.add(partitionOf(change.part, record));
+      for (const record of [change.before, change.after])
+        if (record) touched.add(partitionOf(change.part, record));
     }
   }
   return touched;
@@ -50,7 +51,12 @@ export function touchedBy(changes: readonly Change[]): Set<string> {
 export const allPartitions = (workspace: Workspace): Set<string> =>
   touchedBy(
     collectionNames.flatMap((part) =>
-      Object.values(workspace[part]).map((record): Change => ({ part, id: record.id, before: null, after: record })),
+      Object.values(workspace[part]).map((record): Change => ({
+        part,
+        id: record.id,
+        before: null,
+        after: record,
+      })),
     ),
   ).add('settings');
 
@@ -64,7 +70,10 @@ export function contentOf(workspace: Workspace, partition: string): unknown {
 }
 
 /** Puts stored contents together; what does not fit its schema is left out and its partition named as damaged. */
-export function assemble(contents: Readonly<Record<string, unknown>>): { workspace: Workspace; damaged: string[] } {
+export function assemble(contents: Readonly<Record<string, unknown>>): {
+  workspace: Workspace;
+  damaged: string[];
+} {
   const damaged: string[] = [];
   const workspace: Record<string, Record<string, unknown>> = {};
   let settings = emptyWorkspace.settings;
@@ -83,7 +92,8 @@ export function assemble(contents: Readonly<Record<string, unknown>>): { workspa
       continue;
     }
     const read = list.data.map((record) => recordSchemas[name].safeParse(record));
-    for (const record of read) if (record.success) Object.assign(workspace[name] ?? {}, { [record.data.id]: record.data });
+    for (const record of read)
+      if (record.success) Object.assign(workspace[name] ?? {}, { [record.data.id]: record.data });
     if (read.some(({ success }) => !success)) damaged.push(partition);
   }
   if (Object.keys(workspace.lists ?? {}).length === 0) workspace.lists = { ...emptyWorkspace.lists };

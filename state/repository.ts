@@ -39,7 +39,10 @@ export function repository(storage: KeyValue) {
       const keys = (await storage.getAllKeys()).filter((key) => key.startsWith(PART));
       const texts = keys.length > 0 ? await storage.getMany(keys) : {};
       const contents = Object.fromEntries(
-        Object.entries(texts).map(([key, text]) => [key.slice(PART.length), readPart(key.slice(PART.length), text)]),
+        Object.entries(texts).map(([key, text]) => [
+          key.slice(PART.length),
+          readPart(key.slice(PART.length), text),
+        ]),
       );
       const { workspace, damaged } = assemble(contents);
       if (damaged.length > 0) {

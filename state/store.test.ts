@@ -6,7 +6,9 @@ import { createWorkspaceStore } from './store';
 function memory(stored: Record<string, string> = {}) {
   const writes: string[][] = [];
   const storage: KeyValue & { stored: Record<string, string>; writes: string[][]; full: boolean } = {
-    stored, writes, full: false,
+    stored,
+    writes,
+    full: false,
     getAllKeys: async () => Object.keys(stored),
     getMany: async (keys) => Object.fromEntries(keys.map((key) => [key, stored[key] ?? null])),
     setMany: async (entries) => {
@@ -17,7 +19,17 @@ function memory(stored: Record<string, string> = {}) {
   };
   return storage;
 }
-const task = { id: 'a', title: 'Order waders', notes: '', listId: firstList.id, estimate: 20, priority: 'normal' as const, due: null, doneAt: null, createdAt: 0 };
+const task = {
+  id: 'a',
+  title: 'Order waders',
+  notes: '',
+  listId: firstList.id,
+  estimate: 20,
+  priority: 'normal' as const,
+  due: null,
+  doneAt: null,
+  createdAt: 0,
+};
 const opened = async (storage: KeyValue) => {
   const store = createWorkspaceStore({ repository: repository(storage), now: () => 1000 });
   await store.open();
@@ -53,11 +65,21 @@ test('undo and redo name the step and are stored too', async () => {
 test('a command that fails changes nothing and says why', async () => {
   const store = await opened(memory());
   expect(store.run(editTask, { id: 'gone', title: 'x' })).toBe(false);
-  expect(store.getState()).toMatchObject({ workspace: emptyWorkspace, past: [], notice: { tone: 'problem', text: 'This task is no longer there.' } });
+  expect(store.getState()).toMatchObject({
+    workspace: emptyWorkspace,
+    past: [],
+    notice: { tone: 'problem', text: 'This task is no longer there.' },
+  });
 });
 
 test('a damaged part is set aside and reported, and the rest opens', async () => {
-  const good = JSON.stringify({ version: 1, content: [{ ...task, rank: 0 }, { id: 'b', title: '' }] });
+  const good = JSON.stringify({
+    version: 1,
+    content: [
+      { ...task, rank: 0 },
+      { id: 'b', title: '' },
+    ],
+  });
   const storage = memory({ 'part:tasks/open': good, 'part:blocks/2026-11': '{"version":1,"conte' });
   const store = await opened(storage);
   expect(Object.keys(store.getState().workspace.tasks)).toEqual(['a']);

@@ -10,7 +10,11 @@ import type { Repository } from './repository';
 type Step = { readonly label: string; readonly changes: readonly Change[] };
 
 /** A line that is shown for a while; with `undoable` it offers to undo the last step. */
-export type Notice = { readonly text: string; readonly tone: 'plain' | 'problem'; readonly undoable: boolean };
+export type Notice = {
+  readonly text: string;
+  readonly tone: 'plain' | 'problem';
+  readonly undoable: boolean;
+};
 
 export type StoreState = {
   readonly workspace: Workspace;
@@ -26,7 +30,10 @@ export type Surroundings = {
   readonly repository: Repository;
   readonly now: () => number;
   /** Tells other tabs of changes; `listen` is called with theirs. */
-  readonly tabs?: { tell: (changes: readonly Change[]) => void; listen: (heard: (changes: readonly Change[]) => void) => void };
+  readonly tabs?: {
+    tell: (changes: readonly Change[]) => void;
+    listen: (heard: (changes: readonly Change[]) => void) => void;
+  };
 };
 
 /** Milliseconds from a change to its writing, so that it is on disk well within half a second. */
@@ -60,7 +67,10 @@ export function createWorkspaceStore({ repository, now, tabs }: Surroundings) {
       if (store.getState().unsaved) store.setState({ unsaved: null });
     } catch {
       for (const part of parts) dirty.add(part);
-      store.setState({ unsaved: 'Changes are not being saved: the browser’s storage is full or switched off. Keep this tab open and make room; saving is tried again with the next change.' });
+      store.setState({
+        unsaved:
+          'Changes are not being saved: the browser’s storage is full or switched off. Keep this tab open and make room; saving is tried again with the next change.',
+      });
     }
   };
 
@@ -85,7 +95,9 @@ export function createWorkspaceStore({ repository, now, tabs }: Surroundings) {
   const say = (text: string, tone: Notice['tone'] = 'plain', undoable = false) =>
     store.setState({ notice: { text, tone, undoable } });
 
-  tabs?.listen((changes) => store.setState(({ workspace }) => ({ workspace: applyChanges(workspace, changes) })));
+  tabs?.listen((changes) =>
+    store.setState(({ workspace }) => ({ workspace: applyChanges(workspace, changes) })),
+  );
 
   return {
     ...store,
@@ -101,7 +113,10 @@ export function createWorkspaceStore({ repository, now, tabs }: Surroundings) {
         store.setState({ workspace, opening: false });
         if (loaded.fresh && seed) markChanged(allPartitions(workspace));
         if (loaded.damaged.length > 0) {
-          say(`Part of the stored data was damaged (${loaded.damaged.join(', ')}). It was set aside and everything else opened.`, 'problem');
+          say(
+            `Part of the stored data was damaged (${loaded.damaged.join(', ')}). It was set aside and everything else opened.`,
+            'problem',
+          );
         }
       } catch (error) {
         readOnly = true;
@@ -122,7 +137,10 @@ export function createWorkspaceStore({ repository, now, tabs }: Surroundings) {
       try {
         const changes = changesBetween(workspace, command.apply(workspace, input));
         if (changes.length > 0) {
-          commit(changes, { past: [...past, { label: command.label, changes }].slice(-MOST_STEPS), future: [] });
+          commit(changes, {
+            past: [...past, { label: command.label, changes }].slice(-MOST_STEPS),
+            future: [],
+          });
         }
         if (words) say(words, 'plain', changes.length > 0);
         return true;

@@ -22,7 +22,15 @@ type Props = {
 };
 
 /** A button with words. */
-export function Button({ label, says, onPress, kind = 'plain', icon, disabled = false, grow = false }: Props) {
+export function Button({
+  label,
+  says,
+  onPress,
+  kind = 'plain',
+  icon,
+  disabled = false,
+  grow = false,
+}: Props) {
   const { box, tone, icon: colour } = kinds[kind];
   return (
     <Pressable
@@ -41,7 +49,13 @@ export function Button({ label, says, onPress, kind = 'plain', icon, disabled = 
 }
 
 /** A button that is only an icon; `label` is what it is called. */
-export function IconButton({ label, icon, onPress, disabled = false, colour = 'ink' }: {
+export function IconButton({
+  label,
+  icon,
+  onPress,
+  disabled = false,
+  colour = 'ink',
+}: {
   label: string;
   icon: IconName;
   onPress: () => void;

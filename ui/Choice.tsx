@@ -27,7 +27,10 @@ export function Choice<T extends string>({ label, options, value, onChoose, hide
             onPress={() => onChoose(option.value)}
             className={`min-h-[44px] justify-center border-b-2 px-2.5 hover:border-line ${option.value === value ? 'border-pine' : 'border-transparent'}`}
           >
-            <Words face={option.value === value ? 'strong' : 'text'} tone={option.value === value ? 'ink' : 'soft'}>
+            <Words
+              face={option.value === value ? 'strong' : 'text'}
+              tone={option.value === value ? 'ink' : 'soft'}
+            >
               {option.name}
             </Words>
           </Pressable>

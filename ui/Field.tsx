@@ -24,30 +24,39 @@ type Props<T> = {
  * A text field that saves itself when it is left or Enter is pressed. What cannot be read stays in the field with the
  * reason beneath it, and nothing is stored.
  */
-export function Field<T>({ label, text, read, onSave, placeholder, multiline, hideLabel, focusFirst, adding }: Props<T>) {
+export function Field<T>({
+  label,
+  text,
+  read,
+  onSave,
+  placeholder,
+  multiline,
+  hideLabel,
+  focusFirst,
+  adding,
+}: Props<T>) {
   const [typed, setTyped] = useState(text);
   const [problem, setProblem] = useState<string | null>(null);
-  const saved = useRef(text);
+  const [stored, setStored] = useState(text);
   const id = useId();
   const input = useRef<TextInput>(null);
 
-  useEffect(() => {
-    saved.current = text;
+  if (text !== stored) {
+    setStored(text);
     setTyped(text);
     setProblem(null);
-  }, [text]);
+  }
   useEffect(() => {
     if (focusFirst) input.current?.focus();
   }, [focusFirst]);
 
   const save = () => {
-    if (typed === saved.current) return setProblem(null);
+    if (typed === stored) return setProblem(null);
     const reading = read(typed);
     if ('problem' in reading) return setProblem(reading.problem);
     setProblem(null);
     if (onSave(reading.value) === false) return;
     if (adding) setTyped('');
-    else saved.current = typed;
   };
 
   return (

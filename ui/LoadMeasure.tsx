@@ -4,8 +4,13 @@ import { durationWords } from '@/core/time/words';
 import { Words } from './Words';
 
 /** A day's load in words: "5 h 45 planned of 6 h 15 room" and what is left or too much. */
-export function loadWords({ planned, room, free, capacity }: Load): { said: string; left: string; over: boolean } {
-  if (capacity === 0) return { said: `${durationWords(planned)} planned on a day off`, left: '', over: planned > 0 };
+export function loadWords({ planned, room, free, capacity }: Load): {
+  said: string;
+  left: string;
+  over: boolean;
+} {
+  if (capacity === 0)
+    return { said: `${durationWords(planned)} planned on a day off`, left: '', over: planned > 0 };
   return {
     said: `${durationWords(planned)} planned of ${durationWords(room)} room`,
     left: free >= 0 ? `${durationWords(free)} free` : `${durationWords(-free)} over`,

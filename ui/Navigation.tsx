@@ -20,7 +20,15 @@ export function Navigation() {
   const here = usePathname();
   const router = useRouter();
   return (
-    <View role="navigation" aria-label="Places" className={wide ? 'w-[84px] gap-1 border-r border-line bg-surface py-3' : 'flex-row border-t border-line bg-surface'}>
+    <View
+      role="navigation"
+      aria-label="Places"
+      className={
+        wide
+          ? 'w-[84px] gap-1 border-r border-line bg-surface py-3'
+          : 'flex-row border-t border-line bg-surface'
+      }
+    >
       {places.map(({ path, name, icon }) => {
         const current = here === path;
         const mark = current ? 'border-pine' : 'border-transparent';
@@ -50,8 +58,20 @@ export function UndoButtons() {
   const again = useStore(({ future }) => future.at(-1)?.label);
   return (
     <View className="flex-row">
-      <IconButton label={back ? `Undo ${back}` : 'Nothing to undo'} icon="undo" disabled={!back} onPress={store.undo} colour="ink-soft" />
-      <IconButton label={again ? `Redo ${again}` : 'Nothing to redo'} icon="redo" disabled={!again} onPress={store.redo} colour="ink-soft" />
+      <IconButton
+        label={back ? `Undo ${back}` : 'Nothing to undo'}
+        icon="undo"
+        disabled={!back}
+        onPress={store.undo}
+        colour="ink-soft"
+      />
+      <IconButton
+        label={again ? `Redo ${again}` : 'Nothing to redo'}
+        icon="redo"
+        disabled={!again}
+        onPress={store.redo}
+        colour="ink-soft"
+      />
     </View>
   );
 }

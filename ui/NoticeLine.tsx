@@ -22,13 +22,22 @@ export function NoticeLine() {
   };
   const last = useStore(({ past }) => past.at(-1));
   return (
-    <View role="status" aria-live="polite" className={`absolute z-50 ${wide ? 'bottom-5 right-5 w-[400px]' : 'bottom-[140px] left-3 right-3'}`} style={{ pointerEvents: 'box-none' }}>
+    <View
+      role="status"
+      aria-live="polite"
+      className={`absolute z-50 ${wide ? 'bottom-5 right-5 w-[400px]' : 'bottom-[140px] left-3 right-3'}`}
+      style={{ pointerEvents: 'box-none' }}
+    >
       {notice && (
-        <View className={`flex-row items-center gap-2 rounded-lg border bg-surface py-1 pl-3.5 pr-1 shadow-md ${notice.tone === 'problem' ? 'border-brick' : 'border-ink-soft'}`}>
+        <View
+          className={`flex-row items-center gap-2 rounded-lg border bg-surface py-1 pl-3.5 pr-1 shadow-md ${notice.tone === 'problem' ? 'border-brick' : 'border-ink-soft'}`}
+        >
           <View className="flex-1 py-1.5">
             <Words tone={notice.tone === 'problem' ? 'brick' : 'ink'}>{notice.text}</Words>
           </View>
-          {notice.undoable && last && <Button label="Undo" says={`Undo ${last.label}`} kind="quiet" onPress={undo} />}
+          {notice.undoable && last && (
+            <Button label="Undo" says={`Undo ${last.label}`} kind="quiet" onPress={undo} />
+          )}
           <IconButton label="Close this notice" icon="close" onPress={store.hush} />
         </View>
       )}

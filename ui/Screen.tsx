@@ -4,7 +4,15 @@ import { UndoButtons } from './Navigation';
 import { Heading, Words } from './Words';
 
 /** The head of a screen: its name, what it is about, undo and redo. */
-export function ScreenHead({ title, about, children }: { title: string; about?: string; children?: ReactNode }) {
+export function ScreenHead({
+  title,
+  about,
+  children,
+}: {
+  title: string;
+  about?: string;
+  children?: ReactNode;
+}) {
   return (
     <View className="flex-row flex-wrap items-center justify-between gap-x-3">
       <View className="flex-row flex-wrap items-baseline gap-x-3">
@@ -21,7 +29,11 @@ export function ScreenHead({ title, about, children }: { title: string; about?: 
 
 /** A screen that scrolls as a whole, at a width that can be read. */
 export const ScrollScreen = ({ children }: { children: ReactNode }) => (
-  <ScrollView role="main" tabIndex={0} contentContainerClassName="w-full max-w-[720px] self-center gap-5 px-4 pb-24 pt-4">
+  <ScrollView
+    role="main"
+    tabIndex={0}
+    contentContainerClassName="w-full max-w-[720px] self-center gap-5 px-4 pb-24 pt-4"
+  >
     {children}
   </ScrollView>
 );

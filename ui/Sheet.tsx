@@ -5,12 +5,25 @@ import { useWide } from './useWide';
 import { Heading } from './Words';
 
 /** A sheet over the screen: from below on a phone, at the right on a wide screen. Escape or the ground closes it. */
-export function Sheet({ title, onClose, children }: { title: string; onClose: () => void; children: ReactNode }) {
+export function Sheet({
+  title,
+  onClose,
+  children,
+}: {
+  title: string;
+  onClose: () => void;
+  children: ReactNode;
+}) {
   const wide = useWide();
   return (
     <Modal transparent visible onRequestClose={onClose} animationType="none" aria-label={title}>
       <View className={`flex-1 ${wide ? 'flex-row justify-end' : 'justify-end'}`}>
-        <Pressable tabIndex={-1} aria-hidden onPress={onClose} className="absolute inset-0 bg-ink opacity-40 dark:bg-sunken" />
+        <Pressable
+          tabIndex={-1}
+          aria-hidden
+          onPress={onClose}
+          className="absolute inset-0 bg-ink opacity-40 dark:bg-sunken"
+        />
         <View
           className={`border-line bg-ground ${wide ? 'h-full w-[420px] border-l' : 'max-h-[88%] rounded-t-2xl border-t'}`}
         >
@@ -20,7 +33,9 @@ export function Sheet({ title, onClose, children }: { title: string; onClose: ()
             </View>
             <IconButton label="Close" icon="close" onPress={onClose} />
           </View>
-          <ScrollView tabIndex={0} contentContainerClassName="gap-4 px-4 pb-6 pt-2">{children}</ScrollView>
+          <ScrollView tabIndex={0} contentContainerClassName="gap-4 px-4 pb-6 pt-2">
+            {children}
+          </ScrollView>
         </View>
       </View>
     </Modal>

@@ -18,19 +18,37 @@ export function useSheetContent(sheet: OpenSheet) {
     case 'newTask':
       return { title: 'New task', content: <NewTask /> };
     case 'task':
-      return { title: lists[tasks[sheet.id]?.listId ?? '']?.name ?? 'Task', content: <TaskDetails key={sheet.id} id={sheet.id} blockId={sheet.blockId} trayId={sheet.trayId} /> };
+      return {
+        title: lists[tasks[sheet.id]?.listId ?? '']?.name ?? 'Task',
+        content: <TaskDetails key={sheet.id} id={sheet.id} blockId={sheet.blockId} trayId={sheet.trayId} />,
+      };
     case 'place':
-      return { title: `Place ${tasks[sheet.taskId]?.title ?? 'the task'}`, content: <PlaceTask taskId={sheet.taskId} blockId={sheet.blockId} trayId={sheet.trayId} /> };
+      return {
+        title: `Place ${tasks[sheet.taskId]?.title ?? 'the task'}`,
+        content: <PlaceTask taskId={sheet.taskId} blockId={sheet.blockId} trayId={sheet.trayId} />,
+      };
     case 'meeting':
-      return { title: sheet.meeting.title, content: <MeetingDetails key={sheet.meeting.id} meeting={sheet.meeting} /> };
+      return {
+        title: sheet.meeting.title,
+        content: <MeetingDetails key={sheet.meeting.id} meeting={sheet.meeting} />,
+      };
     case 'time':
-      return { title: `Time on ${subjectTitle(sheet.subject, tasks)}`, content: <AddTime subject={sheet.subject} date={sheet.date} /> };
+      return {
+        title: `Time on ${subjectTitle(sheet.subject, tasks)}`,
+        content: <AddTime subject={sheet.subject} date={sheet.date} />,
+      };
     case 'spent':
-      return { title: subjectTitle(sheet.subject, tasks), content: <SpentList subject={sheet.subject} estimate={null} date={sheet.date} /> };
+      return {
+        title: subjectTitle(sheet.subject, tasks),
+        content: <SpentList subject={sheet.subject} estimate={null} date={sheet.date} />,
+      };
     case 'lists':
       return { title: 'Lists', content: <Lists /> };
     case 'importReport':
-      return { title: `Calendar: ${sheet.name}`, content: <ImportReport counts={sheet.counts} problems={sheet.problems} /> };
+      return {
+        title: `Calendar: ${sheet.name}`,
+        content: <ImportReport counts={sheet.counts} problems={sheet.problems} />,
+      };
   }
 }
 

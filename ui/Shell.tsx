@@ -9,7 +9,12 @@ import { useWide } from './useWide';
 
 /** Ctrl or ⌘ with Z undoes, with Shift or with Y it redoes; in a text field the keys belong to the field. */
 function onUndoKeys(event: KeyboardEvent) {
-  if (!(event.ctrlKey || event.metaKey) || event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement) return;
+  if (
+    !(event.ctrlKey || event.metaKey) ||
+    event.target instanceof HTMLInputElement ||
+    event.target instanceof HTMLTextAreaElement
+  )
+    return;
   const key = event.key.toLowerCase();
   if (key !== 'z' && key !== 'y') return;
   event.preventDefault();

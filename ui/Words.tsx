@@ -33,7 +33,12 @@ export function Words({ size = 'sm', tone = 'ink', face = 'text', className = ''
 /** The name of a screen or of a part of it. React Native's types lack aria-level; the web target has it. */
 export function Heading({ children, level = 1 }: { children: ReactNode; level?: 1 | 2 }) {
   return (
-    <Words role="heading" {...({ 'aria-level': level } as object)} face="strong" size={level === 1 ? 'xl' : 'base'}>
+    <Words
+      role="heading"
+      {...({ 'aria-level': level } as object)}
+      face="strong"
+      size={level === 1 ? 'xl' : 'base'}
+    >
       {children}
     </Words>
   );

@@ -29,16 +29,47 @@ import type { ListIcon } from '@/core/model/task';
 import type { Colour } from './tokens';
 
 const icons = {
-  today: Clock, plan: Ruler, tasks: ListChecks, review: Chart, settings: Sliders,
-  undo: Undo, redo: Redo, back: ChevronLeft, forward: ChevronRight, add: Plus, close: Close, check: Check,
-  start: Play, stop: Stop, calendar: CalendarPlus, remove: Trash, grip: Grip, paneLeft: PanelLeft, paneRight: PanelRight,
-  waves: Waves, pen: Pen, leaf: Leaf, boat: Boat, map: Map, people: People, permit: Stamp, wrench: Wrench,
+  today: Clock,
+  plan: Ruler,
+  tasks: ListChecks,
+  review: Chart,
+  settings: Sliders,
+  undo: Undo,
+  redo: Redo,
+  back: ChevronLeft,
+  forward: ChevronRight,
+  add: Plus,
+  close: Close,
+  check: Check,
+  start: Play,
+  stop: Stop,
+  calendar: CalendarPlus,
+  remove: Trash,
+  grip: Grip,
+  paneLeft: PanelLeft,
+  paneRight: PanelRight,
+  waves: Waves,
+  pen: Pen,
+  leaf: Leaf,
+  boat: Boat,
+  map: Map,
+  people: People,
+  permit: Stamp,
+  wrench: Wrench,
 } satisfies Record<ListIcon, unknown> & Record<string, unknown>;
 
 export type IconName = keyof typeof icons;
 
 /** A line icon in a colour of the tokens, or in the edge colour of the hue around it. */
-export function Icon({ name, size = 20, colour = 'ink' }: { name: IconName; size?: number; colour?: Colour | 'edge' }) {
+export function Icon({
+  name,
+  size = 20,
+  colour = 'ink',
+}: {
+  name: IconName;
+  size?: number;
+  colour?: Colour | 'edge';
+}) {
   const Drawing = icons[name];
   return <Drawing size={size} color={`var(--${colour})`} strokeWidth={1.75} aria-hidden />;
 }

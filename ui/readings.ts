@@ -11,14 +11,19 @@ export const readTitle = (typed: string): Reading<string> =>
 
 export const readLength = (typed: string): Reading<number> => {
   const minutes = readDuration(typed);
-  return minutes === undefined ? { problem: `“${typed}” is no length. Try 90, 45m, 1h30, 1:30 or 1.5h.` } : { value: minutes };
+  return minutes === undefined
+    ? { problem: `“${typed}” is no length. Try 90, 45m, 1h30, 1:30 or 1.5h.` }
+    : { value: minutes };
 };
 
-export const readEstimate = (typed: string): Reading<number | null> => (typed.trim() === '' ? { value: null } : readLength(typed));
+export const readEstimate = (typed: string): Reading<number | null> =>
+  typed.trim() === '' ? { value: null } : readLength(typed);
 
 export const readClock = (typed: string): Reading<string> => {
   const time = readTime(typed);
-  return time === undefined ? { problem: `“${typed}” is no time of day. Try 9, 14:30 or 2pm.` } : { value: time };
+  return time === undefined
+    ? { problem: `“${typed}” is no time of day. Try 9, 14:30 or 2pm.` }
+    : { value: time };
 };
 
 export const readDay = (typed: string): Reading<Due> => {
@@ -30,5 +35,7 @@ export const readDue = (typed: string): Reading<Due | null> => {
   if (typed.trim() === '') return { value: null };
   const reading = readDay(typed);
   if ('problem' in reading || deadlineOf(reading.value, session.zone) > session.now()) return reading;
-  return { problem: `${dateWords(reading.value.date)}${reading.value.time ? ` ${reading.value.time}` : ''} has passed. A task can be due from now on.` };
+  return {
+    problem: `${dateWords(reading.value.date)}${reading.value.time ? ` ${reading.value.time}` : ''} has passed. A task can be due from now on.`,
+  };
 };

@@ -14,7 +14,12 @@ export type OpenSheet =
   | { readonly kind: 'time'; readonly subject: Subject; readonly date: string }
   | { readonly kind: 'spent'; readonly subject: Subject; readonly date: string }
   | { readonly kind: 'lists' }
-  | { readonly kind: 'importReport'; readonly name: string; readonly counts: ImportCounts; readonly problems: readonly Problem[] };
+  | {
+      readonly kind: 'importReport';
+      readonly name: string;
+      readonly counts: ImportCounts;
+      readonly problems: readonly Problem[];
+    };
 
 type State = {
   readonly open: OpenSheet | null;
@@ -28,4 +33,5 @@ export const openSheet = (open: OpenSheet) => useSheets.setState({ open });
 export const closeSheet = () => useSheets.setState({ open: null });
 
 /** What the details pane shows, if there is one. */
-export const belongsInPane = (sheet: OpenSheet | null): boolean => sheet?.kind === 'task' || sheet?.kind === 'meeting';
+export const belongsInPane = (sheet: OpenSheet | null): boolean =>
+  sheet?.kind === 'task' || sheet?.kind === 'meeting';

@@ -38,7 +38,8 @@ const edgePatterns: Record<keyof typeof hueColours, string> = {
   clay: 'repeating-linear-gradient(to bottom, var(--edge) 0 8px, transparent 8px 11px)',
   berry: 'repeating-linear-gradient(to bottom, var(--edge) 0 4px, transparent 4px 7px)',
   reed: 'linear-gradient(to right, var(--edge) 0 2.5px, transparent 2.5px 3px, var(--edge) 3px)',
-  straw: 'repeating-linear-gradient(to bottom, var(--edge) 0 12px, transparent 12px 14px, var(--edge) 14px 17px, transparent 17px 19px)',
+  straw:
+    'repeating-linear-gradient(to bottom, var(--edge) 0 12px, transparent 12px 14px, var(--edge) 14px 17px, transparent 17px 19px)',
   slate: 'repeating-linear-gradient(135deg, var(--edge) 0 2px, transparent 2px 4px)',
   fern: 'linear-gradient(to right, var(--edge) 0 1.5px, transparent 1.5px), repeating-linear-gradient(to bottom, var(--edge) 0 3px, transparent 3px 6px)',
 };
@@ -73,14 +74,18 @@ export function baseStyles(): Record<string, Rules> {
     '@media (prefers-color-scheme: dark)': { ':root': variables(1) },
     ':root.light': variables(0),
     ':root.dark': variables(1),
-    'body': { 'background-color': 'var(--ground)' },
+    body: { 'background-color': 'var(--ground)' },
     ...hues,
     '.edge-mark': { 'background-image': 'var(--edge-pattern)' },
-    '.hatch-over': { 'background-image': 'repeating-linear-gradient(135deg, var(--brick) 0 2px, transparent 2px 5px)' },
+    '.hatch-over': {
+      'background-image': 'repeating-linear-gradient(135deg, var(--brick) 0 2px, transparent 2px 5px)',
+    },
     '.cut-corner': { 'clip-path': 'polygon(0 0, calc(100% - 12px) 0, 100% 12px, 100% 100%, 0 100%)' },
     '.tabular': { 'font-variant-numeric': 'tabular-nums' },
     ':focus': { outline: 'none' },
     ':focus-visible': { outline: '2px solid var(--pine)', 'outline-offset': '2px' },
-    '@media (prefers-reduced-motion: reduce)': { '*': { 'transition-duration': '0s !important', 'animation-duration': '0s !important' } },
+    '@media (prefers-reduced-motion: reduce)': {
+      '*': { 'transition-duration': '0s !important', 'animation-duration': '0s !important' },
+    },
   };
 }

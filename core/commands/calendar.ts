@@ -55,8 +55,10 @@ export const removeCalendar = command('remove calendar', (workspace, { id }: { i
   return without(bare, 'calendars', (calendar) => calendar.id === id);
 });
 
-export const editCalendar = command('edit calendar', (workspace, { id, ...changes }: { id: Id; name?: string; hue?: Hue }) =>
-  put(workspace, 'calendars', { ...existing(workspace.calendars, id, 'calendar'), ...changes }),
+export const editCalendar = command(
+  'edit calendar',
+  (workspace, { id, ...changes }: { id: Id; name?: string; hue?: Hue }) =>
+    put(workspace, 'calendars', { ...existing(workspace.calendars, id, 'calendar'), ...changes }),
 );
 
 export const changeSettings = command('change settings', (workspace, changes: Partial<Settings>) => ({

@@ -3,7 +3,12 @@ import type { Settings } from '../model/settings';
 
 /** What happened to one record, or to the settings: its value before and after, null where it did not exist. */
 export type Change =
-  | { readonly part: CollectionName; readonly id: string; readonly before: AnyRecord | null; readonly after: AnyRecord | null }
+  | {
+      readonly part: CollectionName;
+      readonly id: string;
+      readonly before: AnyRecord | null;
+      readonly after: AnyRecord | null;
+    }
   | { readonly part: 'settings'; readonly before: Settings; readonly after: Settings };
 
 /** All differences between two workspaces, record by record. Collections that are the same object are not walked. */

@@ -10,7 +10,10 @@ export type Command<Input> = {
 export class CommandFailed extends Error {}
 
 /** Makes a command; `label` completes "Undo …", so it is lower case. */
-export const command = <Input>(label: string, apply: Command<Input>['apply']): Command<Input> => ({ label, apply });
+export const command = <Input>(label: string, apply: Command<Input>['apply']): Command<Input> => ({
+  label,
+  apply,
+});
 
 /** The record, or a failure that says what is missing. */
 export function existing<R>(collection: Collection<R>, id: string, what: string): R {
@@ -20,7 +23,11 @@ export function existing<R>(collection: Collection<R>, id: string, what: string)
 }
 
 /** The workspace with these records added or replaced. */
-export function put<C extends CollectionName>(workspace: Workspace, name: C, ...records: RecordOf<C>[]): Workspace {
+export function put<C extends CollectionName>(
+  workspace: Workspace,
+  name: C,
+  ...records: RecordOf<C>[]
+): Workspace {
   // TypeScript can't relate a union of collections to the one that C names
   const added = Object.fromEntries(records.map((record) => [(record as AnyRecord).id, record]));
   return { ...workspace, [name]: { ...workspace[name], ...added } };
@@ -35,5 +42,7 @@ export function without<C extends CollectionName>(
   // Object.entries forgets which collection C names
   const entries = Object.entries(workspace[name]) as [string, RecordOf<C>][];
   const staying = entries.filter(([, record]) => !goes(record));
-  return staying.length === entries.length ? workspace : { ...workspace, [name]: Object.fromEntries(staying) };
+  return staying.length === entries.length
+    ? workspace
+    : { ...workspace, [name]: Object.fromEntries(staying) };
 }

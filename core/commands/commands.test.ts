@@ -12,32 +12,42 @@ import { addList, addTask, deleteList, deleteTask, editTask, reopen, reorderTask
 import { addEntry, startTimer, stopTimer } from './track';
 
 const task = (id: string): Omit<Task, 'rank'> => ({
-  id, title: `Task ${id}`, notes: '', listId: firstList.id, estimate: 60, priority: 'normal', due: null, doneAt: null, createdAt: 0,
+  id,
+  title: `Task ${id}`,
+  notes: '',
+  listId: firstList.id,
+  estimate: 60,
+  priority: 'normal',
+  due: null,
+  doneAt: null,
+  createdAt: 0,
 });
 const withTasks = ['a', 'b', 'c'].reduce((w, id) => addTask.apply(w, task(id)), emptyWorkspace);
 const HOUR = 3_600_000;
 
-const anyStep = fc.tuple(fc.nat(9), fc.constantFrom('a', 'b', 'c'), fc.nat(100)).map(([kind, id, n]) => (w: Workspace): Workspace => {
-  const start = n * HOUR;
-  const steps: (() => Workspace)[] = [
-    () => editTask.apply(w, { id, title: `Renamed ${n}` }),
-    () => tickOff.apply(w, { id, at: start }),
-    () => reopen.apply(w, { id }),
-    () => placeTask.apply(w, { id: `block ${id}`, taskId: id, start, minutes: 30 + n }),
-    () => moveBlock.apply(w, { id: `block ${id}`, start }),
-    () => resizeBlock.apply(w, { id: `block ${id}`, minutes: n }),
-    () => putInTray.apply(w, { id: `tray ${n}`, taskId: id, date: '2026-11-24', blockId: `block ${id}` }),
-    () => startTimer.apply(w, { id: `entry ${n}`, subject: { kind: 'task', taskId: id }, at: start }),
-    () => deleteTask.apply(w, { id, at: start }),
-    () => reorderTask.apply(w, { id, before: 'b', after: null }),
-  ];
-  try {
-    return steps[kind]?.() ?? w;
-  } catch (error) {
-    if (error instanceof CommandFailed) return w;
-    throw error;
-  }
-});
+const anyStep = fc
+  .tuple(fc.nat(9), fc.constantFrom('a', 'b', 'c'), fc.nat(100))
+  .map(([kind, id, n]) => (w: Workspace): Workspace => {
+    const start = n * HOUR;
+    const steps: (() => Workspace)[] = [
+      () => editTask.apply(w, { id, title: `Renamed ${n}` }),
+      () => tickOff.apply(w, { id, at: start }),
+      () => reopen.apply(w, { id }),
+      () => placeTask.apply(w, { id: `block ${id}`, taskId: id, start, minutes: 30 + n }),
+      () => moveBlock.apply(w, { id: `block ${id}`, start }),
+      () => resizeBlock.apply(w, { id: `block ${id}`, minutes: n }),
+      () => putInTray.apply(w, { id: `tray ${n}`, taskId: id, date: '2026-11-24', blockId: `block ${id}` }),
+      () => startTimer.apply(w, { id: `entry ${n}`, subject: { kind: 'task', taskId: id }, at: start }),
+      () => deleteTask.apply(w, { id, at: start }),
+      () => reorderTask.apply(w, { id, before: 'b', after: null }),
+    ];
+    try {
+      return steps[kind]?.() ?? w;
+    } catch (error) {
+      if (error instanceof CommandFailed) return w;
+      throw error;
+    }
+  });
 
 test('undoing and redoing any sequence of commands gives back exactly what was there', () => {
   fc.assert(
@@ -47,7 +57,9 @@ test('undoing and redoing any sequence of commands gives back exactly what was t
       expect(applyChanges(done, reversed(changes))).toEqual(withTasks);
       expect(applyChanges(withTasks, changes)).toEqual(done);
       expect(Object.values(done.entries).filter(({ to }) => to === null).length).toBeLessThanOrEqual(1);
-      expect(Object.values(done.blocks).every(({ taskId, minutes }) => taskId in done.tasks && minutes > 0)).toBe(true);
+      expect(
+        Object.values(done.blocks).every(({ taskId, minutes }) => taskId in done.tasks && minutes > 0),
+      ).toBe(true);
     }),
   );
 });
@@ -75,7 +87,9 @@ test('starting a timer stops the other at the same moment, and ticking off stops
 });
 
 test('time that ends before it starts is refused', () => {
-  expect(() => addEntry.apply(withTasks, { id: 'x', subject: { kind: 'other', title: 'Pump' }, from: HOUR, to: HOUR })).toThrow(CommandFailed);
+  expect(() =>
+    addEntry.apply(withTasks, { id: 'x', subject: { kind: 'other', title: 'Pump' }, from: HOUR, to: HOUR }),
+  ).toThrow(CommandFailed);
 });
 
 test('a task taken off the plan stays in its list, and moves between block and tray without being doubled', () => {
@@ -91,7 +105,9 @@ test('a deleted list hands its tasks over, and the last list stays', () => {
   const two = addList.apply(withTasks, { id: 'grants', name: 'Grants', hue: 'iris', icon: 'pen' });
   const moved = deleteList.apply(two, { id: firstList.id, tasksTo: 'grants' });
   expect(Object.values(moved.tasks).every(({ listId }) => listId === 'grants')).toBe(true);
-  expect(() => deleteList.apply(moved, { id: 'grants', tasksTo: 'grants' })).toThrow('The last list cannot be deleted.');
+  expect(() => deleteList.apply(moved, { id: 'grants', tasksTo: 'grants' })).toThrow(
+    'The last list cannot be deleted.',
+  );
 });
 
 describe('importing a calendar', () => {
@@ -99,7 +115,10 @@ describe('importing a calendar', () => {
     `BEGIN:VCALENDAR\nBEGIN:VEVENT\nUID:a\nSEQUENCE:${sequence}\nSUMMARY:${title}\nDTSTART:20261124T090000Z\nDURATION:PT1H\nEND:VEVENT\nEND:VCALENDAR`;
   const calendar = { id: 'c', name: 'Office', source: 'office.ics', hue: 'slate' as const };
   const bring = (w: Workspace, sequence: number, title: string) =>
-    importCalendar.apply(w, { calendar: calendarOfSource(w, 'office.ics') ?? calendar, events: readCalendar(text(sequence, title), 'UTC').events });
+    importCalendar.apply(w, {
+      calendar: calendarOfSource(w, 'office.ics') ?? calendar,
+      events: readCalendar(text(sequence, title), 'UTC').events,
+    });
 
   test('the same file again changes nothing; a newer sequence changes the event; an older one does not', () => {
     const first = bring(emptyWorkspace, 1, 'Crew call');
@@ -107,6 +126,10 @@ describe('importing a calendar', () => {
     const newer = bring(first, 2, 'Crew call, moved');
     expect(newer.events['c/a']?.title).toBe('Crew call, moved');
     expect(bring(newer, 1, 'Crew call')).toBe(newer);
-    expect(importCounts(newer, { calendar, events: readCalendar(text(3, 'x'), 'UTC').events })).toEqual({ added: 0, changed: 1, unchanged: 0 });
+    expect(importCounts(newer, { calendar, events: readCalendar(text(3, 'x'), 'UTC').events })).toEqual({
+      added: 0,
+      changed: 1,
+      unchanged: 0,
+    });
   });
 });

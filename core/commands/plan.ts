@@ -17,10 +17,13 @@ export const placeTask = command(
 );
 
 /** Moves a block to `start`, keeping its length unless a new one is given. */
-export const moveBlock = command('move', (workspace, { id, start, minutes }: { id: Id; start: number; minutes?: number }) => {
-  const block = existing(workspace.blocks, id, 'block');
-  return put(workspace, 'blocks', { ...block, start, minutes: minutes ?? block.minutes });
-});
+export const moveBlock = command(
+  'move',
+  (workspace, { id, start, minutes }: { id: Id; start: number; minutes?: number }) => {
+    const block = existing(workspace.blocks, id, 'block');
+    return put(workspace, 'blocks', { ...block, start, minutes: minutes ?? block.minutes });
+  },
+);
 
 /** Gives a block a new length in minutes, keeping its start. */
 export const resizeBlock = command('resize', (workspace, { id, minutes }: { id: Id; minutes: number }) => {
@@ -37,7 +40,10 @@ export const takeBlockOff = command('take off', (workspace, { id }: { id: Id }) 
 /** Puts a task into the tray of a day, out of the block or the other tray that it lay in. A tray holds a task once. */
 export const putInTray = command(
   'put in the tray',
-  (workspace, input: { id: Id; taskId: Id; date: string; blockId?: Id | undefined; trayId?: Id | undefined }) => {
+  (
+    workspace,
+    input: { id: Id; taskId: Id; date: string; blockId?: Id | undefined; trayId?: Id | undefined },
+  ) => {
     const { id, taskId, date } = input;
     existing(workspace.tasks, taskId, 'task');
     const left = without(dropTray(workspace, input.trayId), 'blocks', (block) => block.id === input.blockId);

@@ -20,7 +20,10 @@ export const editTask = command(
   'edit',
   (
     workspace,
-    { id, ...changes }: { id: Id } & Partial<Pick<Task, 'title' | 'notes' | 'listId' | 'estimate' | 'priority' | 'due'>>,
+    {
+      id,
+      ...changes
+    }: { id: Id } & Partial<Pick<Task, 'title' | 'notes' | 'listId' | 'estimate' | 'priority' | 'due'>>,
   ) => put(workspace, 'tasks', { ...existing(workspace.tasks, id, 'task'), ...changes }),
 );
 
@@ -73,6 +76,9 @@ export const deleteList = command('delete list', (workspace, { id, tasksTo }: { 
   existing(workspace.lists, tasksTo, 'list');
   if (id === tasksTo) throw new CommandFailed('The last list cannot be deleted.');
   const moved = Object.values(workspace.tasks).filter(({ listId }) => listId === id);
-  const kept = moved.length > 0 ? put(workspace, 'tasks', ...moved.map((task) => ({ ...task, listId: tasksTo }))) : workspace;
+  const kept =
+    moved.length > 0
+      ? put(workspace, 'tasks', ...moved.map((task) => ({ ...task, listId: tasksTo })))
+      : workspace;
   return without(kept, 'lists', (list) => list.id === id);
 });

@@ -5,7 +5,11 @@ import { runningEntry } from '../plan/dayPlan';
 import { command, CommandFailed, existing, put, without } from './command';
 
 /** Stops the running timer if `which` picks it. An entry that took no time is not kept. */
-export function stopRunning(workspace: Workspace, at: number, which: (entry: TimeEntry) => boolean = () => true): Workspace {
+export function stopRunning(
+  workspace: Workspace,
+  at: number,
+  which: (entry: TimeEntry) => boolean = () => true,
+): Workspace {
   const running = runningEntry(workspace.entries);
   if (!running || !which(running)) return workspace;
   if (at <= running.from) return without(workspace, 'entries', ({ id }) => id === running.id);
@@ -39,8 +43,10 @@ export const addEntry = command(
 );
 
 /** Corrects when time was spent. Fails when the end is not after the start. */
-export const editEntry = command('edit time', (workspace, { id, from, to }: { id: Id; from: number; to: number }) =>
-  put(workspace, 'entries', { ...existing(workspace.entries, id, 'time entry'), ...checked(from, to) }),
+export const editEntry = command(
+  'edit time',
+  (workspace, { id, from, to }: { id: Id; from: number; to: number }) =>
+    put(workspace, 'entries', { ...existing(workspace.entries, id, 'time entry'), ...checked(from, to) }),
 );
 
 export const deleteEntry = command('delete time', (workspace, { id }: { id: Id }) => {

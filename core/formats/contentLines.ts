@@ -50,7 +50,11 @@ export function components(lines: readonly ContentLine[]): { roots: Component[];
     }
   }
   for (const left of open) {
-    problems.push({ where: left.line, what: `${left.name} is never closed`, hint: 'The file may be cut off.' });
+    problems.push({
+      where: left.line,
+      what: `${left.name} is never closed`,
+      hint: 'The file may be cut off.',
+    });
   }
   return { roots, problems };
 }
@@ -62,7 +66,11 @@ function closeComponent(open: Component[], name: string, line: number, problems:
     return;
   }
   for (const skipped of open.slice(opened + 1)) {
-    problems.push({ where: skipped.line, what: `${skipped.name} is never closed`, hint: 'What it held was read as far as it goes.' });
+    problems.push({
+      where: skipped.line,
+      what: `${skipped.name} is never closed`,
+      hint: 'What it held was read as far as it goes.',
+    });
   }
   open.length = opened;
 }

@@ -54,7 +54,9 @@ export function wallValues(property: Property): WallValue[] {
 
 /** A DURATION value (RFC 5545 3.3.6): days are nominal, the rest exact. Throws a RangeError when negative. */
 export function durationValue(property: Property): { days: number; seconds: number } {
-  const { isNegative, weeks, days, hours, minutes, seconds } = ICAL.Duration.fromString(String(property.values[0]));
+  const { isNegative, weeks, days, hours, minutes, seconds } = ICAL.Duration.fromString(
+    String(property.values[0]),
+  );
   if (isNegative) throw new RangeError('A length cannot be negative.');
   return { days: weeks * 7 + days, seconds: hours * 3600 + minutes * 60 + seconds };
 }

@@ -1,23 +1,38 @@
 import * as fc from 'fast-check';
 import { readCalendar, NotACalendar } from './readCalendar';
 
-const file = (...lines: string[]) => ['BEGIN:VCALENDAR', 'VERSION:2.0', ...lines, 'END:VCALENDAR'].join('\r\n');
+const file = (...lines: string[]) =>
+  ['BEGIN:VCALENDAR', 'VERSION:2.0', ...lines, 'END:VCALENDAR'].join('\r\n');
 const event = (...lines: string[]) => ['BEGIN:VEVENT', ...lines, 'END:VEVENT'];
 const read = (...lines: string[]) => readCalendar(file(...lines), 'Europe/London');
 
 test('reads zoned, UTC, floating and all-day starts, and a length from DTEND or DURATION', () => {
   const { events, problems } = read(
-    ...event('UID:a', 'SUMMARY:Crew call', 'DTSTART;TZID=Europe/Paris:20261124T090000', 'DTEND;TZID=Europe/Paris:20261124T093000'),
+    ...event(
+      'UID:a',
+      'SUMMARY:Crew call',
+      'DTSTART;TZID=Europe/Paris:20261124T090000',
+      'DTEND;TZID=Europe/Paris:20261124T093000',
+    ),
     ...event('UID:b', 'DTSTART:20261124T140000Z', 'DURATION:PT1H30M', 'TRANSP:TRANSPARENT'),
     ...event('UID:c', 'DTSTART:20261124T100000', 'DTEND:20261124T110000', 'LOCATION:Weir\\, north bank'),
     ...event('UID:d', 'DTSTART;VALUE=DATE:20261124', 'DTEND;VALUE=DATE:20261127'),
     ...event('UID:e', 'DTSTART;VALUE=DATE:20261124'),
   );
   expect(problems).toEqual([]);
-  expect(events.map(({ start, length, busy, location }) => ({ ...start, ...length, busy, location }))).toEqual([
+  expect(
+    events.map(({ start, length, busy, location }) => ({ ...start, ...length, busy, location })),
+  ).toEqual([
     { wall: '2026-11-24T09:00:00', zone: 'Europe/Paris', days: 0, seconds: 1800, busy: true, location: '' },
     { wall: '2026-11-24T14:00:00', zone: 'UTC', days: 0, seconds: 5400, busy: false, location: '' },
-    { wall: '2026-11-24T10:00:00', zone: null, days: 0, seconds: 3600, busy: true, location: 'Weir, north bank' },
+    {
+      wall: '2026-11-24T10:00:00',
+      zone: null,
+      days: 0,
+      seconds: 3600,
+      busy: true,
+      location: 'Weir, north bank',
+    },
     { wall: '2026-11-24', zone: null, days: 3, seconds: 0, busy: true, location: '' },
     { wall: '2026-11-24', zone: null, days: 1, seconds: 0, busy: true, location: '' },
   ]);
@@ -25,8 +40,18 @@ test('reads zoned, UTC, floating and all-day starts, and a length from DTEND or 
 
 test('says EXDATE and RECURRENCE-ID in the zone of the start, and joins changed occurrences to their event', () => {
   const { events } = read(
-    ...event('UID:a', 'DTSTART;TZID=Europe/Paris:20261102T090000', 'RRULE:FREQ=WEEKLY', 'EXDATE:20261109T080000Z'),
-    ...event('UID:a', 'RECURRENCE-ID:20261116T080000Z', 'SEQUENCE:2', 'DTSTART;TZID=Europe/Paris:20261117T100000'),
+    ...event(
+      'UID:a',
+      'DTSTART;TZID=Europe/Paris:20261102T090000',
+      'RRULE:FREQ=WEEKLY',
+      'EXDATE:20261109T080000Z',
+    ),
+    ...event(
+      'UID:a',
+      'RECURRENCE-ID:20261116T080000Z',
+      'SEQUENCE:2',
+      'DTSTART;TZID=Europe/Paris:20261117T100000',
+    ),
   );
   expect(events).toHaveLength(1);
   expect(events[0]).toMatchObject({
@@ -38,14 +63,27 @@ test('says EXDATE and RECURRENCE-ID in the zone of the start, and joins changed 
 
 test('finds the zone behind a name of the file’s own by its clock', () => {
   const { events, problems } = read(
-    'BEGIN:VTIMEZONE', 'TZID:Office time',
-    'BEGIN:STANDARD', 'DTSTART:19701025T030000', 'TZOFFSETFROM:+0200', 'TZOFFSETTO:+0100', 'RRULE:FREQ=YEARLY;BYMONTH=10;BYDAY=-1SU', 'END:STANDARD',
-    'BEGIN:DAYLIGHT', 'DTSTART:19700329T020000', 'TZOFFSETFROM:+0100', 'TZOFFSETTO:+0200', 'RRULE:FREQ=YEARLY;BYMONTH=3;BYDAY=-1SU', 'END:DAYLIGHT',
+    'BEGIN:VTIMEZONE',
+    'TZID:Office time',
+    'BEGIN:STANDARD',
+    'DTSTART:19701025T030000',
+    'TZOFFSETFROM:+0200',
+    'TZOFFSETTO:+0100',
+    'RRULE:FREQ=YEARLY;BYMONTH=10;BYDAY=-1SU',
+    'END:STANDARD',
+    'BEGIN:DAYLIGHT',
+    'DTSTART:19700329T020000',
+    'TZOFFSETFROM:+0100',
+    'TZOFFSETTO:+0200',
+    'RRULE:FREQ=YEARLY;BYMONTH=3;BYDAY=-1SU',
+    'END:DAYLIGHT',
     'END:VTIMEZONE',
     ...event('UID:a', 'DTSTART;TZID=Office time:20261124T090000', 'DURATION:PT1H'),
     ...event('UID:b', 'DTSTART;TZID=Nowhere:20261124T090000', 'DURATION:PT1H'),
   );
-  expect(new Date(`2026-11-24T09:00:00+01:00`).toLocaleString('en-GB', { timeZone: events[0]?.start.zone ?? '' })).toContain('09:00');
+  expect(
+    new Date(`2026-11-24T09:00:00+01:00`).toLocaleString('en-GB', { timeZone: events[0]?.start.zone ?? '' }),
+  ).toContain('09:00');
   expect(events).toHaveLength(1);
   expect(problems[0]?.what).toContain('Nowhere');
 });
@@ -73,7 +111,14 @@ test('folded lines, a byte-order mark and bare line feeds are read', () => {
 });
 
 test('no damage to a good file makes the reader throw anything but “not a calendar”', () => {
-  const good = file(...event('UID:a', 'DTSTART;TZID=Europe/Paris:20261102T090000', 'RRULE:FREQ=WEEKLY;COUNT=4', 'DTEND;TZID=Europe/Paris:20261102T100000'));
+  const good = file(
+    ...event(
+      'UID:a',
+      'DTSTART;TZID=Europe/Paris:20261102T090000',
+      'RRULE:FREQ=WEEKLY;COUNT=4',
+      'DTEND;TZID=Europe/Paris:20261102T100000',
+    ),
+  );
   fc.assert(
     fc.property(fc.nat(good.length), fc.nat(12), fc.string({ maxLength: 8 }), (at, cut, noise) => {
       try {

@@ -8,7 +8,11 @@ import { zoneFinder, type ZoneFinder } from './vendorZones';
 /** An event as a file tells it, before it belongs to one of the person's calendars. */
 export type FileEvent = Omit<CalendarEvent, 'id' | 'calendarId'>;
 
-export type CalendarFile = { readonly name: string | null; readonly events: FileEvent[]; readonly problems: Problem[] };
+export type CalendarFile = {
+  readonly name: string | null;
+  readonly events: FileEvent[];
+  readonly problems: Problem[];
+};
 
 /** One VEVENT: a whole event, or with `recurrence` one changed occurrence of the event with the same UID. */
 type Reading = { event: FileEvent; recurrence: string | null; line: number };
@@ -42,7 +46,10 @@ export function readCalendar(text: string, home: Zone): CalendarFile {
   }
   const readings: Reading[] = [];
   for (const calendar of calendars) {
-    const zones = zoneFinder(calendar.parts.filter((part) => part.name === 'VTIMEZONE'), home);
+    const zones = zoneFinder(
+      calendar.parts.filter((part) => part.name === 'VTIMEZONE'),
+      home,
+    );
     for (const part of calendar.parts.filter(({ name }) => name === 'VEVENT')) {
       try {
         readings.push(readEvent(part, zones, problems));
@@ -53,7 +60,9 @@ export function readCalendar(text: string, home: Zone): CalendarFile {
     }
   }
   const properties = calendars.flatMap(({ lines }) => lines.map((line) => readProperty(line)));
-  const named = properties.find((p): p is Property => 'name' in p && (p.name === 'X-WR-CALNAME' || p.name === 'NAME'));
+  const named = properties.find(
+    (p): p is Property => 'name' in p && (p.name === 'X-WR-CALNAME' || p.name === 'NAME'),
+  );
   return {
     name: named ? String(named.values[0]).trim() || null : null,
     events: joinExceptions(readings, problems),
@@ -66,7 +75,8 @@ function readEvent(part: Component, findZone: ZoneFinder, problems: Problem[]): 
   for (const line of part.lines) {
     const property = readProperty(line);
     if ('name' in property) properties.push(property);
-    else if (ESSENTIAL.test(line.text)) throw new Unreadable(property.where, property.what, `${property.hint} The event was left out.`);
+    else if (ESSENTIAL.test(line.text))
+      throw new Unreadable(property.where, property.what, `${property.hint} The event was left out.`);
     else problems.push({ ...property, hint: `${property.hint} The rest of the event came in.` });
   }
   const all = (name: string) => properties.filter((p) => p.name === name);
@@ -76,13 +86,18 @@ function readEvent(part: Component, findZone: ZoneFinder, problems: Problem[]): 
       return wallValues(property).map((value) => inKnownZone(value, property, findZone));
     } catch (error) {
       if (error instanceof Unreadable) throw error;
-      throw new Unreadable(property.line, `${property.name} “${property.raw}” is no day or hour that exists`, 'The event was left out.');
+      throw new Unreadable(
+        property.line,
+        `${property.name} “${property.raw}” is no day or hour that exists`,
+        'The event was left out.',
+      );
     }
   };
 
   const [dtstart] = all('DTSTART');
   const [start] = dtstart ? walls(dtstart) : [];
-  if (!dtstart || !start) throw new Unreadable(part.line, 'The event has no start (DTSTART)', 'The event was left out.');
+  if (!dtstart || !start)
+    throw new Unreadable(part.line, 'The event has no start (DTSTART)', 'The event was left out.');
   const like = (value: WallValue) => wallInZoneOf(start, value);
   const title = text('SUMMARY') || 'Untitled';
   const uid = text('UID') || `${title}/${start.wall}`;
@@ -110,7 +125,12 @@ function readEvent(part: Component, findZone: ZoneFinder, problems: Problem[]): 
 function inKnownZone(value: WallValue, property: Property, findZone: ZoneFinder): WallValue {
   if (value.zone === null || value.zone === 'UTC') return value;
   const zone = findZone(value.zone);
-  if (!zone) throw new Unreadable(property.line, `The time zone “${value.zone}” is not known`, 'The event was left out.');
+  if (!zone)
+    throw new Unreadable(
+      property.line,
+      `The time zone “${value.zone}” is not known`,
+      'The event was left out.',
+    );
   return { ...value, zone };
 }
 
@@ -128,7 +148,8 @@ function readLength(
   duration: Property | undefined,
   walls: (property: Property) => WallValue[],
 ) {
-  const wrong = (property: Property, what: string) => new Unreadable(property.line, what, 'The event was left out.');
+  const wrong = (property: Property, what: string) =>
+    new Unreadable(property.line, what, 'The event was left out.');
   if (duration && !end) {
     try {
       return durationValue(duration);
@@ -140,7 +161,9 @@ function readLength(
   // Without an end an all-day event takes its day, any other no time (RFC 5545 3.6.1).
   if (!end || !until) return { days: start.allDay ? 1 : 0, seconds: 0 };
   if (start.allDay) {
-    const { days } = Temporal.PlainDate.from(start.wall).until(Temporal.PlainDate.from(until.wall.slice(0, 10)));
+    const { days } = Temporal.PlainDate.from(start.wall).until(
+      Temporal.PlainDate.from(until.wall.slice(0, 10)),
+    );
     if (days < 0) throw wrong(end, 'The end (DTEND) is before the start');
     return { days: Math.max(1, days), seconds: 0 };
   }
@@ -163,7 +186,10 @@ function joinExceptions(readings: readonly Reading[], problems: Problem[]): File
     const exception: Exception = { recurrence, title, location, start, length, busy, cancelled };
     const master = masters.get(event.uid);
     if (master) {
-      master.exceptions = [...master.exceptions.filter((other) => other.recurrence !== recurrence), exception];
+      master.exceptions = [
+        ...master.exceptions.filter((other) => other.recurrence !== recurrence),
+        exception,
+      ];
       // A changed occurrence may raise SEQUENCE without its master; the event counts as changed all the same.
       master.sequence = Math.max(master.sequence, event.sequence);
     } else {

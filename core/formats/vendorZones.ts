@@ -15,8 +15,14 @@ function offsetsOf(zone: Component, tzid: string): number[] | undefined {
   try {
     const text = [zone, ...zone.parts].map((part) => part.lines.map((line) => line.text));
     const [own = [], ...parts] = text;
-    const body = zone.parts.flatMap((part, i) => [`BEGIN:${part.name}`, ...(parts[i] ?? []), `END:${part.name}`]);
-    const component = ICAL.Component.fromString(['BEGIN:VTIMEZONE', ...own, ...body, 'END:VTIMEZONE'].join('\r\n'));
+    const body = zone.parts.flatMap((part, i) => [
+      `BEGIN:${part.name}`,
+      ...(parts[i] ?? []),
+      `END:${part.name}`,
+    ]);
+    const component = ICAL.Component.fromString(
+      ['BEGIN:VTIMEZONE', ...own, ...body, 'END:VTIMEZONE'].join('\r\n'),
+    );
     const timezone = new ICAL.Timezone({ component, tzid });
     return samples.map((wall) => timezone.utcOffset(ICAL.Time.fromDateTimeString(wall)) / 60);
   } catch {
@@ -33,12 +39,19 @@ const hasOffsets = (zone: Zone, offsets: readonly number[]) =>
  */
 export function zoneFinder(vtimezones: readonly Component[], home: Zone): ZoneFinder {
   const valueOf = (zone: Component, name: string) =>
-    zone.lines.find(({ text }) => text.toUpperCase().startsWith(`${name}:`))?.text.slice(name.length + 1).trim();
+    zone.lines
+      .find(({ text }) => text.toUpperCase().startsWith(`${name}:`))
+      ?.text.slice(name.length + 1)
+      .trim();
   const found = new Map<string, Zone | undefined>();
 
   const search = (tzid: string): Zone | undefined => {
     const definition = vtimezones.find((zone) => valueOf(zone, 'TZID') === tzid);
-    const names = [tzid, tzid.split('/').slice(-2).join('/'), definition && valueOf(definition, 'X-LIC-LOCATION')];
+    const names = [
+      tzid,
+      tzid.split('/').slice(-2).join('/'),
+      definition && valueOf(definition, 'X-LIC-LOCATION'),
+    ];
     const known = names.find((name): name is string => !!name && isZone(name));
     if (known) return known;
     const offsets = definition && offsetsOf(definition, tzid);

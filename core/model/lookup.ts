@@ -11,7 +11,9 @@ export function derived<R, V>(compute: (collection: Collection<R>) => V): (colle
 }
 
 /** The records of a collection by a key, `[]` for a key that none has. */
-export function groupedBy<R>(keyOf: (record: R) => string): (collection: Collection<R>, key: string) => readonly R[] {
+export function groupedBy<R>(
+  keyOf: (record: R) => string,
+): (collection: Collection<R>, key: string) => readonly R[] {
   const groups = derived<R, Map<string, R[]>>((collection) => {
     const byKey = new Map<string, R[]>();
     for (const record of Object.values(collection)) {

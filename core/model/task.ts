@@ -28,5 +28,11 @@ export const ListIcon = z.enum(['waves', 'pen', 'leaf', 'boat', 'map', 'people',
 export type ListIcon = z.infer<typeof ListIcon>;
 
 /** A project or an area that tasks belong to. */
-export const TaskList = z.object({ id: Id, name: z.string().min(1), hue: Hue, icon: ListIcon, rank: z.number() });
+export const TaskList = z.object({
+  id: Id,
+  name: z.string().min(1),
+  hue: Hue,
+  icon: ListIcon,
+  rank: z.number(),
+});
 export type TaskList = z.infer<typeof TaskList>;

@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import { Calendar, CalendarEvent } from './event';
 import { Block, TimeEntry, TrayItem } from './plan';
-import type { Settings} from './settings';
+import type { Settings } from './settings';
 import { defaultSettings } from './settings';
 import { Task, TaskList } from './task';
 

@@ -8,7 +8,10 @@ import { nearby } from './dayIndex';
 import { workingHours } from './workday';
 
 /** The stretch of time that a block takes. */
-export const spanOfBlock = ({ start, minutes }: Block): Span => ({ from: start, to: start + minutes * MINUTE });
+export const spanOfBlock = ({ start, minutes }: Block): Span => ({
+  from: start,
+  to: start + minutes * MINUTE,
+});
 
 const blocksNear = nearby(spanOfBlock);
 const entriesNear = nearby<TimeEntry>(({ from, to }) => ({ from, to: to ?? from + 1 }));
@@ -59,7 +62,10 @@ export type DayPlan = {
   readonly load: Load;
 };
 
-const clip = (range: Span, { from, to }: Span): Span => ({ from: Math.max(from, range.from), to: Math.min(to, range.to) });
+const clip = (range: Span, { from, to }: Span): Span => ({
+  from: Math.max(from, range.from),
+  to: Math.min(to, range.to),
+});
 
 /** Everything that is planned for a day. */
 export function dayPlan(workspace: Workspace, date: IsoDate, zone: Zone): DayPlan {
@@ -70,7 +76,12 @@ export function dayPlan(workspace: Workspace, date: IsoDate, zone: Zone): DayPla
   const tray = trayOn(workspace.tray, date);
 
   const capacity = minutesOf(working);
-  const room = minutesOf(subtract(working, occurrences.filter(({ busy }) => busy)));
+  const room = minutesOf(
+    subtract(
+      working,
+      occurrences.filter(({ busy }) => busy),
+    ),
+  );
   const inTray = tray.reduce((sum, { taskId }) => sum + (workspace.tasks[taskId]?.estimate ?? 0), 0);
   const planned = blocks.reduce((sum, block) => sum + minutesOf([clip(span, spanOfBlock(block))]), inTray);
   return {

@@ -13,30 +13,70 @@ import { collisions, proposals, snap } from './placing';
 const zone = 'Europe/London';
 const at = (time: string, date = '2026-11-24') => instantOf(`${date}T${time}`, zone);
 const task = (id: string, changes: Partial<Task> = {}): Task => ({
-  id, title: id, notes: '', listId: firstList.id, estimate: 60, priority: 'normal', due: null, doneAt: null, createdAt: 0, rank: 0, ...changes,
+  id,
+  title: id,
+  notes: '',
+  listId: firstList.id,
+  estimate: 60,
+  priority: 'normal',
+  due: null,
+  doneAt: null,
+  createdAt: 0,
+  rank: 0,
+  ...changes,
 });
 const meeting = (id: string, from: string, seconds: number, busy = true): Workspace['events'] => ({
   [id]: {
-    id, calendarId: 'c', uid: id, sequence: 0, title: id, location: '', start: { wall: `2026-11-24T${from}:00`, zone },
-    length: { days: 0, seconds }, busy, cancelled: false, rule: null, without: [], also: [], exceptions: [],
+    id,
+    calendarId: 'c',
+    uid: id,
+    sequence: 0,
+    title: id,
+    location: '',
+    start: { wall: `2026-11-24T${from}:00`, zone },
+    length: { days: 0, seconds },
+    busy,
+    cancelled: false,
+    rule: null,
+    without: [],
+    also: [],
+    exceptions: [],
   },
 });
 const day: Workspace = {
   ...emptyWorkspace,
   tasks: { report: task('report', { estimate: 90 }), waders: task('waders', { estimate: 20 }) },
-  events: { ...meeting('Crew call', '09:00', 1800), ...meeting('Forum', '11:30', 1800), ...meeting('Lunch talk', '12:00', 3600, false) },
+  events: {
+    ...meeting('Crew call', '09:00', 1800),
+    ...meeting('Forum', '11:30', 1800),
+    ...meeting('Lunch talk', '12:00', 3600, false),
+  },
   blocks: { b: { id: 'b', taskId: 'report', start: at('13:00'), minutes: 90 } },
   tray: { t: { id: 't', taskId: 'waders', date: '2026-11-24' } },
 };
 
 test('room is working hours minus busy meetings; the tray counts as planned', () => {
-  expect(dayPlan(day, '2026-11-24', zone).load).toEqual({ capacity: 480, meetings: 60, room: 420, planned: 110, inTray: 20, free: 310 });
+  expect(dayPlan(day, '2026-11-24', zone).load).toEqual({
+    capacity: 480,
+    meetings: 60,
+    room: 420,
+    planned: 110,
+    inTray: 20,
+    free: 310,
+  });
   expect(dayPlan(day, '2026-11-28', zone).load.capacity).toBe(0);
 });
 
 test('a block across midnight counts on each day only with its own part', () => {
-  const late = { ...day, blocks: { b: { id: 'b', taskId: 'report', start: at('23:30'), minutes: 90 } }, tray: {} };
-  expect([dayPlan(late, '2026-11-24', zone).load.planned, dayPlan(late, '2026-11-25', zone).load.planned]).toEqual([30, 60]);
+  const late = {
+    ...day,
+    blocks: { b: { id: 'b', taskId: 'report', start: at('23:30'), minutes: 90 } },
+    tray: {},
+  };
+  expect([
+    dayPlan(late, '2026-11-24', zone).load.planned,
+    dayPlan(late, '2026-11-25', zone).load.planned,
+  ]).toEqual([30, 60]);
 });
 
 test('what a stretch would collide with is named; touching is no collision', () => {
@@ -65,7 +105,10 @@ test('starts fall on quarter hours of the day', () => {
 });
 
 test('what overlaps shares the width and nothing lies on anything else', () => {
-  const items = fc.array(fc.tuple(fc.nat(100), fc.integer({ min: 1, max: 40 })).map(([from, n]): Span => ({ from, to: from + n })), { maxLength: 40 });
+  const items = fc.array(
+    fc.tuple(fc.nat(100), fc.integer({ min: 1, max: 40 })).map(([from, n]): Span => ({ from, to: from + n })),
+    { maxLength: 40 },
+  );
   fc.assert(
     fc.property(items, (spans) => {
       const placed = shareWidth(spans);
@@ -84,19 +127,35 @@ test('what overlaps shares the width and nothing lies on anything else', () => {
 describe('deadlines', () => {
   const due = task('permit', { due: { date: '2026-11-24', time: '14:00' } });
   test('a block that ends after its task is due says by how much', () => {
-    expect(minutesLate(due, spanOfBlock({ id: 'b', taskId: 'permit', start: at('13:15'), minutes: 60 }).to, zone)).toBe(15);
-    expect(minutesLate(task('x', { due: { date: '2026-11-24', time: null } }), at('00:00', '2026-11-25'), zone)).toBe(0);
+    expect(
+      minutesLate(due, spanOfBlock({ id: 'b', taskId: 'permit', start: at('13:15'), minutes: 60 }).to, zone),
+    ).toBe(15);
+    expect(
+      minutesLate(task('x', { due: { date: '2026-11-24', time: null } }), at('00:00', '2026-11-25'), zone),
+    ).toBe(0);
   });
   test('an open task is overdue from its hour on, a done one never', () => {
-    expect([isOverdue(due, zone, at('13:59')), isOverdue(due, zone, at('14:00')), isOverdue({ ...due, doneAt: 1 }, zone, at('15:00'))]).toEqual([false, true, false]);
+    expect([
+      isOverdue(due, zone, at('13:59')),
+      isOverdue(due, zone, at('14:00')),
+      isOverdue({ ...due, doneAt: 1 }, zone, at('15:00')),
+    ]).toEqual([false, true, false]);
   });
   test('ticking off says how it went', () => {
-    expect(doneWords(due, 88, zone, at('13:00'))).toBe('Done: took 1 h 28, 28 min over its estimate · 1 h before it was due');
+    expect(doneWords(due, 88, zone, at('13:00'))).toBe(
+      'Done: took 1 h 28, 28 min over its estimate · 1 h before it was due',
+    );
     expect(doneWords(task('x'), 0, zone, 0)).toBe('Done');
   });
 });
 
 test('orders put what has no date or estimate last', () => {
-  const tasks = [task('a', { estimate: null }), task('b', { due: { date: '2026-11-25', time: null } }), task('c', { priority: 'urgent', estimate: 5 })];
-  expect((['due', 'priority', 'estimate'] as const).map((order) => inOrder(tasks, order, zone)[0]?.id)).toEqual(['b', 'c', 'c']);
+  const tasks = [
+    task('a', { estimate: null }),
+    task('b', { due: { date: '2026-11-25', time: null } }),
+    task('c', { priority: 'urgent', estimate: 5 }),
+  ];
+  expect(
+    (['due', 'priority', 'estimate'] as const).map((order) => inOrder(tasks, order, zone)[0]?.id),
+  ).toEqual(['b', 'c', 'c']);
 });

@@ -32,7 +32,12 @@ export type NowView = {
 /** Meetings and blocks of a day in one sequence by time. */
 export function sequence(workspace: Workspace, date: string, zone: Zone): DayItem[] {
   const { meetings, blocks } = dayPlan(workspace, date, zone);
-  const ofMeetings = meetings.map((meeting): DayItem => ({ kind: 'meeting', meeting, from: meeting.from, to: meeting.to }));
+  const ofMeetings = meetings.map((meeting): DayItem => ({
+    kind: 'meeting',
+    meeting,
+    from: meeting.from,
+    to: meeting.to,
+  }));
   const ofBlocks = blocks.flatMap((block): DayItem[] => {
     const task = workspace.tasks[block.taskId];
     return task ? [{ kind: 'block', block, task, ...spanOfBlock(block) }] : [];

@@ -14,38 +14,65 @@ const at = (time: string) => instantOf(`${date}T${time}`, zone);
 const tasks = Object.fromEntries(
   ['a', 'b', 'c'].map((id): [string, Task] => [
     id,
-    { id, title: id, notes: '', listId: firstList.id, estimate: 30, priority: 'normal', due: null, doneAt: null, createdAt: 0, rank: 0 },
+    {
+      id,
+      title: id,
+      notes: '',
+      listId: firstList.id,
+      estimate: 30,
+      priority: 'normal',
+      due: null,
+      doneAt: null,
+      createdAt: 0,
+      rank: 0,
+    },
   ]),
 );
-const byId = <R extends { id: string }>(records: R[]) => Object.fromEntries(records.map((record) => [record.id, record]));
+const byId = <R extends { id: string }>(records: R[]) =>
+  Object.fromEntries(records.map((record) => [record.id, record]));
 
-const anyInstant = fc.integer({ min: -600, max: 2000 }).chain((m) => fc.nat(59_999).map((ms) => midnight + m * MINUTE + ms));
+const anyInstant = fc
+  .integer({ min: -600, max: 2000 })
+  .chain((m) => fc.nat(59_999).map((ms) => midnight + m * MINUTE + ms));
 const anyTask = fc.constantFrom('a', 'b', 'c', 'deleted');
 const anyBlock = fc.tuple(anyInstant, anyTask, fc.integer({ min: 1, max: 900 }));
-const anyEntry = fc.tuple(anyInstant, fc.oneof(anyTask, fc.constant(null)), fc.integer({ min: 0, max: 40_000_000 }));
+const anyEntry = fc.tuple(
+  anyInstant,
+  fc.oneof(anyTask, fc.constant(null)),
+  fc.integer({ min: 0, max: 40_000_000 }),
+);
 
 test('the ledger adds up exactly, for any data', () => {
   fc.assert(
-    fc.property(fc.array(anyBlock, { maxLength: 12 }), fc.array(anyEntry, { maxLength: 12 }), fc.boolean(), (blocks, entries, running) => {
-      const workspace: Workspace = {
-        ...emptyWorkspace,
-        tasks,
-        blocks: byId(blocks.map(([start, taskId, minutes], i): Block => ({ id: `${i}`, start, taskId, minutes }))),
-        entries: byId(
-          entries.map(([from, taskId, length], i): TimeEntry => ({
-            id: `${i}`, from, to: running && i === 0 ? null : from + length,
-            subject: taskId ? { kind: 'task', taskId } : { kind: 'other', title: 'Pump broke down' },
-          })),
-        ),
-      };
-      const { rows, sums } = ledger(workspace, date, zone, midnight + 1500 * MINUTE);
-      expect(sums.actual - sums.planned).toBe(sums.over - sums.under - sums.notStarted + sums.unplanned);
-      expect(sums.drift).toBe(sums.actual - sums.planned);
-      for (const { planned, actual } of rows) {
-        expect(Number.isInteger(planned) && Number.isInteger(actual)).toBe(true);
-        expect(Math.max(planned, actual)).toBeLessThanOrEqual(1440);
-      }
-    }),
+    fc.property(
+      fc.array(anyBlock, { maxLength: 12 }),
+      fc.array(anyEntry, { maxLength: 12 }),
+      fc.boolean(),
+      (blocks, entries, running) => {
+        const workspace: Workspace = {
+          ...emptyWorkspace,
+          tasks,
+          blocks: byId(
+            blocks.map(([start, taskId, minutes], i): Block => ({ id: `${i}`, start, taskId, minutes })),
+          ),
+          entries: byId(
+            entries.map(([from, taskId, length], i): TimeEntry => ({
+              id: `${i}`,
+              from,
+              to: running && i === 0 ? null : from + length,
+              subject: taskId ? { kind: 'task', taskId } : { kind: 'other', title: 'Pump broke down' },
+            })),
+          ),
+        };
+        const { rows, sums } = ledger(workspace, date, zone, midnight + 1500 * MINUTE);
+        expect(sums.actual - sums.planned).toBe(sums.over - sums.under - sums.notStarted + sums.unplanned);
+        expect(sums.drift).toBe(sums.actual - sums.planned);
+        for (const { planned, actual } of rows) {
+          expect(Number.isInteger(planned) && Number.isInteger(actual)).toBe(true);
+          expect(Math.max(planned, actual)).toBeLessThanOrEqual(1440);
+        }
+      },
+    ),
   );
 });
 
@@ -66,7 +93,13 @@ const day: Workspace = {
 
 test('a day told by hand', () => {
   expect(ledger(day, date, zone, at('18:00')).sums).toEqual({
-    planned: 180, actual: 170, drift: -10, over: 20, under: 40, notStarted: 30, unplanned: 40,
+    planned: 180,
+    actual: 170,
+    drift: -10,
+    over: 20,
+    under: 40,
+    notStarted: 30,
+    unplanned: 40,
   });
 });
 

@@ -19,7 +19,9 @@ export function inOrder(tasks: readonly Task[], order: Order, zone: Zone): Task[
   };
   const keyed = tasks.map((task) => ({ task, by: key[order](task) }));
   // Infinity − Infinity is not a number, so compare instead of subtracting
-  return keyed.sort((a, b) => (a.by < b.by ? -1 : a.by > b.by ? 1 : byRank(a.task, b.task))).map(({ task }) => task);
+  return keyed
+    .sort((a, b) => (a.by < b.by ? -1 : a.by > b.by ? 1 : byRank(a.task, b.task)))
+    .map(({ task }) => task);
 }
 
 /** The rank that puts something between two neighbours; a missing neighbour is the end of the list. */

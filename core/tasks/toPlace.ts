@@ -13,8 +13,16 @@ export function toPlace(workspace: Workspace, today: string, zone: Zone, now: nu
   const running = runningEntry(workspace.entries)?.subject;
   const placed = new Set([
     running?.kind === 'task' ? running.taskId : '',
-    ...Object.values(blocks).filter(({ start, minutes }) => start + minutes * MINUTE > now).map(({ taskId }) => taskId),
-    ...Object.values(tray).filter(({ date }) => date >= today).map(({ taskId }) => taskId),
+    ...Object.values(blocks)
+      .filter(({ start, minutes }) => start + minutes * MINUTE > now)
+      .map(({ taskId }) => taskId),
+    ...Object.values(tray)
+      .filter(({ date }) => date >= today)
+      .map(({ taskId }) => taskId),
   ]);
-  return inOrder(Object.values(tasks).filter(({ id, doneAt }) => doneAt === null && !placed.has(id)), 'due', zone);
+  return inOrder(
+    Object.values(tasks).filter(({ id, doneAt }) => doneAt === null && !placed.has(id)),
+    'due',
+    zone,
+  );
 }

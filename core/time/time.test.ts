@@ -4,7 +4,9 @@ import { durationWords, readDuration, readTime, timeWords } from './words';
 import { dayOf, instantOf, wallOf } from './zone';
 
 const spans = fc.array(
-  fc.tuple(fc.integer({ min: 0, max: 200 }), fc.integer({ min: 0, max: 60 })).map(([from, length]): Span => ({ from, to: from + length })),
+  fc
+    .tuple(fc.integer({ min: 0, max: 200 }), fc.integer({ min: 0, max: 60 }))
+    .map(([from, length]): Span => ({ from, to: from + length })),
   { maxLength: 12 },
 );
 const covered = (list: readonly Span[]) =>
@@ -15,8 +17,12 @@ describe('spans', () => {
     fc.assert(
       fc.property(spans, spans, (a, b) => {
         const [inA, inB] = [covered(a), covered(b)];
-        expect(covered(subtract(a, b))).toEqual(new Set([...inA].filter((t) => !inB.has(t)).sort((x, y) => x - y)));
-        expect(covered(intersect(a, b))).toEqual(new Set([...inA].filter((t) => inB.has(t)).sort((x, y) => x - y)));
+        expect(covered(subtract(a, b))).toEqual(
+          new Set([...inA].filter((t) => !inB.has(t)).sort((x, y) => x - y)),
+        );
+        expect(covered(intersect(a, b))).toEqual(
+          new Set([...inA].filter((t) => inB.has(t)).sort((x, y) => x - y)),
+        );
         expect(covered(union([...a, ...b])).size).toBe(new Set([...inA, ...inB]).size);
       }),
     );
@@ -36,14 +42,28 @@ describe('spans', () => {
   });
 
   test('that overlap count once in minutes', () => {
-    expect(minutesOf([{ from: 0, to: 600_000 }, { from: 300_000, to: 900_000 }])).toBe(15);
+    expect(
+      minutesOf([
+        { from: 0, to: 600_000 },
+        { from: 300_000, to: 900_000 },
+      ]),
+    ).toBe(15);
   });
 });
 
 describe('lengths as people type them', () => {
   test.each([
-    ['90', 90], ['1h30', 90], ['1:30', 90], ['45m', 45], ['1.5h', 90], ['1,5 h', 90], ['2 h', 120], ['1 h 05', 65],
-    ['.5h', 30], ['20 min', 20], ['3 hours', 180],
+    ['90', 90],
+    ['1h30', 90],
+    ['1:30', 90],
+    ['45m', 45],
+    ['1.5h', 90],
+    ['1,5 h', 90],
+    ['2 h', 120],
+    ['1 h 05', 65],
+    ['.5h', 30],
+    ['20 min', 20],
+    ['3 hours', 180],
   ])('%s is %i minutes', (typed, minutes) => expect(readDuration(typed)).toBe(minutes));
 
   test.each(['', 'soon', '0', '-5', '1:75', '1h30h', '9999h', '1.5.5h'])('“%s” is none', (typed) =>
@@ -51,18 +71,34 @@ describe('lengths as people type them', () => {
   );
 
   test('are read back from the words they are shown in', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 6000 }), (minutes) => readDuration(durationWords(minutes)) === minutes));
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 6000 }),
+        (minutes) => readDuration(durationWords(minutes)) === minutes,
+      ),
+    );
   });
 });
 
 describe('clock times', () => {
-  test.each([['9', '09:00'], ['9:30', '09:30'], ['0930', '09:30'], ['2pm', '14:00'], ['12am', '00:00'], ['12:15 pm', '12:15'], ['14.30', '14:30']])(
-    '%s is %s',
-    (typed, time) => expect(readTime(typed)).toBe(time),
+  test.each([
+    ['9', '09:00'],
+    ['9:30', '09:30'],
+    ['0930', '09:30'],
+    ['2pm', '14:00'],
+    ['12am', '00:00'],
+    ['12:15 pm', '12:15'],
+    ['14.30', '14:30'],
+  ])('%s is %s', (typed, time) => expect(readTime(typed)).toBe(time));
+  test.each(['25:00', '24', '13pm', '9:75', 'noon-ish', ''])('“%s” is none', (typed) =>
+    expect(readTime(typed)).toBeUndefined(),
   );
-  test.each(['25:00', '24', '13pm', '9:75', 'noon-ish', ''])('“%s” is none', (typed) => expect(readTime(typed)).toBeUndefined());
   test('read in 12 or 24 hours', () => {
-    expect([timeWords('13:05', 24), timeWords('13:05', 12), timeWords('00:10', 12)]).toEqual(['13:05', '1:05 pm', '12:10 am']);
+    expect([timeWords('13:05', 24), timeWords('13:05', 12), timeWords('00:10', 12)]).toEqual([
+      '13:05',
+      '1:05 pm',
+      '12:10 am',
+    ]);
   });
 });
 

@@ -38,7 +38,9 @@ export const clockWords = (instant: number, zone: Zone, style: ClockStyle): stri
 
 /** `Tue 24 Nov`. */
 export const dateWords = (date: IsoDate): string =>
-  Temporal.PlainDate.from(date).toLocaleString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' }).replace(',', '');
+  Temporal.PlainDate.from(date)
+    .toLocaleString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })
+    .replace(',', '');
 
 /** `today`, `tomorrow`, `yesterday`, else `Tue 24 Nov`. */
 export function dayWords(date: IsoDate, today: IsoDate): string {

@@ -13,7 +13,8 @@ export type Zone = string;
 export const instantOf = (wall: string, zone: Zone): number =>
   Temporal.PlainDateTime.from(wall).toZonedDateTime(zone, { disambiguation: 'compatible' }).epochMilliseconds;
 
-const zoned = (instant: number, zone: Zone) => Temporal.Instant.fromEpochMilliseconds(instant).toZonedDateTimeISO(zone);
+const zoned = (instant: number, zone: Zone) =>
+  Temporal.Instant.fromEpochMilliseconds(instant).toZonedDateTimeISO(zone);
 
 /** The date that an instant falls on in a zone. */
 export const dateOf = (instant: number, zone: Zone): IsoDate => zoned(instant, zone).toPlainDate().toString();

@@ -24,12 +24,16 @@ export const subjectTitle = (subject: Subject, tasks: Workspace['tasks']): strin
   subject.kind === 'task' ? (tasks[subject.taskId]?.title ?? 'A deleted task') : subject.title;
 
 /** The stretch of an entry; a running one lasts until `now`. */
-export const spanOfEntry = ({ from, to }: TimeEntry, now: number): Span => ({ from, to: to ?? Math.max(from, now) });
+export const spanOfEntry = ({ from, to }: TimeEntry, now: number): Span => ({
+  from,
+  to: to ?? Math.max(from, now),
+});
 
 const bySubject = groupedBy<TimeEntry>(({ subject }) => subjectKey(subject));
 
 /** All time on one thing, in no order. */
-export const entriesOf = (entries: Workspace['entries'], subject: Subject) => bySubject(entries, subjectKey(subject));
+export const entriesOf = (entries: Workspace['entries'], subject: Subject) =>
+  bySubject(entries, subjectKey(subject));
 
 /** Minutes spent on a task so far. */
 export function minutesSpent(entries: Workspace['entries'], taskId: string, now: number): number {
@@ -43,7 +47,11 @@ export function doneWords(task: Task, spent: number, zone: Zone, now: number): s
   if (spent > 0) {
     const drift = task.estimate === null ? undefined : spent - task.estimate;
     const beside =
-      drift === undefined ? '' : drift === 0 ? ', as estimated' : `, ${durationWords(Math.abs(drift))} ${drift > 0 ? 'over' : 'under'} its estimate`;
+      drift === undefined
+        ? ''
+        : drift === 0
+          ? ', as estimated'
+          : `, ${durationWords(Math.abs(drift))} ${drift > 0 ? 'over' : 'under'} its estimate`;
     said.push(`took ${durationWords(spent)}${beside}`);
   }
   if (task.due) {

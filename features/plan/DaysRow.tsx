@@ -54,7 +54,12 @@ function SmallLoad({ load }: { load: Load }) {
       <View className="hatch-over" style={{ height: part(load.planned - within) }} />
       <View className="bg-pine" style={{ height: part(within) }} />
       <View className="bg-meeting" style={{ height: part(load.meetings) }} />
-      {load.capacity > 0 && <View className="absolute -left-1 -right-1 h-0.5 bg-ink" style={{ bottom: part(load.capacity) - 1 }} />}
+      {load.capacity > 0 && (
+        <View
+          className="absolute -left-1 -right-1 h-0.5 bg-ink"
+          style={{ bottom: part(load.capacity) - 1 }}
+        />
+      )}
     </View>
   );
 }

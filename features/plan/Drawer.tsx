@@ -11,13 +11,20 @@ import { countWords, ToPlaceList, useToPlace } from './ToPlace';
 export function Drawer({ date }: { date: string }) {
   const tasks = useToPlace();
   const [open, setOpen] = useState(false);
-  const { ref } = useDropArea('to place', { kind: 'off' });
+  const { attach } = useDropArea('to place', { kind: 'off' });
   const dragging = useDrag(({ dragged }) => dragged !== null);
-  const fromPlan = useDrag(({ dragged }) => dragged !== null && (dragged.block !== undefined || dragged.trayId !== undefined));
+  const fromPlan = useDrag(
+    ({ dragged }) => dragged !== null && (dragged.block !== undefined || dragged.trayId !== undefined),
+  );
   return (
-    <View ref={ref} className="border-t border-line bg-surface">
+    <View ref={attach} className="border-t border-line bg-surface">
       <View className="h-16 flex-row items-center justify-between gap-3 px-4">
-        <Pressable role="button" aria-expanded={open} onPress={() => setOpen(!open)} className="min-h-[44px] flex-1 justify-center">
+        <Pressable
+          role="button"
+          aria-expanded={open}
+          onPress={() => setOpen(!open)}
+          className="min-h-[44px] flex-1 justify-center"
+        >
           <Words face="strong">{fromPlan ? 'Let go here to take it off' : 'To place'}</Words>
           <Words size="xs" tone="soft">
             {countWords(tasks)} · {open ? 'close' : 'open'}
@@ -26,7 +33,12 @@ export function Drawer({ date }: { date: string }) {
         <Button label="Add" says="Add task" kind="primary" onPress={() => openSheet({ kind: 'newTask' })} />
       </View>
       {open && (
-        <ScrollView tabIndex={0} aria-label="Tasks to place" style={{ height: dragging ? 0 : 300, flexGrow: 0 }} contentContainerClassName="gap-2 px-4 pb-4">
+        <ScrollView
+          tabIndex={0}
+          aria-label="Tasks to place"
+          style={{ height: dragging ? 0 : 300, flexGrow: 0 }}
+          contentContainerClassName="gap-2 px-4 pb-4"
+        >
           <ToPlaceList tasks={tasks} date={date} />
         </ScrollView>
       )}

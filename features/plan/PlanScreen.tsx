@@ -34,8 +34,18 @@ export function PlanScreen({ date, today, onDate }: Props) {
           <DayHead date={date} today={today} onDate={onDate}>
             {wide && (
               <>
-                <IconButton label={panes.tasks ? 'Hide the tasks to place' : 'Show the tasks to place'} icon="paneLeft" colour="ink-soft" onPress={() => setPanes({ ...panes, tasks: !panes.tasks })} />
-                <IconButton label={panes.details ? 'Hide the details' : 'Show the details'} icon="paneRight" colour="ink-soft" onPress={() => setPanes({ ...panes, details: !panes.details })} />
+                <IconButton
+                  label={panes.tasks ? 'Hide the tasks to place' : 'Show the tasks to place'}
+                  icon="paneLeft"
+                  colour="ink-soft"
+                  onPress={() => setPanes({ ...panes, tasks: !panes.tasks })}
+                />
+                <IconButton
+                  label={panes.details ? 'Hide the details' : 'Show the details'}
+                  icon="paneRight"
+                  colour="ink-soft"
+                  onPress={() => setPanes({ ...panes, details: !panes.details })}
+                />
               </>
             )}
           </DayHead>

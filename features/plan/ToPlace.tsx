@@ -32,10 +32,10 @@ export const countWords = (tasks: readonly Task[]): string =>
 /** The pane beside the day, on a wide screen. What is dropped on it leaves the plan. */
 export function ToPlacePane({ date }: { date: string }) {
   const tasks = useToPlace();
-  const { ref } = useDropArea('to place', { kind: 'off' });
+  const { attach } = useDropArea('to place', { kind: 'off' });
   const aimed = useDrag(({ target }) => target?.kind === 'off');
   return (
-    <View ref={ref} className={`w-[268px] border-r ${aimed ? 'border-pine bg-surface' : 'border-line'}`}>
+    <View ref={attach} className={`w-[268px] border-r ${aimed ? 'border-pine bg-surface' : 'border-line'}`}>
       <View className="gap-1 px-4 pb-2 pt-4">
         <Heading level={2}>To place</Heading>
         <Words tone="soft">{countWords(tasks)}</Words>
@@ -56,7 +56,12 @@ export function ToPlaceList({ tasks, date }: { tasks: readonly Task[]; date: str
     { name: 'Due first', tasks: tasks.filter(({ due }) => due !== null) },
     { name: 'No date', tasks: tasks.filter(({ due }) => due === null) },
   ];
-  if (tasks.length === 0) return <Words tone="soft">Every open task has its place. Add a task, or drag a block here to take it off the plan.</Words>;
+  if (tasks.length === 0)
+    return (
+      <Words tone="soft">
+        Every open task has its place. Add a task, or drag a block here to take it off the plan.
+      </Words>
+    );
   return groups
     .filter((group) => group.tasks.length > 0)
     .map((group) => (
@@ -79,7 +84,9 @@ export function ToPlaceList({ tasks, date }: { tasks: readonly Task[]; date: str
 function PlaceableCard({ task, date }: { task: Task; date: string }) {
   const hue = useHue(task.listId);
   const dragged = { kind: 'task', taskId: task.id, minutes: task.estimate ?? DEFAULT_LENGTH } as const;
-  const { props, lifted } = useDragItem(`task ${task.id}`, dragged, date, () => openSheet({ kind: 'task', id: task.id }));
+  const { props, lifted } = useDragItem(`task ${task.id}`, dragged, date, () =>
+    openSheet({ kind: 'task', id: task.id }),
+  );
   const estimate = task.estimate === null ? 'no estimate' : durationWords(task.estimate);
   return (
     <View
@@ -101,11 +108,19 @@ function PlaceableCard({ task, date }: { task: Task; date: string }) {
       </View>
       <View className="items-end">
         <View className="pr-3.5 pt-1.5">
-          <Words face={task.estimate === null ? 'text' : 'strong'} tone={task.estimate === null ? 'soft' : 'ink'}>
+          <Words
+            face={task.estimate === null ? 'text' : 'strong'}
+            tone={task.estimate === null ? 'soft' : 'ink'}
+          >
             {estimate}
           </Words>
         </View>
-        <Button label="Place…" says={`Place ${task.title}`} kind="quiet" onPress={() => openSheet({ kind: 'place', taskId: task.id })} />
+        <Button
+          label="Place…"
+          says={`Place ${task.title}`}
+          kind="quiet"
+          onPress={() => openSheet({ kind: 'place', taskId: task.id })}
+        />
       </View>
     </View>
   );

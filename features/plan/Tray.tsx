@@ -12,13 +12,21 @@ import { TickBox, useHue } from '@/ui/tasks/TaskParts';
 import { Words } from '@/ui/Words';
 
 /** A day's tasks that have no hour yet, in sight above the hours. */
-export function Tray({ date, items, minutes }: { date: string; items: readonly TrayItem[]; minutes: number }) {
-  const { ref } = useDropArea(`tray ${date}`, { kind: 'tray', date });
+export function Tray({
+  date,
+  items,
+  minutes,
+}: {
+  date: string;
+  items: readonly TrayItem[];
+  minutes: number;
+}) {
+  const { attach } = useDropArea(`tray ${date}`, { kind: 'tray', date });
   const aimed = useDrag(({ target }) => target?.kind === 'tray');
   const dragging = useDrag(({ dragged }) => dragged !== null && dragged.kind !== 'resize');
   return (
     <View
-      ref={ref}
+      ref={attach}
       role="group"
       aria-label="Tray"
       className={`min-h-[48px] flex-row items-center gap-3 border px-2 ${aimed ? 'border-pine bg-surface' : dragging ? 'border-dashed border-ink-soft' : 'border-transparent'}`}
@@ -38,7 +46,12 @@ export function Tray({ date, items, minutes }: { date: string; items: readonly T
           {dragging ? 'Let go here for this day without an hour' : 'Nothing without an hour on this day'}
         </Words>
       ) : (
-        <ScrollView horizontal tabIndex={-1} showsHorizontalScrollIndicator={false} contentContainerClassName="gap-2 py-1">
+        <ScrollView
+          horizontal
+          tabIndex={-1}
+          showsHorizontalScrollIndicator={false}
+          contentContainerClassName="gap-2 py-1"
+        >
           {items.map((item) => (
             <TrayChip key={item.id} item={item} />
           ))}
@@ -51,7 +64,12 @@ export function Tray({ date, items, minutes }: { date: string; items: readonly T
 function TrayChip({ item }: { item: TrayItem }) {
   const task = useWorkspace().tasks[item.taskId];
   const hue = useHue(task?.listId ?? '');
-  const dragged = { kind: 'task', taskId: item.taskId, trayId: item.id, minutes: task?.estimate ?? DEFAULT_LENGTH } as const;
+  const dragged = {
+    kind: 'task',
+    taskId: item.taskId,
+    trayId: item.id,
+    minutes: task?.estimate ?? DEFAULT_LENGTH,
+  } as const;
   const { props, lifted } = useDragItem(`tray item ${item.id}`, dragged, item.date, () =>
     openSheet({ kind: 'task', id: item.taskId, trayId: item.id }),
   );

@@ -34,7 +34,11 @@ export function Bridge({ sums }: { sums: LedgerSums }) {
   const y = (minutes: number) => HEIGHT - (minutes / top) * (HEIGHT - 4);
   const words = steps.map(({ name, said }) => `${name} ${said}`).join(', ');
   return (
-    <View role="img" aria-label={`From planned to actual: ${words}`} className="gap-1 border border-line bg-surface p-3">
+    <View
+      role="img"
+      aria-label={`From planned to actual: ${words}`}
+      className="gap-1 border border-line bg-surface p-3"
+    >
       <View className="flex-row">
         {steps.map(({ name, said }) => (
           <View key={name} className="flex-1 items-center">
@@ -44,18 +48,41 @@ export function Bridge({ sums }: { sums: LedgerSums }) {
           </View>
         ))}
       </View>
-      <Svg width="100%" height={HEIGHT} viewBox={`0 0 ${COLUMN * steps.length} ${HEIGHT}`} preserveAspectRatio="none">
+      <Svg
+        width="100%"
+        height={HEIGHT}
+        viewBox={`0 0 ${COLUMN * steps.length} ${HEIGHT}`}
+        preserveAspectRatio="none"
+      >
         <Defs>
-          <Pattern id="unplanned" width={8} height={8} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <Pattern
+            id="unplanned"
+            width={8}
+            height={8}
+            patternUnits="userSpaceOnUse"
+            patternTransform="rotate(45)"
+          >
             <Rect width={4} height={8} fill="var(--amber)" />
           </Pattern>
         </Defs>
         <Line x1={0} x2={COLUMN * steps.length} y1={HEIGHT - 0.5} y2={HEIGHT - 0.5} stroke="var(--line)" />
         {steps.map(({ name, from, to, fill }, i) => (
-          <Rect key={name} x={i * COLUMN + 18} width={COLUMN - 36} y={Math.min(y(from), y(to))} height={Math.max(1.5, Math.abs(y(from) - y(to)))} fill={fill} />
+          <Rect
+            key={name}
+            x={i * COLUMN + 18}
+            width={COLUMN - 36}
+            y={Math.min(y(from), y(to))}
+            height={Math.max(1.5, Math.abs(y(from) - y(to)))}
+            fill={fill}
+          />
         ))}
         {steps.slice(0, -1).map(({ name, to }, i) => (
-          <Path key={name} d={`M${i * COLUMN + COLUMN - 18} ${y(to)}h36`} stroke="var(--ink-soft)" strokeDasharray="3 3" />
+          <Path
+            key={name}
+            d={`M${i * COLUMN + COLUMN - 18} ${y(to)}h36`}
+            stroke="var(--ink-soft)"
+            strokeDasharray="3 3"
+          />
         ))}
       </Svg>
       <View className="flex-row">

@@ -25,7 +25,9 @@ export function ReviewScreen({ date, today, onDate }: Props) {
 
   const open = ({ subject }: LedgerRow) => {
     if (subject.kind === 'task') return openSheet({ kind: 'task', id: subject.taskId });
-    const meeting = subject.kind === 'event' && occurrencesOn(workspace.events, date, session.zone).find(({ id }) => id === subject.occurrence);
+    const meeting =
+      subject.kind === 'event' &&
+      occurrencesOn(workspace.events, date, session.zone).find(({ id }) => id === subject.occurrence);
     openSheet(meeting ? { kind: 'meeting', meeting } : { kind: 'spent', subject, date });
   };
 
@@ -38,7 +40,9 @@ export function ReviewScreen({ date, today, onDate }: Props) {
       </ScreenHead>
       {rows.length === 0 ? (
         <Empty title="Nothing was planned and no time was recorded">
-          <Words tone="soft">Place tasks in Plan, start the timer in Today, and the two stand here side by side.</Words>
+          <Words tone="soft">
+            Place tasks in Plan, start the timer in Today, and the two stand here side by side.
+          </Words>
         </Empty>
       ) : (
         <>
@@ -72,7 +76,8 @@ export function ReviewScreen({ date, today, onDate }: Props) {
 }
 
 function Figures({ sums }: { sums: LedgerSums }) {
-  const kept = sums.planned === 0 ? 0 : Math.round((100 * (sums.planned - sums.under - sums.notStarted)) / sums.planned);
+  const kept =
+    sums.planned === 0 ? 0 : Math.round((100 * (sums.planned - sums.under - sums.notStarted)) / sums.planned);
   const figures: [string, string, Tone][] = [
     ['planned', durationWords(sums.planned), 'ink'],
     ['actual', durationWords(sums.actual), 'ink'],

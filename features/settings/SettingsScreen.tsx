@@ -27,7 +27,10 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
         {Object.values(calendars).map((calendar) => (
           <CalendarRow key={calendar.id} calendar={calendar} />
         ))}
-        <Words tone="soft">Choose a calendar file (.ics), or drop one anywhere on this window. The same file again changes nothing; a newer one brings what changed.</Words>
+        <Words tone="soft">
+          Choose a calendar file (.ics), or drop one anywhere on this window. The same file again changes
+          nothing; a newer one brings what changed.
+        </Words>
         <View className="flex-row">
           <Button label="Choose a calendar file" icon="calendar" kind="primary" onPress={chooseFile} />
         </View>
@@ -63,7 +66,8 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
       </Part>
       <Part title="Your data">
         <Words tone="soft">
-          Everything is kept in this browser only, half a second after each change. Times are shown for {session.zone.replace('_', ' ')}.
+          Everything is kept in this browser only, half a second after each change. Times are shown for{' '}
+          {session.zone.replace('_', ' ')}.
         </Words>
         <Spaces onFreshDemo={onFreshDemo} />
       </Part>
@@ -86,9 +90,18 @@ function CalendarRow({ calendar }: { calendar: Calendar }) {
   return (
     <View className={`hue-${calendar.hue} flex-row items-end gap-2 border-l-4 border-edge pl-3`}>
       <View className="flex-1">
-        <Field label={`${source} · ${count} ${count === 1 ? 'event' : 'events'}`} text={name} read={readTitle} onSave={(to) => store.run(editCalendar, { id, name: to })} />
+        <Field
+          label={`${source} · ${count} ${count === 1 ? 'event' : 'events'}`}
+          text={name}
+          read={readTitle}
+          onSave={(to) => store.run(editCalendar, { id, name: to })}
+        />
       </View>
-      <IconButton label={`Remove the calendar ${name}`} icon="remove" onPress={() => store.run(removeCalendar, { id }, `Removed ${name} and its ${count} events`)} />
+      <IconButton
+        label={`Remove the calendar ${name}`}
+        icon="remove"
+        onPress={() => store.run(removeCalendar, { id }, `Removed ${name} and its ${count} events`)}
+      />
     </View>
   );
 }
@@ -107,7 +120,10 @@ function Spaces({ onFreshDemo }: { onFreshDemo: () => void }) {
   }
   return (
     <View className="gap-3">
-      <Words>This is the demo: the small office of a river-restoration trust, with made-up people. Your own data lies elsewhere and is untouched.</Words>
+      <Words>
+        This is the demo: the small office of a river-restoration trust, with made-up people. Your own data
+        lies elsewhere and is untouched.
+      </Words>
       <View className="flex-row flex-wrap gap-2">
         <Button label="Open my own data" onPress={() => open('own')} />
         <Button label="Start the demo afresh" onPress={onFreshDemo} />

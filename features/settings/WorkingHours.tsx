@@ -13,7 +13,8 @@ const days = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday'
 /** From when to when one works on each weekday, or a day off. */
 export function WorkingHours() {
   const { workingHours } = useWorkspace().settings;
-  const set = (day: number, hours: Hours) => store.run(changeSettings, { workingHours: workingHours.map((old, i) => (i === day ? hours : old)) });
+  const set = (day: number, hours: Hours) =>
+    store.run(changeSettings, { workingHours: workingHours.map((old, i) => (i === day ? hours : old)) });
   return (
     <View className="gap-1">
       {days.map((name, day) => (
@@ -25,10 +26,12 @@ export function WorkingHours() {
 
 function DayRow({ name, hours, onSet }: { name: string; hours: Hours; onSet: (hours: Hours) => boolean }) {
   const { clock } = useWorkspace().settings;
-  const readEdge = (fits: (time: string) => boolean, problem: string) => (typed: string): Reading<string> => {
-    const reading = readClock(typed);
-    return 'problem' in reading || fits(reading.value) ? reading : { problem };
-  };
+  const readEdge =
+    (fits: (time: string) => boolean, problem: string) =>
+    (typed: string): Reading<string> => {
+      const reading = readClock(typed);
+      return 'problem' in reading || fits(reading.value) ? reading : { problem };
+    };
   return (
     <View className="min-h-[48px] flex-row items-center gap-2">
       <Pressable
@@ -38,7 +41,9 @@ function DayRow({ name, hours, onSet }: { name: string; hours: Hours; onSet: (ho
         onPress={() => onSet(hours ? null : { from: '09:00', to: '17:00' })}
         className="min-h-[44px] w-36 flex-row items-center gap-2"
       >
-        <View className={`h-[22px] w-[22px] items-center justify-center border-2 ${hours ? 'border-pine bg-pine' : 'border-ink-soft bg-surface'}`}>
+        <View
+          className={`h-[22px] w-[22px] items-center justify-center border-2 ${hours ? 'border-pine bg-pine' : 'border-ink-soft bg-surface'}`}
+        >
           {hours && <Icon name="check" size={16} colour="on-pine" />}
         </View>
         <Words>{name}</Words>
@@ -46,11 +51,23 @@ function DayRow({ name, hours, onSet }: { name: string; hours: Hours; onSet: (ho
       {hours ? (
         <>
           <View className="flex-1">
-            <Field label={`${name} from`} hideLabel text={timeWords(hours.from, clock)} read={readEdge((time) => time < hours.to, 'The start must be before the end.')} onSave={(from) => onSet({ ...hours, from })} />
+            <Field
+              label={`${name} from`}
+              hideLabel
+              text={timeWords(hours.from, clock)}
+              read={readEdge((time) => time < hours.to, 'The start must be before the end.')}
+              onSave={(from) => onSet({ ...hours, from })}
+            />
           </View>
           <Words tone="soft">to</Words>
           <View className="flex-1">
-            <Field label={`${name} to`} hideLabel text={timeWords(hours.to, clock)} read={readEdge((time) => time > hours.from, 'The end must be after the start.')} onSave={(to) => onSet({ ...hours, to })} />
+            <Field
+              label={`${name} to`}
+              hideLabel
+              text={timeWords(hours.to, clock)}
+              read={readEdge((time) => time > hours.from, 'The end must be after the start.')}
+              onSave={(to) => onSet({ ...hours, to })}
+            />
           </View>
         </>
       ) : (

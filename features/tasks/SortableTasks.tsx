@@ -1,5 +1,20 @@
-import { DndContext, KeyboardSensor, MouseSensor, TouchSensor, closestCenter, useSensor, useSensors, type Announcements, type DragEndEvent } from '@dnd-kit/core';
-import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
+import {
+  DndContext,
+  KeyboardSensor,
+  MouseSensor,
+  TouchSensor,
+  closestCenter,
+  useSensor,
+  useSensors,
+  type Announcements,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import {
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
 import { View } from 'react-native';
 import { reorderTask } from '@/core/commands/tasks';
 import type { Task } from '@/core/model/task';
@@ -34,7 +49,12 @@ export function SortableTasks({ tasks }: { tasks: readonly Task[] }) {
   };
 
   return (
-    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={move} accessibility={{ announcements }}>
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      onDragEnd={move}
+      accessibility={{ announcements }}
+    >
       <SortableContext items={ids} strategy={verticalListSortingStrategy}>
         {tasks.map((task) => (
           <SortableLine key={task.id} task={task} />
@@ -45,7 +65,8 @@ export function SortableTasks({ tasks }: { tasks: readonly Task[] }) {
 }
 
 function SortableLine({ task }: { task: Task }) {
-  const { setNodeRef, setActivatorNodeRef, listeners, attributes, transform, transition, isDragging } = useSortable({ id: task.id });
+  const { setNodeRef, setActivatorNodeRef, listeners, attributes, transform, transition, isDragging } =
+    useSortable({ id: task.id });
   return (
     <View
       ref={(view) => setNodeRef(elementOf(view))}

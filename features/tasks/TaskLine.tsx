@@ -20,13 +20,28 @@ export function TaskLine({ task, grip }: { task: Task; grip?: ReactNode }) {
   const done = task.doneAt !== null;
   const spent = minutesSpent(entries, task.id, session.now());
   const amount = task.estimate === null ? '' : durationWords(task.estimate);
-  const facts = [lists[task.listId]?.name, done ? (spent > 0 ? `took ${durationWords(spent)}` : 'done') : spent > 0 ? `${durationWords(spent)} spent` : ''];
+  const facts = [
+    lists[task.listId]?.name,
+    done
+      ? spent > 0
+        ? `took ${durationWords(spent)}`
+        : 'done'
+      : spent > 0
+        ? `${durationWords(spent)} spent`
+        : '',
+  ];
   return (
-    <View className={`${hue} mb-1.5 flex-row items-center gap-1 overflow-hidden rounded-r-lg border border-line bg-surface py-1 pl-1.5 pr-2`}>
+    <View
+      className={`${hue} mb-1.5 flex-row items-center gap-1 overflow-hidden rounded-r-lg border border-line bg-surface py-1 pl-1.5 pr-2`}
+    >
       <EdgeMark />
       {grip}
       <TickBox task={task} />
-      <Pressable role="button" onPress={() => openSheet({ kind: 'task', id: task.id })} className="min-h-[48px] flex-1 justify-center">
+      <Pressable
+        role="button"
+        onPress={() => openSheet({ kind: 'task', id: task.id })}
+        className="min-h-[48px] flex-1 justify-center"
+      >
         <View className="flex-row items-center gap-2">
           <View className="shrink">
             <Words face="strong" tone={done ? 'soft' : 'ink'} numberOfLines={2}>
@@ -38,7 +53,14 @@ export function TaskLine({ task, grip }: { task: Task; grip?: ReactNode }) {
         <DueNote task={task} before={facts.filter(Boolean).join(' · ')} />
       </Pressable>
       <Words face="strong">{amount}</Words>
-      {!done && wide && <Button label="Place…" says={`Place ${task.title}`} kind="quiet" onPress={() => openSheet({ kind: 'place', taskId: task.id })} />}
+      {!done && wide && (
+        <Button
+          label="Place…"
+          says={`Place ${task.title}`}
+          kind="quiet"
+          onPress={() => openSheet({ kind: 'place', taskId: task.id })}
+        />
+      )}
       {!done && <TimerButton subject={{ kind: 'task', taskId: task.id }} small={!wide} />}
     </View>
   );

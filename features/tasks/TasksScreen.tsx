@@ -36,10 +36,24 @@ export function TasksScreen() {
   const [showDone, setShowDone] = useState(false);
   const [shown, setShown] = useState(PAGE);
 
-  const inList = useMemo(() => Object.values(tasks).filter((task) => listId === null || task.listId === listId), [tasks, listId]);
-  const open = useMemo(() => inOrder(inList.filter(({ doneAt }) => doneAt === null), order, session.zone), [inList, order]);
+  const inList = useMemo(
+    () => Object.values(tasks).filter((task) => listId === null || task.listId === listId),
+    [tasks, listId],
+  );
+  const open = useMemo(
+    () =>
+      inOrder(
+        inList.filter(({ doneAt }) => doneAt === null),
+        order,
+        session.zone,
+      ),
+    [inList, order],
+  );
   const done = useMemo(
-    () => (showDone ? inList.filter(({ doneAt }) => doneAt !== null).sort((a, b) => (b.doneAt ?? 0) - (a.doneAt ?? 0)) : []),
+    () =>
+      showDone
+        ? inList.filter(({ doneAt }) => doneAt !== null).sort((a, b) => (b.doneAt ?? 0) - (a.doneAt ?? 0))
+        : [],
     [inList, showDone],
   );
   const overdue = open.filter((task) => isOverdue(task, session.zone, now)).length;
@@ -64,7 +78,11 @@ export function TasksScreen() {
         />
         <View className="flex-row flex-wrap items-center justify-between">
           <Choice label="Order" hideLabel value={order} onChoose={setOrder} options={orderNames} />
-          <Button label={showDone ? 'Hide done' : 'Show done'} kind="quiet" onPress={() => setShowDone(!showDone)} />
+          <Button
+            label={showDone ? 'Hide done' : 'Show done'}
+            kind="quiet"
+            onPress={() => setShowDone(!showDone)}
+          />
         </View>
         {overdue > 0 && (
           <Words tone="brick" face="strong">
@@ -74,12 +92,23 @@ export function TasksScreen() {
       </View>
       {open.length === 0 ? (
         <Empty title="No open task here">
-          <Words tone="soft">Type a title above and press Enter. An estimate makes it easy to find a pocket for it.</Words>
+          <Words tone="soft">
+            Type a title above and press Enter. An estimate makes it easy to find a pocket for it.
+          </Words>
         </Empty>
       ) : (
         <View>
-          {order === 'own' ? <SortableTasks tasks={open.slice(0, shown)} /> : open.slice(0, shown).map((task) => <TaskLine key={task.id} task={task} />)}
-          {open.length > shown && <Button label={`Show ${Math.min(PAGE, open.length - shown)} more`} onPress={() => setShown(shown + PAGE)} />}
+          {order === 'own' ? (
+            <SortableTasks tasks={open.slice(0, shown)} />
+          ) : (
+            open.slice(0, shown).map((task) => <TaskLine key={task.id} task={task} />)
+          )}
+          {open.length > shown && (
+            <Button
+              label={`Show ${Math.min(PAGE, open.length - shown)} more`}
+              onPress={() => setShown(shown + PAGE)}
+            />
+          )}
         </View>
       )}
       {showDone && (
@@ -99,15 +128,32 @@ export function TasksScreen() {
 /** One list or all together. */
 function ListFilter({ value, onChoose }: { value: Id | null; onChoose: (listId: Id | null) => void }) {
   const lists = Object.values(useWorkspace().lists).sort((a, b) => a.rank - b.rank);
-  const tab = (chosen: boolean) => `min-h-[44px] flex-row items-center gap-1.5 border-b-2 px-2.5 ${chosen ? 'border-edge bg-surface' : 'border-transparent hover:border-line'}`;
+  const tab = (chosen: boolean) =>
+    `min-h-[44px] flex-row items-center gap-1.5 border-b-2 px-2.5 ${chosen ? 'border-edge bg-surface' : 'border-transparent hover:border-line'}`;
   return (
-    <ScrollView horizontal tabIndex={-1} showsHorizontalScrollIndicator={false} contentContainerClassName="items-center">
+    <ScrollView
+      horizontal
+      tabIndex={-1}
+      showsHorizontalScrollIndicator={false}
+      contentContainerClassName="items-center"
+    >
       <View role="radiogroup" aria-label="Lists" className="flex-row gap-x-1">
-        <Pressable role="radio" aria-checked={value === null} onPress={() => onChoose(null)} className={`hue-slate ${tab(value === null)}`}>
+        <Pressable
+          role="radio"
+          aria-checked={value === null}
+          onPress={() => onChoose(null)}
+          className={`hue-slate ${tab(value === null)}`}
+        >
           <Words face={value === null ? 'strong' : 'text'}>All</Words>
         </Pressable>
         {lists.map(({ id, name, hue, icon }) => (
-          <Pressable key={id} role="radio" aria-checked={value === id} onPress={() => onChoose(id)} className={`hue-${hue} ${tab(value === id)}`}>
+          <Pressable
+            key={id}
+            role="radio"
+            aria-checked={value === id}
+            onPress={() => onChoose(id)}
+            className={`hue-${hue} ${tab(value === id)}`}
+          >
             <Icon name={icon} size={16} colour="edge" />
             <Words face={value === id ? 'strong' : 'text'}>{name}</Words>
           </Pressable>

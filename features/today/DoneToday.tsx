@@ -9,12 +9,16 @@ import { useWorkspace } from '@/state/workspaceStore';
 import { TickBox } from '@/ui/tasks/TaskParts';
 import { Words } from '@/ui/Words';
 
-const doneTasks = derived<Task, Task[]>((tasks) => Object.values(tasks).filter(({ doneAt }) => doneAt !== null));
+const doneTasks = derived<Task, Task[]>((tasks) =>
+  Object.values(tasks).filter(({ doneAt }) => doneAt !== null),
+);
 
 /** What was ticked off today, with what it took. */
 export function DoneToday({ today }: { today: string }) {
   const { tasks, entries } = useWorkspace();
-  const done = doneTasks(tasks).filter(({ doneAt }) => doneAt !== null && dateOf(doneAt, session.zone) === today);
+  const done = doneTasks(tasks).filter(
+    ({ doneAt }) => doneAt !== null && dateOf(doneAt, session.zone) === today,
+  );
   if (done.length === 0) return null;
   return (
     <View>
@@ -30,7 +34,12 @@ export function DoneToday({ today }: { today: string }) {
               <Words tone="soft">{task.title}</Words>
             </View>
             <Words size="xs" tone="soft">
-              {[spent > 0 ? `took ${durationWords(spent)}` : '', task.estimate === null ? '' : `estimate ${durationWords(task.estimate)}`].filter(Boolean).join(' · ')}
+              {[
+                spent > 0 ? `took ${durationWords(spent)}` : '',
+                task.estimate === null ? '' : `estimate ${durationWords(task.estimate)}`,
+              ]
+                .filter(Boolean)
+                .join(' · ')}
             </Words>
           </View>
         );

@@ -21,7 +21,10 @@ function paceWords(workspace: Workspace, estimate: number, spent: number, now: n
   if (left <= 0) return `${durationWords(-left)} over its estimate`;
   const end = now + left * MINUTE;
   const { next } = nowView(workspace, session.zone, now);
-  const into = next && next.kind === 'meeting' && end > next.from ? `, ${durationWords((end - next.from) / MINUTE)} into ${next.meeting.title}` : '';
+  const into =
+    next && next.kind === 'meeting' && end > next.from
+      ? `, ${durationWords((end - next.from) / MINUTE)} into ${next.meeting.title}`
+      : '';
   return `ends ${clockWords(end, session.zone, workspace.settings.clock)} at its estimate${into}`;
 }
 
@@ -33,7 +36,8 @@ export function RunningCard({ entry }: { entry: TimeEntry }) {
   const task = subject.kind === 'task' ? workspace.tasks[subject.taskId] : undefined;
   const hue = useHue(task?.listId ?? '');
   const spent = task ? minutesSpent(workspace.entries, task.id, now) : 0;
-  const block = task && blocksIn(workspace.blocks, { from: now, to: now + 1 }).find(({ taskId }) => taskId === task.id);
+  const block =
+    task && blocksIn(workspace.blocks, { from: now, to: now + 1 }).find(({ taskId }) => taskId === task.id);
   const clock = (instant: number) => clockWords(instant, session.zone, workspace.settings.clock);
   const about = [
     task ? workspace.lists[task.listId]?.name : subject.kind === 'other' ? 'Not planned' : 'Meeting',
@@ -41,7 +45,11 @@ export function RunningCard({ entry }: { entry: TimeEntry }) {
   ];
   const estimate = task?.estimate ?? null;
   return (
-    <View role="group" aria-label="Running" className={`${hue} gap-2 overflow-hidden rounded-r-xl border border-line bg-surface py-4 pl-5 pr-4`}>
+    <View
+      role="group"
+      aria-label="Running"
+      className={`${hue} gap-2 overflow-hidden rounded-r-xl border border-line bg-surface py-4 pl-5 pr-4`}
+    >
       <EdgeMark />
       <View className="flex-row items-center justify-between gap-2">
         <View className="flex-1">
@@ -63,8 +71,22 @@ export function RunningCard({ entry }: { entry: TimeEntry }) {
         </>
       )}
       <View className="flex-row gap-2 pt-1">
-        {task && <Button label="Done" says={`Done: ${task.title}`} kind="primary" grow onPress={() => toggleDone(task)} />}
-        <Button label="Stop" says={`Stop ${subjectTitle(subject, workspace.tasks)}`} kind={task ? 'plain' : 'primary'} grow onPress={stop} />
+        {task && (
+          <Button
+            label="Done"
+            says={`Done: ${task.title}`}
+            kind="primary"
+            grow
+            onPress={() => toggleDone(task)}
+          />
+        )}
+        <Button
+          label="Stop"
+          says={`Stop ${subjectTitle(subject, workspace.tasks)}`}
+          kind={task ? 'plain' : 'primary'}
+          grow
+          onPress={stop}
+        />
       </View>
     </View>
   );

@@ -1,4 +1,3 @@
-import { useMemo } from 'react';
 import { View } from 'react-native';
 import { dayPlan, runningEntry } from '@/core/plan/dayPlan';
 import { nowView } from '@/core/review/nowView';
@@ -23,18 +22,23 @@ import { RunningCard } from './RunningCard';
 export function TodayScreen() {
   const workspace = useWorkspace();
   const now = useMinute();
-  const { zone } = session;
-  const today = dateOf(now, zone);
-  const view = useMemo(() => nowView(workspace, zone, now), [workspace, zone, now]);
-  const { load } = dayPlan(workspace, today, zone);
+  const today = dateOf(now, session.zone);
+  const view = nowView(workspace, session.zone, now);
+  const { load } = dayPlan(workspace, today, session.zone);
   const running = runningEntry(workspace.entries);
   const nothing = Object.keys(workspace.tasks).length === 0 && Object.keys(workspace.events).length === 0;
-  const notRunning = view.current.filter((item) => !(item.kind === 'block' && running?.subject.kind === 'task' && running.subject.taskId === item.task.id));
+  const notRunning = view.current.filter(
+    (item) =>
+      !(item.kind === 'block' && running?.subject.kind === 'task' && running.subject.taskId === item.task.id),
+  );
   const dayEnds = view.rest.filter(({ kind }) => kind === 'block').length === 0 && notRunning.length === 0;
 
   return (
     <ScrollScreen>
-      <ScreenHead title="Now" about={`${dateWords(today)} · ${clockWords(now, zone, workspace.settings.clock)}`} />
+      <ScreenHead
+        title="Now"
+        about={`${dateWords(today)} · ${clockWords(now, session.zone, workspace.settings.clock)}`}
+      />
       {nothing && <FirstSteps />}
       {running && <RunningCard entry={running} />}
 
@@ -62,14 +66,25 @@ export function TodayScreen() {
 
       {!nothing && (
         <Part title="Rest of the day" aside={`${durationWords(load.planned)} planned today`}>
-          {view.rest.filter((item) => item !== view.next).map((item) => (
-            <ItemRow key={`${item.kind} ${item.from} ${item.to}`} item={item} now={now} />
-          ))}
-          {dayEnds && <Words tone="soft">Nothing else is planned for today. Plan puts tasks onto hours.</Words>}
+          {view.rest
+            .filter((item) => item !== view.next)
+            .map((item) => (
+              <ItemRow key={`${item.kind} ${item.from} ${item.to}`} item={item} now={now} />
+            ))}
+          {dayEnds && (
+            <Words tone="soft">Nothing else is planned for today. Plan puts tasks onto hours.</Words>
+          )}
         </Part>
       )}
 
-      <Field label="Something else came up? Type it and press Enter to time it" text="" read={readTitle} adding placeholder="Pump broke down" onSave={(title) => start({ kind: 'other', title })} />
+      <Field
+        label="Something else came up? Type it and press Enter to time it"
+        text=""
+        read={readTitle}
+        adding
+        placeholder="Pump broke down"
+        onSave={(title) => start({ kind: 'other', title })}
+      />
       <DoneToday today={today} />
     </ScrollScreen>
   );
@@ -95,7 +110,10 @@ function Part({ title, aside, children }: { title: string; aside?: string; child
 
 const FirstSteps = () => (
   <Empty title="Begin with what is fixed">
-    <Words tone="soft">Bring in your calendar file, list a few tasks with their estimates, then drag them between the meetings in Plan.</Words>
+    <Words tone="soft">
+      Bring in your calendar file, list a few tasks with their estimates, then drag them between the meetings
+      in Plan.
+    </Words>
     <View className="flex-row flex-wrap gap-2">
       <Button label="Choose a calendar file" icon="calendar" kind="primary" onPress={chooseFile} />
       <Button label="Add task" icon="add" onPress={() => openSheet({ kind: 'newTask' })} />

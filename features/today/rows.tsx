@@ -16,10 +16,16 @@ import { Words } from '@/ui/Words';
 export function TaskRow({ task }: { task: Task }) {
   const hue = useHue(task.listId);
   return (
-    <View className={`${hue} mb-2 flex-row items-center gap-1 overflow-hidden rounded-r-lg border border-line bg-surface py-1.5 pl-2 pr-2`}>
+    <View
+      className={`${hue} mb-2 flex-row items-center gap-1 overflow-hidden rounded-r-lg border border-line bg-surface py-1.5 pl-2 pr-2`}
+    >
       <EdgeMark />
       <TickBox task={task} />
-      <Pressable role="button" className="min-h-[44px] flex-1 justify-center" onPress={() => openSheet({ kind: 'task', id: task.id })}>
+      <Pressable
+        role="button"
+        className="min-h-[44px] flex-1 justify-center"
+        onPress={() => openSheet({ kind: 'task', id: task.id })}
+      >
         <Words face="strong">{task.title}</Words>
         <DueNote task={task} before={task.estimate === null ? '' : durationWords(task.estimate)} />
       </Pressable>
@@ -40,7 +46,11 @@ export function ItemRow({ item, now, boxed = false }: { item: DayItem; now: numb
           {clockWords(Math.max(item.from, item.kind === 'pocket' ? now : 0), session.zone, clock)}
         </Words>
       </View>
-      {item.kind === 'pocket' ? <Words tone="soft">{durationWords(lengthOf(item))} free</Words> : <ItemBody item={item} />}
+      {item.kind === 'pocket' ? (
+        <Words tone="soft">{durationWords(lengthOf(item))} free</Words>
+      ) : (
+        <ItemBody item={item} />
+      )}
     </View>
   );
 }
@@ -51,7 +61,11 @@ function ItemBody({ item }: { item: Exclude<DayItem, { kind: 'pocket' }> }) {
     const { meeting } = item;
     return (
       <>
-        <Pressable role="button" className="min-h-[44px] flex-1 justify-center" onPress={() => openSheet({ kind: 'meeting', meeting })}>
+        <Pressable
+          role="button"
+          className="min-h-[44px] flex-1 justify-center"
+          onPress={() => openSheet({ kind: 'meeting', meeting })}
+        >
           <Words face="strong">{meeting.title}</Words>
           <Words size="xs" tone="soft">
             {[length, 'meeting', meeting.location, meeting.busy ? '' : 'free'].filter(Boolean).join(' · ')}
@@ -65,7 +79,11 @@ function ItemBody({ item }: { item: Exclude<DayItem, { kind: 'pocket' }> }) {
   const late = minutesLate(task, to, session.zone);
   return (
     <>
-      <Pressable role="button" className="min-h-[44px] flex-1 justify-center" onPress={() => openSheet({ kind: 'task', id: task.id, blockId: block.id })}>
+      <Pressable
+        role="button"
+        className="min-h-[44px] flex-1 justify-center"
+        onPress={() => openSheet({ kind: 'task', id: task.id, blockId: block.id })}
+      >
         <Words face="strong">{task.title}</Words>
         <DueNote task={task} before={length} />
         {late > 0 && (

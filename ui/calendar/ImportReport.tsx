@@ -22,7 +22,9 @@ export function ImportReport({ counts, problems }: { counts: ImportCounts; probl
       </Words>
       {problems.length > 0 && (
         <View className="gap-2">
-          <Words face="strong">{problems.length === 1 ? 'One line' : `${problems.length} lines`} could not be taken as they stand</Words>
+          <Words face="strong">
+            {problems.length === 1 ? 'One line' : `${problems.length} lines`} could not be taken as they stand
+          </Words>
           {problems.slice(0, MOST_SHOWN).map(({ where, what, hint }) => (
             <View key={`${where} ${what}`} className="border-l-4 border-brick bg-brick-pale px-3 py-2">
               <Words face="strong">

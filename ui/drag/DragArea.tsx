@@ -19,9 +19,14 @@ import { aim, letGo, pickUp, useDrag, type Dragged, type Target } from './dragSt
 import { drop, targetWords } from './drop';
 
 function targetOver(area: Area | undefined, dragged: Dragged, grab: number): Target | null {
-  if (dragged.kind === 'resize') return area?.kind === 'strip' ? resized(area, dragged, grab) : useDrag.getState().target;
+  if (dragged.kind === 'resize')
+    return area?.kind === 'strip' ? resized(area, dragged, grab) : useDrag.getState().target;
   if (area?.kind === 'strip') {
-    return { kind: 'hour', start: snap(area.instantAt(pointer.at.y) - grab, area.midnight), minutes: dragged.minutes };
+    return {
+      kind: 'hour',
+      start: snap(area.instantAt(pointer.at.y) - grab, area.midnight),
+      minutes: dragged.minutes,
+    };
   }
   if (area?.kind === 'tray') return { kind: 'tray', date: area.date };
   return dragged.kind === 'move' || area?.kind === 'off' ? { kind: 'off' } : null;
@@ -30,14 +35,22 @@ function targetOver(area: Area | undefined, dragged: Dragged, grab: number): Tar
 function resized(area: Extract<Area, { kind: 'strip' }>, { block, minutes }: Dragged, grab: number): Target {
   const start = block?.start ?? 0;
   const end = snap(area.instantAt(pointer.at.y) - grab, area.midnight);
-  return { kind: 'hour', start, minutes: block ? Math.max(STEP, Math.round((end - start) / MINUTE)) : minutes };
+  return {
+    kind: 'hour',
+    start,
+    minutes: block ? Math.max(STEP, Math.round((end - start) / MINUTE)) : minutes,
+  };
 }
 
 /** Where the finger or the mouse was when it picked up. The two sensors give these events. */
 const pickedUpAt = (event: Event | null) =>
   event && 'touches' in event ? (event as TouchEvent).touches[0] : (event as MouseEvent | null);
 
-function grabbedAt(area: Extract<Area, { kind: 'strip' }>, { kind, block, minutes }: Dragged, event: Event): number {
+function grabbedAt(
+  area: Extract<Area, { kind: 'strip' }>,
+  { kind, block, minutes }: Dragged,
+  event: Event,
+): number {
   const edge = (block?.start ?? 0) + (kind === 'resize' ? minutes * MINUTE : 0);
   return area.instantAt(pickedUpAt(event)?.clientY ?? pointer.at.y) - edge;
 }
@@ -80,7 +93,12 @@ function SpokenTarget() {
   );
 }
 
-const silent = { onDragStart: () => undefined, onDragOver: () => undefined, onDragEnd: () => undefined, onDragCancel: () => undefined };
+const silent = {
+  onDragStart: () => undefined,
+  onDragOver: () => undefined,
+  onDragEnd: () => undefined,
+  onDragCancel: () => undefined,
+};
 const CHIP_WIDTH = 224;
 
 /**
@@ -120,7 +138,11 @@ export function DragArea({ children }: { children: ReactNode }) {
     >
       {children}
       <SpokenTarget />
-      <DragOverlay dropAnimation={null} modifiers={[besidePointer]} style={{ width: CHIP_WIDTH, pointerEvents: 'none' }}>
+      <DragOverlay
+        dropAnimation={null}
+        modifiers={[besidePointer]}
+        style={{ width: CHIP_WIDTH, pointerEvents: 'none' }}
+      >
         <DragChip />
       </DragOverlay>
     </DndContext>
@@ -131,7 +153,11 @@ const keyHelp =
   'Space picks it up. Then up and down move it by a quarter hour, with Shift they change its length, T puts it in the tray, Delete takes it off, Enter drops it, Escape leaves it where it was.';
 
 /** Keeps the chip above the finger and inside the window. */
-const besidePointer: NonNullable<React.ComponentProps<typeof DragOverlay>['modifiers']>[number] = ({ transform, draggingNodeRect, activatorEvent }) => {
+const besidePointer: NonNullable<React.ComponentProps<typeof DragOverlay>['modifiers']>[number] = ({
+  transform,
+  draggingNodeRect,
+  activatorEvent,
+}) => {
   const picked = pickedUpAt(activatorEvent);
   if (!draggingNodeRect || !picked) return transform;
   const x = picked.clientX + transform.x;

@@ -19,7 +19,8 @@ type Registered = { area: Area; contains: (point: Point) => boolean };
 // dnd-kit types the data of a droppable as any
 export const areaOf = (data: unknown): Area | undefined => (data as Registered | undefined)?.area;
 
-const inside = ({ left, right, top, bottom }: DOMRect, { x, y }: Point) => x >= left && x <= right && y >= top && y <= bottom;
+const inside = ({ left, right, top, bottom }: DOMRect, { x, y }: Point) =>
+  x >= left && x <= right && y >= top && y <= bottom;
 
 /** The area under the pointer; the tray and the list lie above the strip. */
 export const areaUnderPointer: CollisionDetection = ({ pointerCoordinates, droppableContainers }) => {
@@ -28,26 +29,29 @@ export const areaUnderPointer: CollisionDetection = ({ pointerCoordinates, dropp
   const hit = droppableContainers
     .map(({ id, data }) => ({ id, registered: data.current as Registered | undefined })) // set by useDropArea
     .filter(({ registered }) => registered?.contains(pointerCoordinates));
-  return hit.sort((a, b) => Number(a.registered?.area.kind === 'strip') - Number(b.registered?.area.kind === 'strip')).map(({ id }) => ({ id }));
+  return hit
+    .sort((a, b) => Number(a.registered?.area.kind === 'strip') - Number(b.registered?.area.kind === 'strip'))
+    .map(({ id }) => ({ id }));
 };
 
 /**
- * Makes a View a place to let go. `ref` goes on the View; when it scrolls inside something, `viewportRef` goes on what
+ * Makes a View a place to let go. `attach` goes on the View; when it scrolls inside something, `attachViewport` goes on what
  * is seen of it.
  */
 export function useDropArea(id: string, area: Area) {
   const own = useRef<HTMLElement | null>(null);
   const viewport = useRef<HTMLElement | null>(null);
   const contains = (point: Point) =>
-    [own.current, viewport.current].every((element) => !element || inside(element.getBoundingClientRect(), point));
+    [own.current, viewport.current].every(
+      (element) => !element || inside(element.getBoundingClientRect(), point),
+    );
   const { setNodeRef } = useDroppable({ id, data: { area, contains } satisfies Registered });
   return {
-    element: own,
-    ref: (view: View | null) => {
+    attach: (view: View | null) => {
       own.current = elementOf(view);
       setNodeRef(own.current);
     },
-    viewportRef: (view: View | null) => {
+    attachViewport: (view: View | null) => {
       viewport.current = elementOf(view);
     },
   };

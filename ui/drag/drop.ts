@@ -1,4 +1,11 @@
-import { moveBlock, placeTask, putInTray, resizeBlock, takeBlockOff, takeFromTray } from '@/core/commands/plan';
+import {
+  moveBlock,
+  placeTask,
+  putInTray,
+  resizeBlock,
+  takeBlockOff,
+  takeFromTray,
+} from '@/core/commands/plan';
 import { collisions } from '@/core/plan/placing';
 import type { Workspace } from '@/core/model/workspace';
 import { minutesLate } from '@/core/tasks/deadline';
@@ -14,7 +21,14 @@ export function targetWords(workspace: Workspace, dragged: Dragged, target: Targ
   const { zone } = session;
   if (!target) return { where: 'Not over a place', warnings: [] };
   if (target.kind === 'off') {
-    return { where: dragged.block ? 'Take off the plan' : dragged.trayId ? 'Take out of the tray' : 'Stay in the list', warnings: [] };
+    return {
+      where: dragged.block
+        ? 'Take off the plan'
+        : dragged.trayId
+          ? 'Take out of the tray'
+          : 'Stay in the list',
+      warnings: [],
+    };
   }
   if (target.kind === 'tray') return { where: `Tray of ${dateWords(target.date)}`, warnings: [] };
   const end = target.start + target.minutes * MINUTE;
@@ -41,18 +55,32 @@ export function drop(): void {
   const title = workspace.tasks[taskId]?.title ?? 'The task';
   if (target.kind === 'off') {
     if (block) store.run(takeBlockOff, { id: block.id }, `${title} is off the plan and stays in its list`);
-    else if (trayId) store.run(takeFromTray, { id: trayId }, `${title} is out of the tray and stays in its list`);
+    else if (trayId)
+      store.run(takeFromTray, { id: trayId }, `${title} is out of the tray and stays in its list`);
   } else if (target.kind === 'tray') {
-    store.run(putInTray, { id: newId(), taskId, date: target.date, blockId: block?.id, trayId }, `${title} is in the tray of ${dateWords(target.date)}`);
+    store.run(
+      putInTray,
+      { id: newId(), taskId, date: target.date, blockId: block?.id, trayId },
+      `${title} is in the tray of ${dateWords(target.date)}`,
+    );
   } else {
-    dropOnHour(dragged, target, `${title}: ${dateWords(dateOf(target.start, session.zone))}, ${targetWords(workspace, dragged, target).where}`);
+    dropOnHour(
+      dragged,
+      target,
+      `${title}: ${dateWords(dateOf(target.start, session.zone))}, ${targetWords(workspace, dragged, target).where}`,
+    );
   }
 }
 
-function dropOnHour({ kind, taskId, block, trayId, minutes }: Dragged, target: Extract<Target, { kind: 'hour' }>, words: string) {
+function dropOnHour(
+  { kind, taskId, block, trayId, minutes }: Dragged,
+  target: Extract<Target, { kind: 'hour' }>,
+  words: string,
+) {
   if (!block) {
     const id = newId();
-    if (store.run(placeTask, { id, taskId, start: target.start, minutes: target.minutes, trayId }, words)) focusBlock(id);
+    if (store.run(placeTask, { id, taskId, start: target.start, minutes: target.minutes, trayId }, words))
+      focusBlock(id);
   } else if (kind === 'resize') {
     if (target.minutes !== minutes) store.run(resizeBlock, { id: block.id, minutes: target.minutes }, words);
   } else {

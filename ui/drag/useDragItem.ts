@@ -14,10 +14,16 @@ function firstAim(dragged: Dragged, date: string): Target {
   const { workspace } = store.getState();
   const start =
     dragged.block?.start ??
-    pockets(workspace, date, session.zone, session.now()).find((pocket) => lengthOf(pocket) >= dragged.minutes)?.from ??
+    pockets(workspace, date, session.zone, session.now()).find(
+      (pocket) => lengthOf(pocket) >= dragged.minutes,
+    )?.from ??
     instantOf(`${date}T09:00`, session.zone);
   const step = STEP * MINUTE;
-  return { kind: 'hour', start: dragged.block ? start : Math.ceil(start / step) * step, minutes: dragged.minutes };
+  return {
+    kind: 'hour',
+    start: dragged.block ? start : Math.ceil(start / step) * step,
+    minutes: dragged.minutes,
+  };
 }
 
 /** Where a key moves the aim to; undefined for keys that mean nothing here. */
@@ -42,7 +48,10 @@ function aimedBy(event: KeyboardEvent, target: Target, dragged: Dragged, date: s
 export function useDragItem(id: string, dragged: Dragged, date: string, onOpen: () => void) {
   const { setNodeRef, listeners, attributes } = useDraggable({ id, data: dragged });
   const lifted = useDrag(
-    (state) => state.dragged !== null && state.dragged.taskId === dragged.taskId && state.dragged.block?.id === dragged.block?.id,
+    (state) =>
+      state.dragged !== null &&
+      state.dragged.taskId === dragged.taskId &&
+      state.dragged.block?.id === dragged.block?.id,
   );
 
   const onKeyDown = (event: KeyboardEvent) => {
@@ -72,7 +81,12 @@ export function useDragItem(id: string, dragged: Dragged, date: string, onOpen: 
       tabIndex: 0 as const,
       role: 'group' as const,
       ...(listeners as object), // onMouseDown and onTouchStart
-      ...webProps({ onKeyDown, onClick: onOpen, 'aria-roledescription': 'can be dragged', 'aria-describedby': attributes['aria-describedby'] }),
+      ...webProps({
+        onKeyDown,
+        onClick: onOpen,
+        'aria-roledescription': 'can be dragged',
+        'aria-describedby': attributes['aria-describedby'],
+      }),
     },
   };
 }

@@ -17,14 +17,26 @@ type Props = { entries: readonly TimeEntry[]; planned: ReadonlySet<string>; scal
 export function ActualLane({ entries, planned, scale, now }: Props) {
   const { tasks, lists } = useWorkspace();
   return (
-    <View role="list" aria-label="What really happened" className="absolute bottom-0 right-0 top-0 border-l border-line" style={{ width: LANE_WIDTH }}>
+    <View
+      role="list"
+      aria-label="What really happened"
+      className="absolute bottom-0 right-0 top-0 border-l border-line"
+      style={{ width: LANE_WIDTH }}
+    >
       {entries.map((entry) => {
         const { from, to } = spanOfEntry(entry, now);
         const { subject } = entry;
         const task = subject.kind === 'task' ? tasks[subject.taskId] : undefined;
-        const unplanned = subject.kind === 'other' || (subject.kind === 'task' && !planned.has(subject.taskId));
+        const unplanned =
+          subject.kind === 'other' || (subject.kind === 'task' && !planned.has(subject.taskId));
         const look =
-          entry.to === null ? 'bg-amber' : unplanned ? 'border border-dotted border-edge' : subject.kind === 'event' ? 'bg-meeting' : 'bg-edge';
+          entry.to === null
+            ? 'bg-amber'
+            : unplanned
+              ? 'border border-dotted border-edge'
+              : subject.kind === 'event'
+                ? 'bg-meeting'
+                : 'bg-edge';
         return (
           <View
             key={entry.id}

@@ -15,7 +15,7 @@ import { Words } from '../Words';
 import { ActualLane, LANE_WIDTH } from './ActualLane';
 import { BlockCard, MeetingCard, type Box } from './cards';
 import { DropGhost } from './DropGhost';
-import { hoursOf, NowWedge, Ruler, RULER_WIDTH } from './Ruler';
+import { hoursOf, NowWedge, Ruler } from './Ruler';
 import { scaleOf, type Scale } from './scale';
 
 type Item = Span & ({ readonly meeting: Occurrence } | { readonly block: Block });
@@ -34,11 +34,24 @@ const laidOut = (meetings: readonly Occurrence[], blocks: readonly Block[]) =>
 
 function boxOf({ from, to }: Span, lane: number, lanes: number, scale: Scale): Box {
   const top = scale.y(from) + 1;
-  return { top, height: scale.y(to) - top - 1, left: `${(100 * lane) / lanes}%`, width: `${100 / lanes - 0.5}%` };
+  return {
+    top,
+    height: scale.y(to) - top - 1,
+    left: `${(100 * lane) / lanes}%`,
+    width: `${100 / lanes - 0.5}%`,
+  };
 }
 
 /** One day as a strip that gets measured: ruler, plan in the wide lane, what really happened in the narrow one. */
-export function DayStrip({ date, now, pixelsPerHour = 72 }: { date: string; now: number; pixelsPerHour?: number }) {
+export function DayStrip({
+  date,
+  now,
+  pixelsPerHour = 72,
+}: {
+  date: string;
+  now: number;
+  pixelsPerHour?: number;
+}) {
   const workspace = useWorkspace();
   const plan = useMemo(() => dayPlan(workspace, date, session.zone), [workspace, date]);
   const scale = useMemo(() => scaleOf(plan.span, pixelsPerHour), [plan.span, pixelsPerHour]);
@@ -46,7 +59,7 @@ export function DayStrip({ date, now, pixelsPerHour = 72 }: { date: string; now:
   const { clock } = workspace.settings;
 
   const lane = useRef<HTMLElement | null>(null);
-  const area = useDropArea(`strip ${date}`, {
+  const { attach, attachViewport } = useDropArea(`strip ${date}`, {
     kind: 'strip',
     midnight: plan.span.from,
     instantAt: (clientY) => scale.instantAt(clientY - (lane.current?.getBoundingClientRect().top ?? 0)),
@@ -54,7 +67,10 @@ export function DayStrip({ date, now, pixelsPerHour = 72 }: { date: string; now:
 
   const scroll = useRef<ScrollView>(null);
   const isToday = now >= plan.span.from && now < plan.span.to;
-  const first = Math.min(plan.working[0]?.from ?? plan.span.from + 9 * 60 * MINUTE, items[0]?.item.from ?? Infinity);
+  const first = Math.min(
+    plan.working[0]?.from ?? plan.span.from + 9 * 60 * MINUTE,
+    items[0]?.item.from ?? Infinity,
+  );
   const opensAt = scale.y((isToday ? now - 100 * MINUTE : first) - 20 * MINUTE);
   const shown = useRef('');
   useEffect(() => {
@@ -64,9 +80,9 @@ export function DayStrip({ date, now, pixelsPerHour = 72 }: { date: string; now:
   }, [date, opensAt]);
 
   return (
-    <View ref={area.viewportRef} className="flex-1 bg-surface">
+    <View ref={attachViewport} className="flex-1 bg-surface">
       <ScrollView ref={scroll} tabIndex={0} aria-label="Hours of the day">
-        <View ref={area.ref} className="flex-row" style={{ height: scale.height }}>
+        <View ref={attach} className="flex-row" style={{ height: scale.height }}>
           <Ruler scale={scale} clock={clock} />
           <View
             ref={(view) => {
@@ -106,26 +122,47 @@ function Ground({ working, scale }: { working: readonly Span[]; scale: Scale }) 
   return (
     <View aria-hidden className="absolute inset-0">
       {subtract([scale.day], working).map(({ from, to }) => (
-        <View key={from} className="absolute left-0 right-0 bg-sunken" style={{ top: scale.y(from), height: scale.y(to) - scale.y(from) }} />
+        <View
+          key={from}
+          className="absolute left-0 right-0 bg-sunken"
+          style={{ top: scale.y(from), height: scale.y(to) - scale.y(from) }}
+        />
       ))}
       {hoursOf(scale).map((hour) => (
-        <View key={hour} className="absolute left-0 right-0 h-px bg-line opacity-60" style={{ top: scale.y(hour) }} />
+        <View
+          key={hour}
+          className="absolute left-0 right-0 h-px bg-line opacity-60"
+          style={{ top: scale.y(hour) }}
+        />
       ))}
     </View>
   );
 }
 
 /** The free pockets that are still worth using, by their length. */
-function Pockets({ workspace, date, now, scale }: { workspace: Parameters<typeof pockets>[0]; date: string; now: number; scale: Scale }) {
+function Pockets({
+  workspace,
+  date,
+  now,
+  scale,
+}: {
+  workspace: Parameters<typeof pockets>[0];
+  date: string;
+  now: number;
+  scale: Scale;
+}) {
   return pockets(workspace, date, session.zone, now)
     .filter((pocket) => lengthOf(pocket) >= 30)
     .map(({ from, to }) => (
-      <View key={from} aria-hidden className="absolute w-full items-center" style={{ top: (scale.y(from) + scale.y(to)) / 2 - 8 }}>
+      <View
+        key={from}
+        aria-hidden
+        className="absolute w-full items-center"
+        style={{ top: (scale.y(from) + scale.y(to)) / 2 - 8 }}
+      >
         <Words size="xs" tone="soft" face="mono">
           {durationWords(lengthOf({ from, to }))} free
         </Words>
       </View>
     ));
 }
-
-export const STRIP_INSET = RULER_WIDTH;

@@ -27,13 +27,15 @@ export function Ruler({ scale, clock }: { scale: Scale; clock: ClockStyle }) {
       <Svg width={RULER_WIDTH} height={scale.height}>
         <Path d={ticks.join('')} stroke="var(--ink-soft)" strokeWidth={1} />
       </Svg>
-      {hoursOf(scale).slice(1).map((hour) => (
-        <View key={hour} className="absolute left-0 w-10 items-end pr-1" style={{ top: scale.y(hour) - 8 }}>
-          <Words size="xs" face="mono" tone="soft">
-            {clockWords(hour, session.zone, clock).replace(/:00/, '')}
-          </Words>
-        </View>
-      ))}
+      {hoursOf(scale)
+        .slice(1)
+        .map((hour) => (
+          <View key={hour} className="absolute left-0 w-10 items-end pr-1" style={{ top: scale.y(hour) - 8 }}>
+            <Words size="xs" face="mono" tone="soft">
+              {clockWords(hour, session.zone, clock).replace(/:00/, '')}
+            </Words>
+          </View>
+        ))}
     </View>
   );
 }
@@ -42,7 +44,12 @@ export function Ruler({ scale, clock }: { scale: Scale; clock: ClockStyle }) {
 export function NowWedge({ scale, now, clock }: { scale: Scale; now: number; clock: ClockStyle }) {
   if (now < scale.day.from || now >= scale.day.to) return null;
   return (
-    <View role="img" aria-label={`Now, ${clockWords(now, session.zone, clock)}`} className="absolute left-0 flex-row" style={{ top: scale.y(now) - 10 }}>
+    <View
+      role="img"
+      aria-label={`Now, ${clockWords(now, session.zone, clock)}`}
+      className="absolute left-0 flex-row"
+      style={{ top: scale.y(now) - 10 }}
+    >
       <View className="h-5 justify-center bg-amber pl-1">
         <Words size="xs" face="mono" tone="onAmber">
           {clockWords(now, session.zone, clock).replace(/ [ap]m/, '')}

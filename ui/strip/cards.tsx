@@ -2,12 +2,11 @@ import { View, type DimensionValue } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import type { Occurrence } from '@/core/calendar/occurrences';
 import type { Block } from '@/core/model/plan';
-import { spanOfBlock } from '@/core/plan/dayPlan';
+import { spanOfBlock, runningEntry } from '@/core/plan/dayPlan';
 import { minutesLate } from '@/core/tasks/deadline';
 import { MINUTE, lengthOf } from '@/core/time/span';
 import { clockWords, distanceWords, durationWords } from '@/core/time/words';
 import { minutesSpent } from '@/core/track/spent';
-import { runningEntry } from '@/core/plan/dayPlan';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
 import { webProps } from '../dom';
@@ -19,7 +18,12 @@ import { openSheet } from '../sheets';
 import { Words } from '../Words';
 
 /** Where a card lies on the strip. */
-export type Box = { readonly top: number; readonly height: number; readonly left: DimensionValue; readonly width: DimensionValue };
+export type Box = {
+  readonly top: number;
+  readonly height: number;
+  readonly left: DimensionValue;
+  readonly width: DimensionValue;
+};
 
 /** Cards this high have room for a second line. */
 const TWO_LINES = 40;
@@ -44,7 +48,11 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
           <Path d="M0 0L12 12" stroke="var(--meeting)" strokeWidth={2} />
         </Svg>
       </View>
-      <Words face="strong" size={box.height < 22 ? 'xs' : 'sm'} numberOfLines={box.height < TWO_LINES ? 1 : 2}>
+      <Words
+        face="strong"
+        size={box.height < 22 ? 'xs' : 'sm'}
+        numberOfLines={box.height < TWO_LINES ? 1 : 2}
+      >
         {meeting.title}
       </Words>
       {box.height >= TWO_LINES && (
@@ -74,7 +82,9 @@ function useBlockState(block: Block, now: number) {
     done,
     missed: !done && !isRunning && to <= now && spent === 0,
     facts: [
-      done && spent > 0 ? `planned ${durationWords(block.minutes)} · took ${durationWords(spent)}` : `${clock(from)} · ${durationWords(block.minutes)}`,
+      done && spent > 0
+        ? `planned ${durationWords(block.minutes)} · took ${durationWords(spent)}`
+        : `${clock(from)} · ${durationWords(block.minutes)}`,
       ...(isRunning ? ['running'] : []),
     ].join(' · '),
     warning: late > 0 ? `ends ${distanceWords(late * MINUTE)} after it is due` : null,
@@ -90,12 +100,24 @@ export function BlockCard({ block, box, date, now }: { block: Block; box: Box; d
   const { props, lifted } = useDragItem(`move ${block.id}`, { ...place, kind: 'move' }, date, open);
   if (!task) return null;
   const roomy = box.height >= TWO_LINES;
-  const look = done ? 'border-edge bg-surface' : missed ? 'border-dashed border-edge bg-surface' : 'border-transparent bg-fill';
+  const look = done
+    ? 'border-edge bg-surface'
+    : missed
+      ? 'border-dashed border-edge bg-surface'
+      : 'border-transparent bg-fill';
   return (
     <View
       {...props}
       id={blockElementId(block.id)}
-      aria-label={[task.title, hours, durationWords(lengthOf(spanOfBlock(block))), done ? 'done' : missed ? 'not started' : '', warning].filter(Boolean).join(', ')}
+      aria-label={[
+        task.title,
+        hours,
+        durationWords(lengthOf(spanOfBlock(block))),
+        done ? 'done' : missed ? 'not started' : '',
+        warning,
+      ]
+        .filter(Boolean)
+        .join(', ')}
       className={`hue-${hue} absolute cursor-grab touch-manipulation select-none overflow-hidden rounded-r-lg border pl-3 pr-2 ${look} ${lifted ? 'opacity-50' : ''} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
       style={box}
     >
@@ -127,7 +149,12 @@ export function BlockCard({ block, box, date, now }: { block: Block; box: Box; d
 /** The lower edge of a block, by which it is made longer or shorter. The keyboard does it on the block itself. */
 function ResizeHandle({ block, date }: { block: Block; date: string }) {
   const { id, start, taskId, minutes } = block;
-  const { props } = useDragItem(`resize ${id}`, { kind: 'resize', taskId, minutes, block: { id, start } }, date, () => undefined);
+  const { props } = useDragItem(
+    `resize ${id}`,
+    { kind: 'resize', taskId, minutes, block: { id, start } },
+    date,
+    () => undefined,
+  );
   return (
     <View
       {...props}

@@ -19,21 +19,39 @@ export function BlockFields({ block }: { block: Block }) {
   const { from, to } = spanOfBlock(block);
   const date = dateOf(block.start, session.zone);
   const met = collisions(workspace, { from, to }, session.zone, block.id);
-  const move = (time: string) => store.run(moveBlock, { id: block.id, start: instantOf(`${date}T${time}`, session.zone) });
+  const move = (time: string) =>
+    store.run(moveBlock, { id: block.id, start: instantOf(`${date}T${time}`, session.zone) });
   return (
     <View className="gap-2 border-y border-line py-3">
       <View className="flex-row items-center justify-between gap-2">
         <Words face="strong">
-          Block {dateWords(date)}, {clockWords(from, session.zone, clock)} – {clockWords(to, session.zone, clock)}
+          Block {dateWords(date)}, {clockWords(from, session.zone, clock)} –{' '}
+          {clockWords(to, session.zone, clock)}
         </Words>
-        <Button label="Take off" kind="quiet" onPress={() => store.run(takeBlockOff, { id: block.id }, 'Off the plan; the task stays in its list')} />
+        <Button
+          label="Take off"
+          kind="quiet"
+          onPress={() =>
+            store.run(takeBlockOff, { id: block.id }, 'Off the plan; the task stays in its list')
+          }
+        />
       </View>
       <View className="flex-row gap-3">
         <View className="flex-1">
-          <Field label="Starts" text={timeWords(wallOf(block.start, session.zone).slice(11, 16), clock)} read={readClock} onSave={move} />
+          <Field
+            label="Starts"
+            text={timeWords(wallOf(block.start, session.zone).slice(11, 16), clock)}
+            read={readClock}
+            onSave={move}
+          />
         </View>
         <View className="flex-1">
-          <Field label="Length" text={durationWords(block.minutes)} read={readLength} onSave={(minutes) => store.run(resizeBlock, { id: block.id, minutes })} />
+          <Field
+            label="Length"
+            text={durationWords(block.minutes)}
+            read={readLength}
+            onSave={(minutes) => store.run(resizeBlock, { id: block.id, minutes })}
+          />
         </View>
       </View>
       {met.length > 0 && (

@@ -12,13 +12,23 @@ import { Words } from '../Words';
 /** The lists: rename, give a hue and an icon, add, delete. */
 export function Lists() {
   const lists = Object.values(useWorkspace().lists).sort((a, b) => a.rank - b.rank);
-  const next = { hue: Hue.options[lists.length % Hue.options.length] ?? 'slate', icon: ListIcon.options[lists.length % ListIcon.options.length] ?? 'pen' };
+  const next = {
+    hue: Hue.options[lists.length % Hue.options.length] ?? 'slate',
+    icon: ListIcon.options[lists.length % ListIcon.options.length] ?? 'pen',
+  };
   return (
     <View className="gap-6">
       {lists.map((list) => (
         <ListRow key={list.id} list={list} heir={lists.find(({ id }) => id !== list.id)} />
       ))}
-      <Field label="New list" text="" read={readTitle} adding placeholder="Permits" onSave={(name) => store.run(addList, { id: newId(), name, ...next }, `Added the list ${name}`)} />
+      <Field
+        label="New list"
+        text=""
+        read={readTitle}
+        adding
+        placeholder="Permits"
+        onSave={(name) => store.run(addList, { id: newId(), name, ...next }, `Added the list ${name}`)}
+      />
     </View>
   );
 }
@@ -27,24 +37,43 @@ function ListRow({ list, heir }: { list: TaskList; heir: TaskList | undefined })
   const { id, name, hue, icon } = list;
   const { tasks } = useWorkspace();
   const count = Object.values(tasks).filter(({ listId }) => listId === id).length;
-  const swatch = (chosen: boolean) => `h-11 w-9 items-center justify-center border-b-2 ${chosen ? 'border-edge' : 'border-transparent hover:border-line'}`;
+  const swatch = (chosen: boolean) =>
+    `h-11 w-9 items-center justify-center border-b-2 ${chosen ? 'border-edge' : 'border-transparent hover:border-line'}`;
   return (
     <View className={`hue-${hue} gap-1 border-l-4 border-edge pl-3`}>
       <View className="flex-row items-end gap-2">
         <View className="flex-1">
-          <Field label={`List, ${count} tasks`} text={name} read={readTitle} onSave={(to) => store.run(editList, { id, name: to })} />
+          <Field
+            label={`List, ${count} tasks`}
+            text={name}
+            read={readTitle}
+            onSave={(to) => store.run(editList, { id, name: to })}
+          />
         </View>
         {heir && (
           <IconButton
             label={`Delete ${name}; its tasks go to ${heir.name}`}
             icon="remove"
-            onPress={() => store.run(deleteList, { id, tasksTo: heir.id }, `Deleted ${name}; its ${count} tasks are in ${heir.name}`)}
+            onPress={() =>
+              store.run(
+                deleteList,
+                { id, tasksTo: heir.id },
+                `Deleted ${name}; its ${count} tasks are in ${heir.name}`,
+              )
+            }
           />
         )}
       </View>
       <View role="radiogroup" aria-label={`Hue of ${name}`} className="flex-row flex-wrap">
         {Hue.options.map((option) => (
-          <Pressable key={option} role="radio" aria-checked={option === hue} aria-label={option} onPress={() => store.run(editList, { id, hue: option })} className={`hue-${option} ${swatch(option === hue)}`}>
+          <Pressable
+            key={option}
+            role="radio"
+            aria-checked={option === hue}
+            aria-label={option}
+            onPress={() => store.run(editList, { id, hue: option })}
+            className={`hue-${option} ${swatch(option === hue)}`}
+          >
             <View className="h-6 w-6 border border-edge bg-fill">
               <View className="edge-mark h-full w-1" />
             </View>
@@ -53,12 +82,23 @@ function ListRow({ list, heir }: { list: TaskList; heir: TaskList | undefined })
       </View>
       <View role="radiogroup" aria-label={`Icon of ${name}`} className="flex-row flex-wrap">
         {ListIcon.options.map((option) => (
-          <Pressable key={option} role="radio" aria-checked={option === icon} aria-label={option} onPress={() => store.run(editList, { id, icon: option })} className={swatch(option === icon)}>
+          <Pressable
+            key={option}
+            role="radio"
+            aria-checked={option === icon}
+            aria-label={option}
+            onPress={() => store.run(editList, { id, icon: option })}
+            className={swatch(option === icon)}
+          >
             <Icon name={option} size={18} colour="edge" />
           </Pressable>
         ))}
       </View>
-      {heir === undefined && <Words size="xs" tone="soft">The last list stays.</Words>}
+      {heir === undefined && (
+        <Words size="xs" tone="soft">
+          The last list stays.
+        </Words>
+      )}
     </View>
   );
 }

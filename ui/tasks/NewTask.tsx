@@ -19,16 +19,36 @@ export function NewTask() {
   const [priority, setPriority] = useState<Priority>('normal');
   return (
     <View className="gap-4">
-      <Field label="Title" text="" read={readTitle} adding focusFirst placeholder="Check gauge readings" onSave={(title) => add({ title, listId, estimate, due, priority })} />
+      <Field
+        label="Title"
+        text=""
+        read={readTitle}
+        adding
+        focusFirst
+        placeholder="Check gauge readings"
+        onSave={(title) => add({ title, listId, estimate, due, priority })}
+      />
       <Words size="xs" tone="soft">
         Enter in the title adds the task with what stands below.
       </Words>
       <View className="flex-row gap-3">
         <View className="flex-1">
-          <Field label="Estimate" text={estimate === null ? '' : durationWords(estimate)} read={readEstimate} onSave={setEstimate} placeholder="1h30" />
+          <Field
+            label="Estimate"
+            text={estimate === null ? '' : durationWords(estimate)}
+            read={readEstimate}
+            onSave={setEstimate}
+            placeholder="1h30"
+          />
         </View>
         <View className="flex-[1.6]">
-          <Field label="Due" text={dueText(due, settings.clock)} read={readDue} onSave={setDue} placeholder="fri 14:00" />
+          <Field
+            label="Due"
+            text={dueText(due, settings.clock)}
+            read={readDue}
+            onSave={setDue}
+            placeholder="fri 14:00"
+          />
         </View>
       </View>
       <PriorityChoice value={priority} onChoose={setPriority} />

@@ -17,14 +17,23 @@ import { useToday } from '../useNow';
 import { Words } from '../Words';
 
 /** Places a task without dragging: the next pockets that it fits, a tray, or a typed day and hour. */
-export function PlaceTask({ taskId, blockId, trayId }: { taskId: Id; blockId?: Id | undefined; trayId?: Id | undefined }) {
+export function PlaceTask({
+  taskId,
+  blockId,
+  trayId,
+}: {
+  taskId: Id;
+  blockId?: Id | undefined;
+  trayId?: Id | undefined;
+}) {
   const workspace = useWorkspace();
   const today = useToday();
   const task = workspace.tasks[taskId];
   if (!task) return null;
   const minutes = (blockId && workspace.blocks[blockId]?.minutes) || task.estimate || DEFAULT_LENGTH;
   const { clock } = workspace.settings;
-  const said = (start: number) => `${dayWords(dateOf(start, session.zone), today)} ${clockWords(start, session.zone, clock)}`;
+  const said = (start: number) =>
+    `${dayWords(dateOf(start, session.zone), today)} ${clockWords(start, session.zone, clock)}`;
 
   const place = (start: number) => {
     closeSheet();
@@ -34,9 +43,14 @@ export function PlaceTask({ taskId, blockId, trayId }: { taskId: Id; blockId?: I
   };
   const lay = (date: string) => {
     closeSheet();
-    store.run(putInTray, { id: newId(), taskId, date, blockId, trayId }, `${task.title} is in the tray of ${dateWords(date)}`);
+    store.run(
+      putInTray,
+      { id: newId(), taskId, date, blockId, trayId },
+      `${task.title} is in the tray of ${dateWords(date)}`,
+    );
   };
-  const typed = ({ date, time }: Due) => (time ? place(instantOf(`${date}T${time}`, session.zone)) : lay(date));
+  const typed = ({ date, time }: Due) =>
+    time ? place(instantOf(`${date}T${time}`, session.zone)) : lay(date);
 
   const places = proposals(workspace, minutes, session.zone, session.now());
   return (
@@ -50,7 +64,10 @@ export function PlaceTask({ taskId, blockId, trayId }: { taskId: Id; blockId?: I
           const late = minutesLate(task, to, session.zone);
           return (
             <View key={from} className="gap-0.5">
-              <Button label={`${said(from)} – ${clockWords(to, session.zone, clock)}`} onPress={() => place(from)} />
+              <Button
+                label={`${said(from)} – ${clockWords(to, session.zone, clock)}`}
+                onPress={() => place(from)}
+              />
               {late > 0 && (
                 <Words size="xs" tone="brick">
                   ends {distanceWords(late * MINUTE)} after it is due
@@ -68,7 +85,14 @@ export function PlaceTask({ taskId, blockId, trayId }: { taskId: Id; blockId?: I
           <Button label="Tomorrow’s tray" onPress={() => lay(addDays(today, 1))} />
         </View>
       </View>
-      <Field label="Another day or hour" text="" read={readDay} onSave={typed} adding placeholder="thu 14:00" />
+      <Field
+        label="Another day or hour"
+        text=""
+        read={readDay}
+        onSave={typed}
+        adding
+        placeholder="thu 14:00"
+      />
     </View>
   );
 }

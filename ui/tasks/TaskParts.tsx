@@ -26,7 +26,9 @@ export function TickBox({ task }: { task: Task }) {
       onPress={() => toggleDone(task)}
       className="h-11 w-11 items-center justify-center"
     >
-      <View className={`h-[22px] w-[22px] items-center justify-center border-2 ${done ? 'border-leaf bg-leaf' : 'border-ink-soft bg-surface hover:border-pine'}`}>
+      <View
+        className={`h-[22px] w-[22px] items-center justify-center border-2 ${done ? 'border-leaf bg-leaf' : 'border-ink-soft bg-surface hover:border-pine'}`}
+      >
         {done && <Icon name="check" size={16} colour="surface" />}
       </View>
     </Pressable>
@@ -38,7 +40,9 @@ export function DueNote({ task, before = '' }: { task: Task; before?: string }) 
   const { settings } = useWorkspace();
   const today = useToday();
   const overdue = isOverdue(task, session.zone, useMinute());
-  const said = task.due ? `${overdue ? 'overdue, was ' : ''}${dueWords(task.due, today, settings.clock)}` : '';
+  const said = task.due
+    ? `${overdue ? 'overdue, was ' : ''}${dueWords(task.due, today, settings.clock)}`
+    : '';
   if (!said && !before) return null;
   return (
     <Words size="xs" tone={overdue ? 'brick' : 'soft'} face={overdue ? 'strong' : 'text'} numberOfLines={2}>
@@ -53,6 +57,14 @@ export function TimerButton({ subject, small = false }: { subject: Subject; smal
   const running = useRunning(subject);
   const press = running ? stop : () => start(subject);
   const [label, icon] = running ? (['Stop', 'stop'] as const) : (['Start', 'start'] as const);
-  if (small) return <IconButton label={`${label} ${title}`} icon={icon} colour={running ? 'amber' : 'pine'} onPress={press} />;
+  if (small)
+    return (
+      <IconButton
+        label={`${label} ${title}`}
+        icon={icon}
+        colour={running ? 'amber' : 'pine'}
+        onPress={press}
+      />
+    );
   return <Button label={label} says={`${label} ${title}`} icon={icon} onPress={press} />;
 }

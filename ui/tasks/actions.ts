@@ -34,12 +34,22 @@ export const useRunning = (subject: Subject): boolean =>
     return running !== undefined && subjectKey(running.subject) === subjectKey(subject);
   });
 
-type NewTask = Pick<Task, 'title' | 'listId'> & Partial<Pick<Task, 'estimate' | 'due' | 'priority' | 'notes'>>;
+type NewTask = Pick<Task, 'title' | 'listId'> &
+  Partial<Pick<Task, 'estimate' | 'due' | 'priority' | 'notes'>>;
 
 /** Adds a task; what is not said is left open. */
 export const add = (task: NewTask): boolean =>
   store.run(
     addTask,
-    { id: newId(), notes: '', estimate: null, due: null, priority: 'normal', doneAt: null, createdAt: session.now(), ...task },
+    {
+      id: newId(),
+      notes: '',
+      estimate: null,
+      due: null,
+      priority: 'normal',
+      doneAt: null,
+      createdAt: session.now(),
+      ...task,
+    },
     `Added ${task.title}`,
   );

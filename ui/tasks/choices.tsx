@@ -7,10 +7,26 @@ import { Choice } from '../Choice';
 import { Icon } from '../icons';
 import { Words } from '../Words';
 
-const priorityNames: Record<Priority, string> = { urgent: 'Urgent', high: 'High', normal: 'Normal', low: 'Low' };
+const priorityNames: Record<Priority, string> = {
+  urgent: 'Urgent',
+  high: 'High',
+  normal: 'Normal',
+  low: 'Low',
+};
 
-export const PriorityChoice = ({ value, onChoose }: { value: Priority; onChoose: (priority: Priority) => void }) => (
-  <Choice label="Priority" value={value} onChoose={onChoose} options={priorities.map((p) => ({ value: p, name: priorityNames[p] }))} />
+export const PriorityChoice = ({
+  value,
+  onChoose,
+}: {
+  value: Priority;
+  onChoose: (priority: Priority) => void;
+}) => (
+  <Choice
+    label="Priority"
+    value={value}
+    onChoose={onChoose}
+    options={priorities.map((p) => ({ value: p, name: priorityNames[p] }))}
+  />
 );
 
 /** Chooses a list, each with its icon and hue. */

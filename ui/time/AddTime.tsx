@@ -23,9 +23,12 @@ export function AddTime({ subject, date }: { subject: Subject; date: string }) {
     if (from === null) return { problem: 'Say first when it began.' };
     const time = /^\d{1,2}[:.]\d\d$|[ap]m?$/i.test(typed.trim()) ? readTime(typed) : undefined;
     const length = time ? undefined : readDuration(typed);
-    if (!time && !length) return { problem: `“${typed}” is neither a time of day nor a length. Try 15:30 or 45m.` };
+    if (!time && !length)
+      return { problem: `“${typed}” is neither a time of day nor a length. Try 15:30 or 45m.` };
     const end = time ? at(time) : at(from) + (length ?? 0) * MINUTE;
-    return end > at(from) ? { value: end } : { problem: `The end, ${time}, is not after the start, ${from}.` };
+    return end > at(from)
+      ? { value: end }
+      : { problem: `The end, ${time}, is not after the start, ${from}.` };
   };
   const save = () => {
     if (from === null || to === null) return;

@@ -13,7 +13,11 @@ import { TimerButton } from '../tasks/TaskParts';
 import { Words } from '../Words';
 import { SpentList } from './SpentList';
 
-export const subjectOfMeeting = ({ id, title }: Occurrence): Subject => ({ kind: 'event', occurrence: id, title });
+export const subjectOfMeeting = ({ id, title }: Occurrence): Subject => ({
+  kind: 'event',
+  occurrence: id,
+  title,
+});
 
 /** Records that a meeting took the time it was planned for. */
 export const asPlanned = (meeting: Occurrence) =>
@@ -46,7 +50,9 @@ export function MeetingDetails({ meeting }: { meeting: Occurrence }) {
         <>
           <View className="flex-row flex-wrap gap-2">
             <TimerButton subject={subject} />
-            {!recorded && meeting.to > meeting.from && <Button label="Took place as planned" onPress={() => asPlanned(meeting)} />}
+            {!recorded && meeting.to > meeting.from && (
+              <Button label="Took place as planned" onPress={() => asPlanned(meeting)} />
+            )}
           </View>
           <SpentList subject={subject} estimate={Math.round(lengthOf(meeting))} date={date} />
         </>

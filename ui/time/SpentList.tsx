@@ -15,7 +15,15 @@ import { useMinute } from '../useNow';
 import { Words } from '../Words';
 
 /** The time spent on something, entry by entry, to correct and to add to. */
-export function SpentList({ subject, estimate, date }: { subject: Subject; estimate: number | null; date: string }) {
+export function SpentList({
+  subject,
+  estimate,
+  date,
+}: {
+  subject: Subject;
+  estimate: number | null;
+  date: string;
+}) {
   const { entries } = useWorkspace();
   const now = useMinute();
   const own = [...entriesOf(entries, subject)].sort((a, b) => b.from - a.from);
@@ -48,12 +56,26 @@ function EntryRow({ entry }: { entry: TimeEntry }) {
   return (
     <View className="flex-row items-end gap-2">
       <View className="flex-1">
-        <Field label={`${dateWords(date)}, from`} text={text(from)} read={readClock} onSave={(time) => store.run(editEntry, { id, from: at(time, date), to })} />
+        <Field
+          label={`${dateWords(date)}, from`}
+          text={text(from)}
+          read={readClock}
+          onSave={(time) => store.run(editEntry, { id, from: at(time, date), to })}
+        />
       </View>
       <View className="flex-1">
-        <Field label="to" text={text(to)} read={readClock} onSave={(time) => store.run(editEntry, { id, from, to: at(time, dateOf(to, session.zone)) })} />
+        <Field
+          label="to"
+          text={text(to)}
+          read={readClock}
+          onSave={(time) => store.run(editEntry, { id, from, to: at(time, dateOf(to, session.zone)) })}
+        />
       </View>
-      <IconButton label={`Delete time from ${text(from)} to ${text(to)}`} icon="remove" onPress={() => store.run(deleteEntry, { id }, 'Deleted the time')} />
+      <IconButton
+        label={`Delete time from ${text(from)} to ${text(to)}`}
+        icon="remove"
+        onPress={() => store.run(deleteEntry, { id }, 'Deleted the time')}
+      />
     </View>
   );
 }
