@@ -1,14 +1,21 @@
-import { existsSync } from 'node:fs';
 import path from 'node:path';
 import { serveStatic } from '@hono/node-server/serve-static';
-import { Hono } from 'hono';
+import { Hono, type MiddlewareHandler } from 'hono';
 import { compress } from 'hono/compress';
 import { secureHeaders } from 'hono/secure-headers';
 
 /** The routes of the application; anything else that is not a file is not found. */
 const routes = ['/', '/today', '/plan', '/tasks', '/review', '/settings'];
 
-const YEAR = 'public, max-age=31536000, immutable';
+/** Says how long what was found may be kept. */
+const keep =
+  (how: string): MiddlewareHandler =>
+  async (c, next) => {
+    await next();
+    if (c.res.ok) c.header('Cache-Control', how);
+  };
+const forEver = keep('public, max-age=31536000, immutable');
+const askEachTime = keep('no-cache');
 
 /** Serves the exported application in `root`: compressed, hashed files for ever, everything else checked anew. */
 export function appServer(root: string): Hono {
@@ -30,17 +37,11 @@ export function appServer(root: string): Hono {
     }),
   );
   const relative = path.relative(process.cwd(), root);
-  const hashed = serveStatic({ root: relative, onFound: (_, c) => c.header('Cache-Control', YEAR) });
-  app.get('/_expo/static/*', hashed);
-  app.get('/assets/*', hashed);
-  const page = serveStatic({
-    root: relative,
-    path: 'index.html',
-    onFound: (_, c) => c.header('Cache-Control', 'no-cache'),
-  });
-  for (const route of routes) app.get(route, page);
-  app.get('/favicon.ico', (c) =>
-    existsSync(path.join(root, 'favicon.ico')) ? c.redirect('/favicon.ico') : c.body(null, 204),
-  );
+  app.get('/_expo/static/*', forEver, serveStatic({ root: relative }));
+  app.get('/assets/*', forEver, serveStatic({ root: relative }));
+  const page = serveStatic({ root: relative, path: 'index.html' });
+  for (const route of routes) app.get(route, askEachTime, page);
+  // browsers ask for it unasked; the application has none of its own yet
+  app.get('/favicon.ico', (c) => c.body(null, 204));
   return app;
 }

@@ -1,0 +1,45 @@
+import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { appServer } from './app';
+
+const root = mkdtempSync(path.join(os.tmpdir(), 'sprindle-dist-'));
+mkdirSync(path.join(root, '_expo/static/js'), { recursive: true });
+mkdirSync(path.join(root, 'assets'));
+writeFileSync(path.join(root, 'index.html'), '<!doctype html><title>Sprindle</title>');
+writeFileSync(path.join(root, '_expo/static/js/entry-0.js'), `// ${'long '.repeat(1000)}`);
+writeFileSync(path.join(path.dirname(root), 'secret.txt'), 'secret');
+const app = appServer(root);
+const get = (url: string, headers: Record<string, string> = {}) => app.request(`http://localhost${url}`, { headers });
+
+test.each(['/', '/today', '/plan?day=2026-11-24', '/tasks', '/review', '/settings'])('%s opens the application', async (url) => {
+  const answer = await get(url);
+  expect(answer.status).toBe(200);
+  expect(await answer.text()).toContain('Sprindle');
+  expect(answer.headers.get('cache-control')).toBe('no-cache');
+});
+
+test.each(['/_expo/static/js/gone.js', '/assets/gone.ttf', '/nowhere', '/..%2fsecret.txt', '/assets/..%2f..%2fsecret.txt'])(
+  '%s is not found, and never answered with the page',
+  async (url) => {
+    const answer = await get(url);
+    expect(answer.status).toBe(404);
+    const text = await answer.text();
+    expect(text).not.toContain('Sprindle');
+    expect(text).not.toContain('secret');
+  },
+);
+
+test('hashed files are kept for ever and sent compressed', async () => {
+  const answer = await get('/_expo/static/js/entry-0.js', { 'accept-encoding': 'gzip' });
+  expect(answer.headers.get('cache-control')).toBe('public, max-age=31536000, immutable');
+  expect(answer.headers.get('content-encoding')).toBe('gzip');
+});
+
+test('pages may load nothing from elsewhere and cannot be framed', async () => {
+  const policy = (await get('/today')).headers.get('content-security-policy') ?? '';
+  expect(policy).toContain("default-src 'self'");
+  expect(policy).toContain("script-src 'self'");
+  expect(policy).not.toMatch(/script-src[^;]*unsafe/);
+  expect(policy).toContain("frame-ancestors 'none'");
+});

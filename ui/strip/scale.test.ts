@@ -1,0 +1,23 @@
+import * as fc from 'fast-check';
+import { dayOf, instantOf } from '@/core/time/zone';
+import { scaleOf } from './scale';
+
+const zone = 'Europe/London';
+
+test('an instant and its place on the strip are each other’s inverse, and nothing leaves the strip', () => {
+  const day = dayOf('2026-11-24', zone);
+  const scale = scaleOf(day, 72);
+  fc.assert(
+    fc.property(fc.integer({ min: day.from, max: day.to }), fc.integer({ min: -5000, max: 5000 }), (instant, y) => {
+      expect(scale.instantAt(scale.y(instant))).toBeCloseTo(instant, -1);
+      expect(scale.instantAt(y)).toBeGreaterThanOrEqual(day.from);
+      expect(scale.y(day.from + y * 60_000)).toBeLessThanOrEqual(scale.height);
+    }),
+  );
+  expect(scale.y(instantOf('2026-11-24T10:00', zone))).toBeCloseTo(720);
+});
+
+test('a day on which the clocks change is an hour shorter or longer', () => {
+  expect(scaleOf(dayOf('2026-03-29', zone), 60).height).toBe(23 * 60);
+  expect(scaleOf(dayOf('2026-10-25', zone), 60).height).toBe(25 * 60);
+});
