@@ -6,7 +6,8 @@ cd "$(dirname "$0")/.."
 stamp=node_modules/.sprindle-installed
 if ! cmp -s package-lock.json "$stamp" 2>/dev/null; then
   echo "Installing npm packages"
-  npm ci --no-audit --no-fund --loglevel=error
+  # not `npm ci`: it insists on optional packages for other platforms, which a registry need not have
+  npm install --no-save --no-audit --no-fund --loglevel=error
   cp package-lock.json "$stamp"
 fi
 
