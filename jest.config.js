@@ -1,6 +1,11 @@
 const esm =
   'temporal-|ical\\.js|lucide-react-native|@dnd-kit|@react-native-async-storage|fast-check|pure-rand|zod';
 
+const names = {
+  '^@/(.*)$': '<rootDir>/$1',
+  '^chrono-node/en$': '<rootDir>/node_modules/chrono-node/dist/cjs/locales/en/index.js',
+};
+
 module.exports = {
   projects: [
     {
@@ -18,10 +23,14 @@ module.exports = {
         ],
       },
       transformIgnorePatterns: [`node_modules/(?!(${esm}))`],
-      moduleNameMapper: {
-        '^@/(.*)$': '<rootDir>/$1',
-        '^chrono-node/en$': '<rootDir>/node_modules/chrono-node/dist/cjs/locales/en/index.js',
-      },
+      moduleNameMapper: names,
+    },
+    {
+      displayName: 'app',
+      preset: 'jest-expo/web',
+      testMatch: ['<rootDir>/{ui,features}/**/*.test.tsx'],
+      transformIgnorePatterns: [`node_modules/(?!(${esm}|expo|@expo|react-native|nativewind))`],
+      moduleNameMapper: names,
     },
   ],
 };

@@ -5,7 +5,7 @@ import type { Page } from 'puppeteer-core';
 
 /** What a person does on a page, and what they would see. */
 
-export const pause = (ms: number) => new Promise((later) => setTimeout(later, ms));
+export const pause = (ms: number) => new Promise<void>((later) => setTimeout(later, ms));
 
 const labelled = (label: string) => `[aria-label^=${JSON.stringify(label)}]`;
 
@@ -60,6 +60,16 @@ export async function isGone(page: Page, label: string): Promise<void> {
     { timeout: 5000 },
     labelled(label),
   );
+}
+
+/** Presses Tab until what has the keyboard is called so. */
+export async function tabTo(page: Page, label: string): Promise<void> {
+  for (let i = 0; i < 120; i += 1) {
+    await page.keyboard.press('Tab');
+    const here = await page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? '');
+    if (here.startsWith(label)) return;
+  }
+  assert.fail(`Tab never reaches “${label}”`);
 }
 
 type Point = { x: number; y: number };

@@ -10,25 +10,32 @@ writeFileSync(path.join(root, 'index.html'), '<!doctype html><title>Sprindle</ti
 writeFileSync(path.join(root, '_expo/static/js/entry-0.js'), `// ${'long '.repeat(1000)}`);
 writeFileSync(path.join(path.dirname(root), 'secret.txt'), 'secret');
 const app = appServer(root);
-const get = (url: string, headers: Record<string, string> = {}) => app.request(`http://localhost${url}`, { headers });
+const get = (url: string, headers: Record<string, string> = {}) =>
+  app.request(`http://localhost${url}`, { headers });
 
-test.each(['/', '/today', '/plan?day=2026-11-24', '/tasks', '/review', '/settings'])('%s opens the application', async (url) => {
-  const answer = await get(url);
-  expect(answer.status).toBe(200);
-  expect(await answer.text()).toContain('Sprindle');
-  expect(answer.headers.get('cache-control')).toBe('no-cache');
-});
-
-test.each(['/_expo/static/js/gone.js', '/assets/gone.ttf', '/nowhere', '/..%2fsecret.txt', '/assets/..%2f..%2fsecret.txt'])(
-  '%s is not found, and never answered with the page',
+test.each(['/', '/today', '/plan?day=2026-11-24', '/tasks', '/review', '/settings'])(
+  '%s opens the application',
   async (url) => {
     const answer = await get(url);
-    expect(answer.status).toBe(404);
-    const text = await answer.text();
-    expect(text).not.toContain('Sprindle');
-    expect(text).not.toContain('secret');
+    expect(answer.status).toBe(200);
+    expect(await answer.text()).toContain('Sprindle');
+    expect(answer.headers.get('cache-control')).toBe('no-cache');
   },
 );
+
+test.each([
+  '/_expo/static/js/gone.js',
+  '/assets/gone.ttf',
+  '/nowhere',
+  '/..%2fsecret.txt',
+  '/assets/..%2f..%2fsecret.txt',
+])('%s is not found, and never answered with the page', async (url) => {
+  const answer = await get(url);
+  expect(answer.status).toBe(404);
+  const text = await answer.text();
+  expect(text).not.toContain('Sprindle');
+  expect(text).not.toContain('secret');
+});
 
 test('hashed files are kept for ever and sent compressed', async () => {
   const answer = await get('/_expo/static/js/entry-0.js', { 'accept-encoding': 'gzip' });

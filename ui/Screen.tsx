@@ -14,8 +14,8 @@ export function ScreenHead({
   children?: ReactNode;
 }) {
   return (
-    <View className="flex-row flex-wrap items-center justify-between gap-x-3">
-      <View className="flex-row flex-wrap items-baseline gap-x-3">
+    <View className="flex-row items-start justify-between gap-x-3">
+      <View className="shrink lg:flex-row lg:items-baseline lg:gap-x-3">
         <Heading>{title}</Heading>
         {about && <Words tone="soft">{about}</Words>}
       </View>

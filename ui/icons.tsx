@@ -19,7 +19,7 @@ import Ruler from 'lucide-react-native/icons/ruler';
 import Boat from 'lucide-react-native/icons/sailboat';
 import Sliders from 'lucide-react-native/icons/sliders-horizontal';
 import Stamp from 'lucide-react-native/icons/stamp';
-import Stop from 'lucide-react-native/icons/square';
+import Stop from 'lucide-react-native/icons/circle-stop';
 import Trash from 'lucide-react-native/icons/trash';
 import Undo from 'lucide-react-native/icons/undo-2';
 import People from 'lucide-react-native/icons/users';

@@ -7,19 +7,26 @@ const HOUR = 3_600_000;
 
 const anyRecords = fc
   .array(fc.tuple(fc.integer({ min: -500, max: 500 }), fc.integer({ min: 1, max: 100 })), { maxLength: 30 })
-  .map((list) => list.map(([from, hours], i): Record => ({ id: `${i}`, from: from * HOUR, to: (from + hours) * HOUR })));
+  .map((list) =>
+    list.map(([from, hours], i): Record => ({ id: `${i}`, from: from * HOUR, to: (from + hours) * HOUR })),
+  );
 
 test('a look-up by day finds exactly what overlaps the range, each record once, by start', () => {
   const find = nearby<Record>((record) => record);
   fc.assert(
-    fc.property(anyRecords, fc.integer({ min: -500, max: 500 }), fc.integer({ min: 1, max: 200 }), (records, start, hours) => {
-      const range = { from: start * HOUR, to: (start + hours) * HOUR };
-      const found = find(Object.fromEntries(records.map((record) => [record.id, record])), range);
-      const wanted = records.filter((record) => overlaps(record, range));
-      expect(new Set(found)).toEqual(new Set(wanted));
-      expect(found).toHaveLength(wanted.length);
-      expect(found.map(({ from }) => from)).toEqual(wanted.map(({ from }) => from).sort((a, b) => a - b));
-    }),
+    fc.property(
+      anyRecords,
+      fc.integer({ min: -500, max: 500 }),
+      fc.integer({ min: 1, max: 200 }),
+      (records, start, hours) => {
+        const range = { from: start * HOUR, to: (start + hours) * HOUR };
+        const found = find(Object.fromEntries(records.map((record) => [record.id, record])), range);
+        const wanted = records.filter((record) => overlaps(record, range));
+        expect(new Set(found)).toEqual(new Set(wanted));
+        expect(found).toHaveLength(wanted.length);
+        expect(found.map(({ from }) => from)).toEqual(wanted.map(({ from }) => from).sort((a, b) => a - b));
+      },
+    ),
   );
 });
 
@@ -30,7 +37,10 @@ test('a collection is indexed once, however often it is asked', () => {
     return record;
   });
   const collection = Object.fromEntries(
-    Array.from({ length: 1000 }, (_, i) => [`${i}`, { id: `${i}`, from: i * 24 * HOUR, to: i * 24 * HOUR + HOUR }]),
+    Array.from({ length: 1000 }, (_, i) => [
+      `${i}`,
+      { id: `${i}`, from: i * 24 * HOUR, to: i * 24 * HOUR + HOUR },
+    ]),
   );
   find(collection, { from: 0, to: 24 * HOUR });
   const first = asked;

@@ -8,11 +8,15 @@ test('an instant and its place on the strip are each other’s inverse, and noth
   const day = dayOf('2026-11-24', zone);
   const scale = scaleOf(day, 72);
   fc.assert(
-    fc.property(fc.integer({ min: day.from, max: day.to }), fc.integer({ min: -5000, max: 5000 }), (instant, y) => {
-      expect(scale.instantAt(scale.y(instant))).toBeCloseTo(instant, -1);
-      expect(scale.instantAt(y)).toBeGreaterThanOrEqual(day.from);
-      expect(scale.y(day.from + y * 60_000)).toBeLessThanOrEqual(scale.height);
-    }),
+    fc.property(
+      fc.integer({ min: day.from, max: day.to }),
+      fc.integer({ min: -5000, max: 5000 }),
+      (instant, y) => {
+        expect(scale.instantAt(scale.y(instant))).toBeCloseTo(instant, -1);
+        expect(scale.instantAt(y)).toBeGreaterThanOrEqual(day.from);
+        expect(scale.y(day.from + y * 60_000)).toBeLessThanOrEqual(scale.height);
+      },
+    ),
   );
   expect(scale.y(instantOf('2026-11-24T10:00', zone))).toBeCloseTo(720);
 });
