@@ -2,7 +2,20 @@ import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
 import { NOW, openPage, openStage, settled, type Stage } from './browser';
-import { boxOf, drag, isGone, labels, pause, pointAt, press, sees, tabTo, textOf, type } from './steps';
+import {
+  boxOf,
+  drag,
+  isGone,
+  labels,
+  pause,
+  pointAt,
+  press,
+  pressText,
+  sees,
+  tabTo,
+  textOf,
+  type,
+} from './steps';
 
 let stage: Stage;
 before(async () => {
@@ -118,7 +131,7 @@ test('a calendar file can be dropped on the window', async () => {
     window.dispatchEvent(new DragEvent('drop', { dataTransfer, bubbles: true, cancelable: true }));
   });
   await sees(page, '1 new, 0 changed');
-  await press(page, 'Undo import');
+  await pressText(page, 'Undo import');
   assert.ok(!(await textOf(page)).includes('Dropped call'));
   await page.browserContext().close();
 });

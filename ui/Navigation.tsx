@@ -1,4 +1,4 @@
-import { usePathname, useRouter, type Href } from 'expo-router';
+import { Link, usePathname, type Href } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { store, useStore } from '@/state/workspaceStore';
 import { IconButton } from './Button';
@@ -18,7 +18,6 @@ const places = [
 export function Navigation() {
   const wide = useWide();
   const here = usePathname();
-  const router = useRouter();
   return (
     <View
       role="navigation"
@@ -33,19 +32,18 @@ export function Navigation() {
         const current = here === path;
         const mark = current ? 'border-pine' : 'border-transparent';
         return (
-          <Pressable
-            key={path}
-            role="link"
-            aria-label={name}
-            aria-current={current ? 'page' : undefined}
-            onPress={() => router.navigate(path)}
-            className={`items-center justify-center gap-1 hover:bg-ground ${wide ? `min-h-[63px] border-l-[3px] ${mark}` : `h-[62px] flex-1 border-t-[3px] ${mark}`}`}
-          >
-            <Icon name={icon} size={22} colour={current ? 'pine' : 'ink-soft'} />
-            <Words size="xs" face={current ? 'strong' : 'text'} tone={current ? 'pine' : 'soft'}>
-              {name}
-            </Words>
-          </Pressable>
+          <Link key={path} href={path} asChild>
+            <Pressable
+              aria-label={name}
+              aria-current={current ? 'page' : undefined}
+              className={`items-center justify-center gap-1 hover:bg-ground ${wide ? `min-h-[63px] border-l-[3px] ${mark}` : `h-[62px] flex-1 border-t-[3px] ${mark}`}`}
+            >
+              <Icon name={icon} size={22} colour={current ? 'pine' : 'ink-soft'} />
+              <Words size="xs" face={current ? 'strong' : 'text'} tone={current ? 'pine' : 'soft'}>
+                {name}
+              </Words>
+            </Pressable>
+          </Link>
         );
       })}
     </View>
