@@ -1,6 +1,8 @@
 import '../global.css';
 import { useFonts } from 'expo-font';
 import { Slot } from 'expo-router';
+import { defaultSettings } from '@/core/model/settings';
+import { emptyWorkspace } from '@/core/model/workspace';
 import { session } from '@/state/session';
 import { store } from '@/state/workspaceStore';
 import { Shell } from '@/ui/Shell';
@@ -8,7 +10,9 @@ import { Shell } from '@/ui/Shell';
 const makeDemo = async () =>
   (await import('@/demo/generate')).demoWorkspace({ seed: 7, now: session.now(), zone: session.zone });
 
-void store.open(session.space === 'demo' ? makeDemo : undefined);
+const begin = async () => ({ ...emptyWorkspace, settings: { ...defaultSettings, clock: session.clock } });
+
+void store.open(session.space === 'demo' ? makeDemo : begin);
 
 export default function Layout() {
   useFonts({

@@ -28,6 +28,7 @@ export async function openStage(): Promise<Stage> {
     userDataDir,
     args: [
       '--headless=new',
+      '--lang=en-GB',
       '--no-sandbox',
       '--disable-gpu',
       '--disable-quic',

@@ -1,10 +1,16 @@
+import type { ClockStyle } from '@/core/time/words';
 import { isZone, type Zone } from '@/core/time/zone';
 
 /**
- * What this tab was opened with: which storage space, which clock, which zone. Addresses may carry `?space=demo`,
+ * What this tab was opened with: which storage space, which time, which zone, and clocks as the person's locale has them. Addresses may carry `?space=demo`,
  * `&now=2026-11-24T11:20:00Z` and `&zone=Europe/London`; the tab remembers them across reloads.
  */
-export type Session = { readonly space: string; readonly zone: Zone; readonly now: () => number };
+export type Session = {
+  readonly space: string;
+  readonly zone: Zone;
+  readonly now: () => number;
+  readonly clock: ClockStyle;
+};
 
 const remembered = (name: string): string | null => {
   try {
@@ -48,6 +54,7 @@ function readSession(): Session {
     space: /^[\w-]{1,40}$/.test(space) ? space : 'own',
     zone: zone && isZone(zone) ? zone : Intl.DateTimeFormat().resolvedOptions().timeZone,
     now: () => Date.now() + offset,
+    clock: Intl.DateTimeFormat(undefined, { hour: 'numeric' }).resolvedOptions().hour12 ? 12 : 24,
   };
 }
 

@@ -13,7 +13,7 @@ export function AllDay({ events }: { events: readonly Occurrence[] }) {
           key={event.id}
           role="button"
           onPress={() => openSheet({ kind: 'meeting', meeting: event })}
-          className={`cut-corner min-h-[32px] justify-center border px-3 ${event.busy ? 'border-meeting bg-surface' : 'border-dashed border-line'}`}
+          className={`min-h-[32px] justify-center border px-3 ${event.busy ? 'cut-corner border-meeting bg-surface' : 'border-dashed border-ink-soft'}`}
         >
           <Words size="xs">
             All day · {event.title}

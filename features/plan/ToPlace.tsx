@@ -12,7 +12,7 @@ import { useDrag } from '@/ui/drag/dragStore';
 import { useDragItem } from '@/ui/drag/useDragItem';
 import { EdgeMark, PriorityMark } from '@/ui/marks';
 import { openSheet } from '@/ui/sheets';
-import { DueNote, useHue } from '@/ui/tasks/TaskParts';
+import { DueNote, TimerButton, useHue } from '@/ui/tasks/TaskParts';
 import { useMinute, useToday } from '@/ui/useNow';
 import { Heading, Words } from '@/ui/Words';
 
@@ -115,12 +115,15 @@ function PlaceableCard({ task, date }: { task: Task; date: string }) {
             {estimate}
           </Words>
         </View>
-        <Button
-          label="Place…"
-          says={`Place ${task.title}`}
-          kind="quiet"
-          onPress={() => openSheet({ kind: 'place', taskId: task.id })}
-        />
+        <View className="flex-row items-center">
+          <TimerButton subject={{ kind: 'task', taskId: task.id }} small />
+          <Button
+            label="Place…"
+            says={`Place ${task.title}`}
+            kind="quiet"
+            onPress={() => openSheet({ kind: 'place', taskId: task.id })}
+          />
+        </View>
       </View>
     </View>
   );

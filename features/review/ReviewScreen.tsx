@@ -9,6 +9,7 @@ import { useWorkspace } from '@/state/workspaceStore';
 import { Button, IconButton } from '@/ui/Button';
 import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { openSheet } from '@/ui/sheets';
+import { WithStrip } from '@/ui/strip/WithStrip';
 import { useMinute } from '@/ui/useNow';
 import { Words, type Tone } from '@/ui/Words';
 import { Bridge } from './Bridge';
@@ -32,46 +33,48 @@ export function ReviewScreen({ date, today, onDate }: Props) {
   };
 
   return (
-    <ScrollScreen>
-      <ScreenHead title="Ledger" about={`${dateWords(date)}${date === today ? ', so far' : ''}`}>
-        <IconButton label="The day before" icon="back" onPress={() => onDate(addDays(date, -1))} />
-        <IconButton label="The day after" icon="forward" onPress={() => onDate(addDays(date, 1))} />
-        {date !== today && <Button label="Today" kind="quiet" onPress={() => onDate(today)} />}
-      </ScreenHead>
-      {rows.length === 0 ? (
-        <Empty title="Nothing was planned and no time was recorded">
-          <Words tone="soft">
-            Place tasks in Plan, start the timer in Today, and the two stand here side by side.
-          </Words>
-        </Empty>
-      ) : (
-        <>
-          <Figures sums={sums} />
-          <Bridge sums={sums} />
-          <View>
-            <View className="flex-row justify-between pb-1">
-              <Words role="heading" face="strong" tone="soft">
-                Where it went
-              </Words>
-              <Words tone="soft">sums to the minute</Words>
-            </View>
-            <View className="flex-row border-b border-ink-soft pb-1">
-              <View className="flex-1" />
-              {['planned', 'actual', 'drift'].map((column) => (
-                <View key={column} className="w-[74px] items-end">
-                  <Words size="xs" tone="soft">
-                    {column}
-                  </Words>
-                </View>
+    <WithStrip date={date}>
+      <ScrollScreen>
+        <ScreenHead title="Ledger" about={`${dateWords(date)}${date === today ? ', so far' : ''}`}>
+          <IconButton label="The day before" icon="back" onPress={() => onDate(addDays(date, -1))} />
+          <IconButton label="The day after" icon="forward" onPress={() => onDate(addDays(date, 1))} />
+          {date !== today && <Button label="Today" kind="quiet" onPress={() => onDate(today)} />}
+        </ScreenHead>
+        {rows.length === 0 ? (
+          <Empty title="Nothing was planned and no time was recorded">
+            <Words tone="soft">
+              Place tasks in Plan, start the timer in Today, and the two stand here side by side.
+            </Words>
+          </Empty>
+        ) : (
+          <>
+            <Figures sums={sums} />
+            <Bridge sums={sums} />
+            <View>
+              <View className="flex-row justify-between pb-1">
+                <Words role="heading" face="strong" tone="soft">
+                  Where it went
+                </Words>
+                <Words tone="soft">sums to the minute</Words>
+              </View>
+              <View className="flex-row border-b border-ink-soft pb-1">
+                <View className="flex-1" />
+                {['planned', 'actual', 'drift'].map((column) => (
+                  <View key={column} className="w-[74px] items-end">
+                    <Words size="xs" tone="soft">
+                      {column}
+                    </Words>
+                  </View>
+                ))}
+              </View>
+              {rows.map((row) => (
+                <LedgerLine key={row.key} row={row} longest={longest} onOpen={() => open(row)} />
               ))}
             </View>
-            {rows.map((row) => (
-              <LedgerLine key={row.key} row={row} longest={longest} onOpen={() => open(row)} />
-            ))}
-          </View>
-        </>
-      )}
-    </ScrollScreen>
+          </>
+        )}
+      </ScrollScreen>
+    </WithStrip>
   );
 }
 

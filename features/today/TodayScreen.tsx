@@ -12,6 +12,7 @@ import { readTitle } from '@/ui/readings';
 import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { openSheet } from '@/ui/sheets';
 import { start } from '@/ui/tasks/actions';
+import { WithStrip } from '@/ui/strip/WithStrip';
 import { useMinute } from '@/ui/useNow';
 import { Words } from '@/ui/Words';
 import { DoneToday } from './DoneToday';
@@ -34,59 +35,61 @@ export function TodayScreen() {
   const dayEnds = view.rest.filter(({ kind }) => kind === 'block').length === 0 && notRunning.length === 0;
 
   return (
-    <ScrollScreen>
-      <ScreenHead
-        title="Now"
-        about={`${dateWords(today)} · ${clockWords(now, session.zone, workspace.settings.clock)}`}
-      />
-      {nothing && <FirstSteps />}
-      {running && <RunningCard entry={running} />}
+    <WithStrip date={today}>
+      <ScrollScreen>
+        <ScreenHead
+          title="Now"
+          about={`${dateWords(today)} · ${clockWords(now, session.zone, workspace.settings.clock)}`}
+        />
+        {nothing && <FirstSteps />}
+        {running && <RunningCard entry={running} />}
 
-      {notRunning.length > 0 && (
-        <Part title="On now">
-          {notRunning.map((item) => (
-            <ItemRow key={`${item.kind} ${item.from}`} item={item} now={now} boxed />
-          ))}
-        </Part>
-      )}
-
-      {view.next && (
-        <Part title="Next" aside={`in ${durationWords(view.minutesToNext ?? 0)}`}>
-          <ItemRow item={view.next} now={now} />
-        </Part>
-      )}
-
-      {view.fits.length > 0 && (
-        <Part title={`Fits into the ${durationWords(view.minutesToNext ?? 0)} before`}>
-          {view.fits.map((task) => (
-            <TaskRow key={task.id} task={task} />
-          ))}
-        </Part>
-      )}
-
-      {!nothing && (
-        <Part title="Rest of the day" aside={`${durationWords(load.planned)} planned today`}>
-          {view.rest
-            .filter((item) => item !== view.next)
-            .map((item) => (
-              <ItemRow key={`${item.kind} ${item.from} ${item.to}`} item={item} now={now} />
+        {notRunning.length > 0 && (
+          <Part title="On now">
+            {notRunning.map((item) => (
+              <ItemRow key={`${item.kind} ${item.from}`} item={item} now={now} boxed />
             ))}
-          {dayEnds && (
-            <Words tone="soft">Nothing else is planned for today. Plan puts tasks onto hours.</Words>
-          )}
-        </Part>
-      )}
+          </Part>
+        )}
 
-      <Field
-        label="Something else came up? Type it and press Enter to time it"
-        text=""
-        read={readTitle}
-        adding
-        placeholder="Pump broke down"
-        onSave={(title) => start({ kind: 'other', title })}
-      />
-      <DoneToday today={today} />
-    </ScrollScreen>
+        {view.next && (
+          <Part title="Next" aside={`in ${durationWords(view.minutesToNext ?? 0)}`}>
+            <ItemRow item={view.next} now={now} />
+          </Part>
+        )}
+
+        {view.fits.length > 0 && (
+          <Part title={`Fits into the ${durationWords(view.minutesToNext ?? 0)} before`}>
+            {view.fits.map((task) => (
+              <TaskRow key={task.id} task={task} />
+            ))}
+          </Part>
+        )}
+
+        {!nothing && (
+          <Part title="Rest of the day" aside={`${durationWords(load.planned)} planned today`}>
+            {view.rest
+              .filter((item) => item !== view.next)
+              .map((item) => (
+                <ItemRow key={`${item.kind} ${item.from} ${item.to}`} item={item} now={now} />
+              ))}
+            {dayEnds && (
+              <Words tone="soft">Nothing else is planned for today. Plan puts tasks onto hours.</Words>
+            )}
+          </Part>
+        )}
+
+        <Field
+          label="Something else came up? Type it and press Enter to time it"
+          text=""
+          read={readTitle}
+          adding
+          placeholder="Pump broke down"
+          onSave={(title) => start({ kind: 'other', title })}
+        />
+        <DoneToday today={today} />
+      </ScrollScreen>
+    </WithStrip>
   );
 }
 

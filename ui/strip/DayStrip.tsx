@@ -39,6 +39,7 @@ function boxOf({ from, to }: Span, lane: number, lanes: number, scale: Scale): B
     height: scale.y(to) - top - 1,
     left: `${(100 * lane) / lanes}%`,
     width: `${100 / lanes - 0.5}%`,
+    alone: lanes === 1,
   };
 }
 

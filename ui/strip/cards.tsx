@@ -15,6 +15,7 @@ import { useDragItem } from '../drag/useDragItem';
 import { Icon } from '../icons';
 import { EdgeMark, PriorityMark } from '../marks';
 import { openSheet } from '../sheets';
+import { TimerButton } from '../tasks/TaskParts';
 import { Words } from '../Words';
 
 /** Where a card lies on the strip. */
@@ -23,7 +24,11 @@ export type Box = {
   readonly height: number;
   readonly left: DimensionValue;
   readonly width: DimensionValue;
+  /** Nothing shares the width with it. */
+  readonly alone: boolean;
 };
+
+const placeOf = ({ top, height, left, width }: Box) => ({ top, height, left, width });
 
 /** Cards this high have room for a second line. */
 const TWO_LINES = 40;
@@ -41,7 +46,7 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
       aria-label={`Meeting ${meeting.title}, ${hours}`}
       {...webProps({ onClick: open, onKeyDown: (event) => event.key === 'Enter' && open() })}
       className={`cut-corner absolute cursor-pointer overflow-hidden border bg-surface px-2.5 ${meeting.busy ? 'border-meeting' : 'border-dashed border-line'} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
-      style={box}
+      style={placeOf(box)}
     >
       <View aria-hidden className="absolute right-0 top-0">
         <Svg width={12} height={12}>
@@ -100,6 +105,7 @@ export function BlockCard({ block, box, date, now }: { block: Block; box: Box; d
   const { props, lifted } = useDragItem(`move ${block.id}`, { ...place, kind: 'move' }, date, open);
   if (!task) return null;
   const roomy = box.height >= TWO_LINES;
+  const roomForButton = box.height >= 44 && box.alone;
   const look = done
     ? 'border-edge bg-surface'
     : missed
@@ -118,8 +124,8 @@ export function BlockCard({ block, box, date, now }: { block: Block; box: Box; d
       ]
         .filter(Boolean)
         .join(', ')}
-      className={`hue-${hue} absolute cursor-grab touch-manipulation select-none overflow-hidden rounded-r-lg border pl-3 pr-2 ${look} ${lifted ? 'opacity-50' : ''} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
-      style={box}
+      className={`hue-${hue} absolute cursor-grab touch-manipulation select-none overflow-hidden rounded-r-lg border pl-3 ${roomForButton && !done ? 'pr-11' : 'pr-2'} ${look} ${lifted ? 'opacity-50' : ''} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
+      style={placeOf(box)}
     >
       <EdgeMark />
       <View className="flex-row items-center gap-1.5">
@@ -140,6 +146,11 @@ export function BlockCard({ block, box, date, now }: { block: Block; box: Box; d
         <Words size="xs" tone="brick" face="strong" numberOfLines={1}>
           {warning}
         </Words>
+      )}
+      {!done && roomForButton && (
+        <View className="absolute right-0 top-0">
+          <TimerButton subject={{ kind: 'task', taskId }} small />
+        </View>
       )}
       {box.height >= 30 && <ResizeHandle block={block} date={date} />}
     </View>

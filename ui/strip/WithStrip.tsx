@@ -1,0 +1,23 @@
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import { DragArea } from '../drag/DragArea';
+import { useMinute } from '../useNow';
+import { useWide } from '../useWide';
+import { DayStrip } from './DayStrip';
+
+/** A screen with the strip of a day beside it, where there is room for both. */
+export function WithStrip({ date, children }: { date: string; children: ReactNode }) {
+  const wide = useWide();
+  const now = useMinute();
+  if (!wide) return children;
+  return (
+    <DragArea>
+      <View className="flex-1 flex-row">
+        <View className="flex-1">{children}</View>
+        <View role="complementary" aria-label="The day’s strip" className="w-[400px] border-l border-line">
+          <DayStrip date={date} now={now} pixelsPerHour={64} />
+        </View>
+      </View>
+    </DragArea>
+  );
+}
