@@ -1,0 +1,108 @@
+import * as fc from 'fast-check';
+import { components, unfold } from './contentLines';
+import { NotACalendar, readCalendar } from './readCalendar';
+
+const wrap = (...lines: string[]) => ['BEGIN:VCALENDAR', ...lines, 'END:VCALENDAR'].join('\n');
+const event = (...lines: string[]) => ['BEGIN:VEVENT', ...lines, 'END:VEVENT'];
+const read = (...lines: string[]) => readCalendar(wrap(...lines), 'Europe/London');
+
+test('several calendars in one file come in together, named after the first name', () => {
+  const text = [
+    wrap('X-WR-CALNAME:River office', ...event('UID:a', 'DTSTART:20261124T090000Z')),
+    wrap(...event('UID:b', 'DTSTART:20261124T100000Z')),
+  ].join('\n');
+  const { name, events } = readCalendar(text, 'UTC');
+  expect([name, events.map(({ uid }) => uid)]).toEqual(['River office', ['a', 'b']]);
+});
+
+test('the highest sequence of a UID counts, whatever its place in the file', () => {
+  const { events } = read(
+    ...event('UID:a', 'SEQUENCE:3', 'SUMMARY:Latest', 'DTSTART:20261124T090000Z'),
+    ...event('UID:a', 'SEQUENCE:1', 'SUMMARY:Older', 'DTSTART:20261124T080000Z'),
+  );
+  expect(events.map(({ title }) => title)).toEqual(['Latest']);
+});
+
+test('a changed occurrence without its event comes in by itself and is reported', () => {
+  const { events, problems } = read(
+    ...event('UID:a', 'RECURRENCE-ID:20261124T090000Z', 'SUMMARY:Orphan', 'DTSTART:20261124T100000Z'),
+  );
+  expect(events).toMatchObject([{ title: 'Orphan', rule: null }]);
+  expect(problems[0]?.what).toBe('“Orphan” changes an event that is not in the file');
+});
+
+test('a length may be of days, of weeks, or of both and hours; a negative one leaves the event out', () => {
+  const { events, problems } = read(
+    ...event('UID:a', 'DTSTART:20261124T090000Z', 'DURATION:P1DT2H'),
+    ...event('UID:b', 'DTSTART:20261124T090000Z', 'DURATION:P2W'),
+    ...event('UID:c', 'DTSTART:20261124T090000Z', 'DURATION:-PT1H'),
+    ...event('UID:d', 'DTSTART:20261124T090000Z'),
+  );
+  expect(events.map(({ length }) => length)).toEqual([
+    { days: 1, seconds: 7200 },
+    { days: 14, seconds: 0 },
+    { days: 0, seconds: 0 },
+  ]);
+  expect(problems.map(({ what }) => what)).toEqual(['DURATION “-PT1H” is no length']);
+});
+
+test('an end in another zone is counted in real time', () => {
+  const { events } = read(
+    ...event(
+      'UID:a',
+      'DTSTART;TZID=Europe/London:20261124T090000',
+      'DTEND;TZID=Europe/Paris:20261124T113000',
+    ),
+  );
+  expect(events[0]?.length).toEqual({ days: 0, seconds: 5400 });
+});
+
+test('a cancelled event is kept as cancelled; an untitled one gets a name', () => {
+  const { events } = read(...event('UID:a', 'DTSTART:20261124T090000Z', 'STATUS:CANCELLED'));
+  expect(events[0]).toMatchObject({ cancelled: true, title: 'Untitled' });
+});
+
+test('a component left open or closed twice is reported and what is around it comes in', () => {
+  const { events, problems } = read(
+    ...event('UID:a', 'DTSTART:20261124T090000Z', 'BEGIN:VALARM', 'TRIGGER:-PT5M'),
+    'END:VTODO',
+    ...event('UID:b', 'DTSTART:20261124T100000Z'),
+  );
+  expect(events.map(({ uid }) => uid)).toEqual(['a', 'b']);
+  expect(problems.map(({ what }) => what)).toEqual(['VALARM is never closed', 'END:VTODO closes nothing']);
+});
+
+test('nesting without end and a line of a megabyte take no time and no stack', () => {
+  const deep = Array.from({ length: 20_000 }, () => 'BEGIN:VEVENT').join('\n');
+  expect(components(unfold(deep)).problems.length).toBeGreaterThan(0);
+  const { events, problems } = read(
+    ...event('UID:a', `DESCRIPTION:${'x'.repeat(1_000_000)}`, 'DTSTART:20261124T090000Z'),
+  );
+  expect(events).toHaveLength(1);
+  expect(problems[0]?.hint).toContain('too long');
+});
+
+test('random text and truncated files never bring the reader down', () => {
+  const good = wrap(
+    ...event('UID:a', 'DTSTART:20261102T090000Z', 'RRULE:FREQ=WEEKLY', 'EXDATE:20261109T090000Z'),
+  );
+  const part = fc.nat(good.length).map((cut) => good.slice(0, cut));
+  const noise = fc
+    .array(
+      fc.oneof(
+        fc.string(),
+        fc.constantFrom('BEGIN:VCALENDAR', 'BEGIN:VEVENT', 'END:VEVENT', 'DTSTART:2026', 'RRULE:FREQ=WEEKLY'),
+      ),
+    )
+    .map((lines) => lines.join('\n'));
+  fc.assert(
+    fc.property(fc.oneof(part, noise), (text) => {
+      try {
+        readCalendar(text, 'UTC');
+      } catch (error) {
+        expect(error).toBeInstanceOf(NotACalendar);
+      }
+    }),
+    { numRuns: 200 },
+  );
+});

@@ -1,0 +1,91 @@
+import { dueText, dueWords } from '../tasks/dueWords';
+import {
+  clockWords,
+  dateWords,
+  dayWords,
+  distanceWords,
+  driftWords,
+  durationWords,
+  stopwatchWords,
+} from './words';
+import { addDays, daysBetween, instantOf, isDate, isZone, weekdayOf } from './zone';
+
+test.each([
+  [0, '0 min'],
+  [45, '45 min'],
+  [60, '1 h'],
+  [90, '1 h 30'],
+  [65, '1 h 05'],
+  [-75, '−1 h 15'],
+])('%i minutes read %s', (minutes, words) => expect(durationWords(minutes)).toBe(words));
+
+test('drift is signed with a real minus', () => {
+  expect([driftWords(25), driftWords(-8), driftWords(0)]).toEqual(['+25', '−8', '0']);
+});
+
+test('a running clock counts hours, minutes and seconds, and never runs below zero', () => {
+  expect([stopwatchWords(642_000), stopwatchWords(36_000_000), stopwatchWords(-5)]).toEqual([
+    '0:10:42',
+    '10:00:00',
+    '0:00:00',
+  ]);
+});
+
+test('days near today have names', () => {
+  const today = '2026-11-24';
+  expect(['2026-11-23', today, '2026-11-25', '2026-11-26'].map((date) => dayWords(date, today))).toEqual([
+    'yesterday',
+    'today',
+    'tomorrow',
+    'Thu 26 Nov',
+  ]);
+});
+
+test('distances are said in minutes within a day and in days beyond', () => {
+  expect([60_000, 5_400_000, 86_400_000, -3 * 86_400_000].map(distanceWords)).toEqual([
+    '1 min',
+    '1 h 30',
+    '1 day',
+    '3 days',
+  ]);
+});
+
+test('a due date is said shortly and stands in its field so that it can be read again', () => {
+  const due = { date: '2026-11-26', time: '14:00' };
+  expect(dueWords(due, '2026-11-25', 24)).toBe('due tomorrow 14:00');
+  expect([dueText(due, 24), dueText({ date: '2026-11-26', time: null }, 24), dueText(null, 12)]).toEqual([
+    'Thu 26 Nov, 14:00',
+    'Thu 26 Nov',
+    '',
+  ]);
+  expect(dueText(due, 12)).toBe('Thu 26 Nov, 2:00 pm');
+});
+
+test('dates walk over months, years and leap days', () => {
+  expect([addDays('2028-02-28', 1), addDays('2026-12-31', 1), addDays('2026-03-01', -1)]).toEqual([
+    '2028-02-29',
+    '2027-01-01',
+    '2026-02-28',
+  ]);
+  expect(daysBetween('2026-11-24', '2026-12-01')).toBe(7);
+  expect([weekdayOf('2026-11-23'), weekdayOf('2026-11-29')]).toEqual([1, 7]);
+  expect(dateWords('2026-11-24')).toBe('Tue 24 Nov');
+});
+
+test('only days and zones that exist are taken', () => {
+  expect(['2026-02-29', '2026-13-01', '26-1-1', '2028-02-29'].map(isDate)).toEqual([
+    false,
+    false,
+    false,
+    true,
+  ]);
+  expect(['Europe/London', 'Middle/Earth', ''].map(isZone)).toEqual([true, false, false]);
+});
+
+test('the same instant is another clock time elsewhere', () => {
+  const instant = instantOf('2026-11-24T09:00', 'Europe/London');
+  expect([clockWords(instant, 'Europe/Paris', 24), clockWords(instant, 'America/New_York', 12)]).toEqual([
+    '10:00',
+    '4:00 am',
+  ]);
+});
