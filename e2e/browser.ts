@@ -28,7 +28,6 @@ export async function openStage(): Promise<Stage> {
     userDataDir,
     args: [
       '--headless=new',
-      '--lang=en-GB',
       '--no-sandbox',
       '--disable-gpu',
       '--disable-quic',
@@ -63,6 +62,8 @@ export async function openPage(
   page.on('pageerror', (error) => complaints.push(String(error)));
   page.on('requestfailed', (request) => complaints.push(`failed: ${request.url()}`));
   page.setDefaultTimeout(8000);
+  const devtools = await page.createCDPSession();
+  await devtools.send('Emulation.setLocaleOverride', { locale: 'en-GB' });
   await page.setViewport(sizes[size]);
   await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: dark ? 'dark' : 'light' }]);
   await page.goto(
