@@ -155,7 +155,7 @@ for (const size of ['phone', 'wide'] as const satisfies Size[]) {
       await page.keyboard.press('Delete');
       await boxOf(page, 'To place: Order waders');
       await press(page, 'Place Order waders');
-      await press(page, 'today 12:00 – 12:20');
+      await press(page, 'Today 12:00 – 12:20');
       await boxOf(page, 'Order waders, 12:00 – 12:20');
     });
 

@@ -13,7 +13,7 @@ export function DetailsPane() {
     return () => useSheets.setState({ hasPane: false });
   }, []);
   return (
-    <View role="complementary" aria-label="Details" className="w-[288px] border-l border-line bg-ground">
+    <View role="complementary" aria-label="Details" className="w-[308px] border-l border-line bg-ground">
       {open && belongsInPane(open) ? <Shown sheet={open} /> : <Hint />}
     </View>
   );

@@ -35,7 +35,7 @@ export function ToPlacePane({ date }: { date: string }) {
   const { attach } = useDropArea('to place', { kind: 'off' });
   const aimed = useDrag(({ target }) => target?.kind === 'off');
   return (
-    <View ref={attach} className={`w-[268px] border-r ${aimed ? 'border-pine bg-surface' : 'border-line'}`}>
+    <View ref={attach} className={`w-[300px] border-r ${aimed ? 'border-pine bg-surface' : 'border-line'}`}>
       <View className="gap-1 px-4 pb-2 pt-4">
         <Heading level={2}>To place</Heading>
         <Words tone="soft">{countWords(tasks)}</Words>
@@ -92,38 +92,36 @@ function PlaceableCard({ task, date }: { task: Task; date: string }) {
     <View
       {...props}
       aria-label={`To place: ${task.title}, ${estimate}`}
-      className={`${hue} cursor-grab touch-manipulation select-none flex-row gap-1 overflow-hidden rounded-r-lg border border-line bg-surface pl-3.5 hover:border-ink-soft ${lifted ? 'opacity-50' : ''}`}
+      className={`${hue} cursor-grab touch-manipulation select-none overflow-hidden rounded-r-lg border border-line bg-surface pl-3.5 hover:border-ink-soft ${lifted ? 'opacity-50' : ''}`}
     >
       <EdgeMark />
-      <View className="flex-1 gap-0.5 py-1.5">
-        <Words face="strong" numberOfLines={2}>
-          {task.title}
+      <View className="flex-row items-start gap-2 pr-3.5 pt-2">
+        <View className="flex-1">
+          <Words face="strong" numberOfLines={2}>
+            {task.title}
+          </Words>
+        </View>
+        <Words
+          face={task.estimate === null ? 'text' : 'strong'}
+          tone={task.estimate === null ? 'soft' : 'ink'}
+        >
+          {estimate}
         </Words>
-        <View className="flex-row items-center gap-2">
+      </View>
+      <View className="flex-row items-center">
+        <View className="flex-1 flex-row items-center gap-2">
           {task.priority !== 'normal' && <PriorityMark priority={task.priority} />}
           <View className="shrink">
             <DueNote task={task} />
           </View>
         </View>
-      </View>
-      <View className="items-end">
-        <View className="pr-3.5 pt-1.5">
-          <Words
-            face={task.estimate === null ? 'text' : 'strong'}
-            tone={task.estimate === null ? 'soft' : 'ink'}
-          >
-            {estimate}
-          </Words>
-        </View>
-        <View className="flex-row items-center">
-          <TimerButton subject={{ kind: 'task', taskId: task.id }} small />
-          <Button
-            label="Place…"
-            says={`Place ${task.title}`}
-            kind="quiet"
-            onPress={() => openSheet({ kind: 'place', taskId: task.id })}
-          />
-        </View>
+        <TimerButton subject={{ kind: 'task', taskId: task.id }} small />
+        <Button
+          label="Place…"
+          says={`Place ${task.title}`}
+          kind="quiet"
+          onPress={() => openSheet({ kind: 'place', taskId: task.id })}
+        />
       </View>
     </View>
   );

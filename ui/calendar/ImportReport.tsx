@@ -23,7 +23,9 @@ export function ImportReport({ counts, problems }: { counts: ImportCounts; probl
       {problems.length > 0 && (
         <View className="gap-2">
           <Words face="strong">
-            {problems.length === 1 ? 'One line' : `${problems.length} lines`} could not be taken as they stand
+            {problems.length === 1
+              ? 'One line could not be taken as it stands'
+              : `${problems.length} lines could not be taken as they stand`}
           </Words>
           {problems.slice(0, MOST_SHOWN).map(({ where, what, hint }) => (
             <View key={`${where} ${what}`} className="border-l-4 border-brick bg-brick-pale px-3 py-2">

@@ -152,7 +152,7 @@ export function BlockCard({ block, box, date, now }: { block: Block; box: Box; d
           <TimerButton subject={{ kind: 'task', taskId }} small />
         </View>
       )}
-      {box.height >= 30 && <ResizeHandle block={block} date={date} />}
+      {!done && box.height >= 30 && <ResizeHandle block={block} date={date} />}
     </View>
   );
 }

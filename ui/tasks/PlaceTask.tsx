@@ -65,7 +65,7 @@ export function PlaceTask({
           return (
             <View key={from} className="gap-0.5">
               <Button
-                label={`${said(from)} – ${clockWords(to, session.zone, clock)}`}
+                label={`${said(from).replace(/^./, (first) => first.toUpperCase())} – ${clockWords(to, session.zone, clock)}`}
                 onPress={() => place(from)}
               />
               {late > 0 && (

@@ -73,7 +73,7 @@ export function TaskDetails({
             placeholder="1h30"
           />
         </View>
-        <View className="flex-[1.6]">
+        <View className="flex-[1.9]">
           <Field
             label="Due"
             text={dueText(task.due, settings.clock)}
