@@ -1,9 +1,13 @@
 import assert from 'node:assert/strict';
+import { existsSync, mkdtempSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
 import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
 import { NOW, openPage, openStage, settled, type Stage } from './browser';
 import {
   boxOf,
+  chooseFile,
   drag,
   isGone,
   labels,
@@ -184,5 +188,30 @@ test('times by hand: an end before the start is refused with the reason, and the
   await page.goto(`${stage.address}/review`);
   await boxOf(page, 'Sort samples: planned –, actual 45 min, drift +45 min');
   await sees(page, 'not planned');
+  await page.browserContext().close();
+});
+
+test('everything goes out as one file and comes in again elsewhere, by one step that can be undone', async () => {
+  const folder = mkdtempSync(path.join(os.tmpdir(), 'sprindle-export-'));
+  const { page } = await openPage(stage, 'wide', 'demo', '/settings');
+  const devtools = await page.createCDPSession();
+  await devtools.send('Browser.setDownloadBehavior', {
+    behavior: 'allow',
+    downloadPath: folder,
+    browserContextId: page.browserContext().id ?? '',
+  });
+  await press(page, 'Export everything');
+  const file = path.join(folder, 'sprindle-demo-2026-11-24.json');
+  for (let i = 0; i < 40 && !existsSync(file); i += 1) await pause(50);
+  await page.goto(`${stage.address}/settings?space=elsewhere`);
+  await settled(page);
+  await chooseFile(page, 'Open an exported file', file);
+  await sees(page, '32 tasks, 4 lists, 12 events, 1 calendar');
+  await pressText(page, 'Replace everything');
+  await page.keyboard.press('Escape');
+  await press(page, 'Tasks');
+  await boxOf(page, 'Done: Stock count, boat shed');
+  await press(page, 'Undo replace everything');
+  await isGone(page, 'Done: Stock count, boat shed');
   await page.browserContext().close();
 });

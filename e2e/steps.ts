@@ -131,7 +131,7 @@ export async function pointAt(page: Page, hour: number): Promise<Point> {
 /** Chooses a file of e2e/fixtures behind the button. */
 export async function chooseFile(page: Page, button: string, file: string): Promise<void> {
   const [chooser] = await Promise.all([page.waitForFileChooser(), press(page, button)]);
-  await chooser.accept([path.join(__dirname, 'fixtures', file)]);
+  await chooser.accept([path.resolve(__dirname, 'fixtures', file)]);
   await pause(200);
 }
 

@@ -2,6 +2,7 @@ import { useEffect } from 'react';
 import { View } from 'react-native';
 import { store, useStore } from '@/state/workspaceStore';
 import { Button, IconButton } from './Button';
+import { exportWorkspace } from './files/workspaceFiles';
 import { useWide } from './useWide';
 import { Words } from './Words';
 
@@ -50,10 +51,13 @@ export function UnsavedLine() {
   const unsaved = useStore((state) => state.unsaved);
   if (!unsaved) return null;
   return (
-    <View role="alert" className="border-b border-brick bg-brick-pale px-4 py-2">
+    <View role="alert" className="gap-2 border-b border-brick bg-brick-pale px-4 py-2">
       <Words tone="brick" face="strong">
         {unsaved}
       </Words>
+      <View className="flex-row">
+        <Button label="Export everything now" kind="danger" onPress={exportWorkspace} />
+      </View>
     </View>
   );
 }

@@ -1,6 +1,7 @@
 import { useWorkspace } from '@/state/workspaceStore';
 import { subjectTitle } from '@/core/track/spent';
-import { ImportReport } from './calendar/ImportReport';
+import { ImportReport } from './files/ImportReport';
+import { WorkspaceFileView } from './files/WorkspaceFileView';
 import { Sheet } from './Sheet';
 import { belongsInPane, closeSheet, useSheets, type OpenSheet } from './sheets';
 import { Lists } from './tasks/Lists';
@@ -44,6 +45,8 @@ export function useSheetContent(sheet: OpenSheet) {
       };
     case 'lists':
       return { title: 'Lists', content: <Lists /> };
+    case 'workspaceFile':
+      return { title: sheet.name, content: <WorkspaceFileView workspace={sheet.workspace} /> };
     case 'importReport':
       return {
         title: `Calendar: ${sheet.name}`,

@@ -1,7 +1,7 @@
 import { useEffect, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { store, useStore } from '@/state/workspaceStore';
-import { acceptDroppedFiles } from './calendar/importFile';
+import { acceptDroppedFiles } from './files/chooseFile';
 import { Navigation } from './Navigation';
 import { NoticeLine, UnsavedLine } from './NoticeLine';
 import { SheetHost } from './SheetHost';

@@ -2,6 +2,7 @@ import { create } from 'zustand';
 import type { Occurrence } from '@/core/calendar/occurrences';
 import type { Id } from '@/core/model/common';
 import type { ImportCounts } from '@/core/commands/calendar';
+import type { Workspace } from '@/core/model/workspace';
 import type { Problem } from '@/core/formats/contentLines';
 import type { Subject } from '@/core/model/plan';
 
@@ -13,6 +14,7 @@ export type OpenSheet =
   | { readonly kind: 'meeting'; readonly meeting: Occurrence }
   | { readonly kind: 'time'; readonly subject: Subject; readonly date: string }
   | { readonly kind: 'spent'; readonly subject: Subject; readonly date: string }
+  | { readonly kind: 'workspaceFile'; readonly name: string; readonly workspace: Workspace }
   | { readonly kind: 'lists' }
   | {
       readonly kind: 'importReport';

@@ -65,3 +65,6 @@ export const changeSettings = command('change settings', (workspace, changes: Pa
   ...workspace,
   settings: { ...workspace.settings, ...changes },
 }));
+
+/** Puts another workspace in the place of this one, as one step. */
+export const replaceEverything = command('replace everything', (_, workspace: Workspace) => workspace);

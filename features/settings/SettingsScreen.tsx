@@ -6,7 +6,8 @@ import type { Settings } from '@/core/model/settings';
 import { addressOfSpace, session } from '@/state/session';
 import { store, useWorkspace } from '@/state/workspaceStore';
 import { Button, IconButton } from '@/ui/Button';
-import { chooseFile } from '@/ui/calendar/importFile';
+import { chooseCalendarFile, chooseWorkspaceFile } from '@/ui/files/chooseFile';
+import { exportWorkspace } from '@/ui/files/workspaceFiles';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { readTitle } from '@/ui/readings';
@@ -32,7 +33,12 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
           nothing; a newer one brings what changed.
         </Words>
         <View className="flex-row">
-          <Button label="Choose a calendar file" icon="calendar" kind="primary" onPress={chooseFile} />
+          <Button
+            label="Choose a calendar file"
+            icon="calendar"
+            kind="primary"
+            onPress={chooseCalendarFile}
+          />
         </View>
       </Part>
       <Part title="Working hours">
@@ -69,6 +75,10 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
           Everything is kept in this browser only, half a second after each change. Times are shown for{' '}
           {session.zone.replace('_', ' ')}.
         </Words>
+        <View className="flex-row flex-wrap gap-2">
+          <Button label="Export everything" onPress={exportWorkspace} />
+          <Button label="Open an exported file…" onPress={chooseWorkspaceFile} />
+        </View>
         <Spaces onFreshDemo={onFreshDemo} />
       </Part>
     </ScrollScreen>

@@ -6,7 +6,7 @@ import { dateOf } from '@/core/time/zone';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
-import { chooseFile } from '@/ui/calendar/importFile';
+import { chooseCalendarFile } from '@/ui/files/chooseFile';
 import { Field } from '@/ui/Field';
 import { readTitle } from '@/ui/readings';
 import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
@@ -118,7 +118,7 @@ const FirstSteps = () => (
       in Plan.
     </Words>
     <View className="flex-row flex-wrap gap-2">
-      <Button label="Choose a calendar file" icon="calendar" kind="primary" onPress={chooseFile} />
+      <Button label="Choose a calendar file" icon="calendar" kind="primary" onPress={chooseCalendarFile} />
       <Button label="Add task" icon="add" onPress={() => openSheet({ kind: 'newTask' })} />
     </View>
   </Empty>

@@ -10,7 +10,7 @@ import { openSheet } from '../sheets';
  * Brings a calendar file in and reports what came of it. A file is known again by its name; what cannot be read is
  * listed by line, and a file that is no calendar changes nothing.
  */
-export async function importFile(file: File): Promise<void> {
+export async function importCalendarFile(file: File): Promise<void> {
   try {
     const { name, events, problems } = readCalendar(await file.text(), session.zone);
     const { workspace } = store.getState();
@@ -30,36 +30,4 @@ export async function importFile(file: File): Promise<void> {
     if (!(error instanceof NotACalendar)) throw error;
     store.say(`${file.name}: ${error.message} Nothing was changed.`, 'problem');
   }
-}
-
-/** Lets the person choose a calendar file. */
-export function chooseFile(): void {
-  const input = document.createElement('input');
-  input.type = 'file';
-  input.accept = '.ics,text/calendar';
-  input.hidden = true;
-  input.oncancel = () => input.remove();
-  input.onchange = () => {
-    const [file] = input.files ?? [];
-    input.remove();
-    if (file) void importFile(file);
-  };
-  // an input outside the document may be collected before the person has chosen
-  document.body.append(input);
-  input.click();
-}
-
-/** Takes calendar files that are dropped anywhere on the window. Returns what ends it. */
-export function acceptDroppedFiles(): () => void {
-  const over = (event: DragEvent) => event.preventDefault();
-  const dropped = (event: DragEvent) => {
-    event.preventDefault();
-    for (const file of event.dataTransfer?.files ?? []) void importFile(file);
-  };
-  window.addEventListener('dragover', over);
-  window.addEventListener('drop', dropped);
-  return () => {
-    window.removeEventListener('dragover', over);
-    window.removeEventListener('drop', dropped);
-  };
 }

@@ -1,0 +1,88 @@
+import { z } from 'zod';
+import { Settings } from '../model/settings';
+import { SCHEMA_VERSION, collectionNames, recordSchemas, type Workspace } from '../model/workspace';
+
+const FORMAT = 'sprindle-workspace';
+
+/** A whole workspace as one JSON file: each collection as a list of its records. */
+export const WorkspaceFile = z.object({
+  format: z.literal(FORMAT),
+  version: z.literal(SCHEMA_VERSION),
+  settings: Settings,
+  lists: z.array(recordSchemas.lists).min(1),
+  tasks: z.array(recordSchemas.tasks),
+  calendars: z.array(recordSchemas.calendars),
+  events: z.array(recordSchemas.events),
+  blocks: z.array(recordSchemas.blocks),
+  tray: z.array(recordSchemas.tray),
+  entries: z.array(recordSchemas.entries),
+});
+
+/** A file that cannot be taken as a workspace; the message says what is wrong and where. */
+export class NotAWorkspace extends Error {}
+
+/** The whole workspace as the text of a file that readWorkspaceFile reads back without loss. */
+export function writeWorkspaceFile(workspace: Workspace): string {
+  const collections = collectionNames.map((name) => [name, Object.values(workspace[name])]);
+  return JSON.stringify(
+    {
+      format: FORMAT,
+      version: SCHEMA_VERSION,
+      settings: workspace.settings,
+      ...Object.fromEntries(collections),
+    },
+    null,
+    1,
+  );
+}
+
+function parsed(text: string): unknown {
+  try {
+    return JSON.parse(text.replace(/^\uFEFF/, ''));
+  } catch (error) {
+    throw new NotAWorkspace(
+      `The file is not JSON: ${error instanceof Error ? error.message : 'it cannot be read'}.`,
+    );
+  }
+}
+
+const Head = z.object({ format: z.literal(FORMAT), version: z.number() });
+
+/** Reads a workspace file. Throws NotAWorkspace for other files, for later versions, and for the first wrong field by its name. */
+export function readWorkspaceFile(text: string): Workspace {
+  const content = parsed(text);
+  const head = Head.safeParse(content);
+  if (!head.success) throw new NotAWorkspace('The file is not a Sprindle workspace.');
+  if (head.data.version > SCHEMA_VERSION) {
+    throw new NotAWorkspace(
+      `The file was written by a later version of Sprindle (data version ${head.data.version}; this one reads up to ${SCHEMA_VERSION}).`,
+    );
+  }
+  const read = WorkspaceFile.safeParse(content);
+  if (!read.success) {
+    const [issue] = read.error.issues;
+    throw new NotAWorkspace(`${issue?.path.join('.') ?? 'The file'}: ${issue?.message ?? 'cannot be read'}.`);
+  }
+  const { format: _, version: __, settings, ...lists } = read.data;
+  const byId = Object.entries(lists).map(([name, records]) => [
+    name,
+    Object.fromEntries(records.map((record) => [record.id, record])),
+  ]);
+  return { settings, ...Object.fromEntries(byId) };
+}
+
+/** What a workspace holds, as people would count it. */
+export function contentsOf(workspace: Workspace): string {
+  const count = (name: (typeof collectionNames)[number], one: string, many: string) => {
+    const n = Object.keys(workspace[name]).length;
+    return `${n} ${n === 1 ? one : many}`;
+  };
+  return [
+    count('tasks', 'task', 'tasks'),
+    count('lists', 'list', 'lists'),
+    count('events', 'event', 'events'),
+    count('calendars', 'calendar', 'calendars'),
+    count('blocks', 'block', 'blocks'),
+    count('entries', 'time entry', 'time entries'),
+  ].join(', ');
+}
