@@ -1,7 +1,7 @@
 import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { appServer } from './app';
+import { appServer, type LogLine } from './app';
 
 const root = mkdtempSync(path.join(os.tmpdir(), 'sprindle-dist-'));
 mkdirSync(path.join(root, '_expo/static/js'), { recursive: true });
@@ -9,7 +9,8 @@ mkdirSync(path.join(root, 'assets'));
 writeFileSync(path.join(root, 'index.html'), '<!doctype html><title>Sprindle</title>');
 writeFileSync(path.join(root, '_expo/static/js/entry-0.js'), `// ${'long '.repeat(1000)}`);
 writeFileSync(path.join(path.dirname(root), 'secret.txt'), 'secret');
-const app = appServer(root);
+const lines: LogLine[] = [];
+const app = appServer(root, (line) => lines.push(line));
 const get = (url: string, headers: Record<string, string> = {}) =>
   app.request(`http://localhost${url}`, { headers });
 
@@ -49,4 +50,22 @@ test('pages may load nothing from elsewhere and cannot be framed', async () => {
   expect(policy).toContain("script-src 'self'");
   expect(policy).not.toMatch(/script-src[^;]*unsafe/);
   expect(policy).toContain("frame-ancestors 'none'");
+});
+
+test('it says that it is well, and logs each request with its answer', async () => {
+  expect(await (await get('/health')).json()).toEqual({ status: 'ok' });
+  await get('/nowhere');
+  expect(lines.slice(-2)).toMatchObject([
+    { method: 'GET', path: '/health', status: 200 },
+    { method: 'GET', path: '/nowhere', status: 404 },
+  ]);
+});
+
+test('a request that sends more than it could need is refused', async () => {
+  const answer = await app.request('http://localhost/today', {
+    method: 'POST',
+    body: 'x'.repeat(5000),
+    headers: { 'content-length': '5000' },
+  });
+  expect(answer.status).toBe(413);
 });

@@ -1,6 +1,7 @@
 import path from 'node:path';
 import { serveStatic } from '@hono/node-server/serve-static';
 import { Hono, type MiddlewareHandler } from 'hono';
+import { bodyLimit } from 'hono/body-limit';
 import { compress } from 'hono/compress';
 import { secureHeaders } from 'hono/secure-headers';
 
@@ -14,12 +15,41 @@ const keep =
     await next();
     if (c.res.ok) c.header('Cache-Control', how);
   };
+/** Nothing is sent to this server but requests for files. */
+const LARGEST_BODY = 1024;
+
 const forEver = keep('public, max-age=31536000, immutable');
 const askEachTime = keep('no-cache');
 
-/** Serves the exported application in `root`: compressed, hashed files for ever, everything else checked anew. */
-export function appServer(root: string): Hono {
+/** One answered request, as it stands in the log. */
+export type LogLine = {
+  readonly method: string;
+  readonly path: string;
+  readonly status: number;
+  readonly ms: number;
+};
+
+const logging =
+  (log: (line: LogLine) => void): MiddlewareHandler =>
+  async (c, next) => {
+    const began = performance.now();
+    await next();
+    log({
+      method: c.req.method,
+      path: c.req.path,
+      status: c.res.status,
+      ms: Math.round(performance.now() - began),
+    });
+  };
+
+/**
+ * Serves the exported application in `root`: compressed, hashed files for ever, everything else checked anew. Nothing
+ * outside `root` can be read. `log` gets a line for each request.
+ */
+export function appServer(root: string, log: (line: LogLine) => void = () => undefined): Hono {
   const app = new Hono();
+  app.use(logging(log));
+  app.use(bodyLimit({ maxSize: LARGEST_BODY, onError: (c) => c.text('The request is too large.', 413) }));
   app.use(compress());
   app.use(
     secureHeaders({
@@ -41,6 +71,7 @@ export function appServer(root: string): Hono {
   app.get('/assets/*', forEver, serveStatic({ root: relative }));
   const page = serveStatic({ root: relative, path: 'index.html' });
   for (const route of routes) app.get(route, askEachTime, page);
+  app.get('/health', (c) => c.json({ status: 'ok' }));
   // browsers ask for it unasked; the application has none of its own yet
   app.get('/favicon.ico', (c) => c.body(null, 204));
   return app;
