@@ -2,8 +2,9 @@ import ICAL from 'ical.js';
 import { Temporal } from 'temporal-polyfill';
 import { instantOf, wallOf, type Zone } from '../time/zone';
 
-/** A rule that gives more than this many starts up to the end of the window is cut there, so that nothing hangs. */
+/** A rule that needs more steps to the window, or gives more starts in it, is cut there, so that nothing hangs. */
 const MOST_STEPS = 50_000;
+const MOST_STARTS = 2_000;
 
 const wallOfTime = (time: ICAL.Time): string => time.toString().replace(/Z$/, '');
 
@@ -18,18 +19,48 @@ function untilInWallTime(rule: ICAL.Recur, start: string, zone: Zone) {
   else if (until.endsWith('Z')) rule.until = timeOf(wallOf(instantOf(until.slice(0, -1), 'UTC'), zone));
 }
 
+const LENGTHS_IN_MS: Record<string, number> = {
+  SECONDLY: 1000,
+  MINUTELY: 60_000,
+  HOURLY: 3_600_000,
+  DAILY: 86_400_000,
+  WEEKLY: 7 * 86_400_000,
+};
+const MONTHS: Record<string, number> = { MONTHLY: 1, YEARLY: 12 };
+
+const asUtc = (wall: string) => Date.parse(wall.length === 10 ? `${wall}T00:00:00Z` : `${wall}Z`);
+const asWall = (ms: number, like: string) => new Date(ms).toISOString().slice(0, like.length);
+
+/** The start moved on by whole steps of equal length, to the last but one before `from`. */
+function laterByLength(start: string, from: string, step: number): string {
+  const steps = Math.floor((asUtc(from) - asUtc(start)) / step) - 1;
+  return steps > 0 ? asWall(asUtc(start) + steps * step, start) : start;
+}
+
+/** The start moved on by whole steps of months, to a month before `from` that has its day. */
+function laterByMonths(start: string, from: string, months: number): string {
+  const date = Temporal.PlainDate.from(start.slice(0, 10));
+  const between = date.until(Temporal.PlainDate.from(from.slice(0, 10)), { largestUnit: 'months' }).months;
+  for (let steps = Math.floor(between / months) - 1; steps > 0; steps -= 1) {
+    const later = date.add({ months: steps * months });
+    if (later.day === date.day) return later.toString() + start.slice(10);
+  }
+  return start;
+}
+
 /**
- * A later start from which the rule gives the same starts after `from`: a daily or weekly rule without COUNT
- * repeats itself after every whole interval, so the years before need not be walked.
+ * A later start from which the rule gives the same starts after `from`: a rule without COUNT repeats itself after
+ * every whole interval, so the years before need not be walked. A yearly rule that takes its weekday from its start
+ * (BYWEEKNO without BYDAY) is walked, as another year gives another weekday.
  */
 function nearbyStart(rule: ICAL.Recur, start: string, from: string): string {
-  const unit = { DAILY: 1, WEEKLY: 7 }[rule.freq as string];
-  if (!unit || rule.count) return start;
-  const step = unit * (rule.interval || 1);
-  const date = Temporal.PlainDate.from(start.slice(0, 10));
-  const days = date.until(Temporal.PlainDate.from(from.slice(0, 10))).days;
-  const skipped = (Math.floor(days / step) - 1) * step;
-  return skipped > 0 ? date.add({ days: skipped }).toString() + start.slice(10) : start;
+  if (rule.count || from <= start) return start;
+  const interval = rule.interval || 1;
+  const length = LENGTHS_IN_MS[rule.freq];
+  if (length) return laterByLength(start, from, length * interval);
+  const months = MONTHS[rule.freq];
+  const weekdayOfStart = 'BYWEEKNO' in rule.parts && !('BYDAY' in rule.parts);
+  return months && !weekdayOfStart ? laterByMonths(start, from, months * interval) : start;
 }
 
 /**
@@ -42,7 +73,7 @@ export function ruleStarts(text: string, start: string, zone: Zone, from: string
   untilInWallTime(rule, start, zone);
   const iterator = rule.iterator(timeOf(nearbyStart(rule, start, from)));
   const starts: string[] = [];
-  for (let step = 0; step < MOST_STEPS; step += 1) {
+  for (let step = 0; step < MOST_STEPS && starts.length < MOST_STARTS; step += 1) {
     const next = iterator.next();
     if (!next) break;
     const wall = wallOfTime(next);
