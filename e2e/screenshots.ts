@@ -25,7 +25,12 @@ const shots: Shot[] = [
     click: '[aria-label^="Grant report, section 2"]',
   },
   { name: 'today-phone-dark', route: '/today', size: 'phone', dark: true },
-  { name: 'place-phone', route: '/tasks', size: 'phone', click: '::-p-text(Clean up)' },
+  {
+    name: 'place-wide',
+    route: '/tasks',
+    size: 'wide',
+    click: '[aria-label="Place Clean up the sensor log"]',
+  },
 ];
 
 async function main() {
