@@ -3,6 +3,7 @@ import { runningEntry } from '@/core/plan/dayPlan';
 import { ledger } from '@/core/review/ledger';
 import { instantOf } from '@/core/time/zone';
 import { demoWorkspace } from './generate';
+import { longHistory } from './tenYears';
 
 const zone = 'Europe/London';
 const now = instantOf('2026-11-24T11:20', zone);
@@ -31,4 +32,21 @@ test('past days have drift, and something runs on a working morning', () => {
   expect(Object.values(demo.entries).every(({ to, from }) => from <= now && (to === null || to <= now))).toBe(
     true,
   );
+});
+
+test('a long history has its measured size and valid records, and its last day is the same however long it is', () => {
+  const [year, month] = [365, 30].map((days) => longHistory({ seed: 7, now, zone, days }));
+  if (!year || !month) throw new Error('both are made above');
+  expect(
+    [year.tasks, year.entries, year.blocks, year.events, year.calendars].map(
+      (all) => Object.keys(all).length,
+    ),
+  ).toEqual([2000, 6000, 1500, 300, 4]);
+  for (const name of collectionNames) {
+    for (const record of Object.values(month[name]))
+      expect(recordSchemas[name].safeParse(record).success).toBe(true);
+  }
+  const lastDay = ({ entries }: typeof year) =>
+    Object.values(entries).filter(({ id }) => id.startsWith('e0-'));
+  expect(lastDay(year)).toEqual(lastDay(month));
 });

@@ -86,8 +86,8 @@ export function createWorkspaceStore({ repository, now, tabs }: Surroundings) {
     timer ??= setTimeout(() => void flush(), SAVE_AFTER);
   };
 
-  const commit = (changes: readonly Change[], state: Partial<StoreState>) => {
-    store.setState({ workspace: applyChanges(store.getState().workspace, changes), ...state });
+  const commit = (workspace: Workspace, changes: readonly Change[], state: Partial<StoreState>) => {
+    store.setState({ workspace, ...state });
     markChanged(touchedBy(changes));
     tabs?.tell(changes);
   };
@@ -135,9 +135,10 @@ export function createWorkspaceStore({ repository, now, tabs }: Surroundings) {
     run<Input>(command: Command<Input>, input: Input, words?: string): boolean {
       const { workspace, past } = store.getState();
       try {
-        const changes = changesBetween(workspace, command.apply(workspace, input));
+        const after = command.apply(workspace, input);
+        const changes = changesBetween(workspace, after);
         if (changes.length > 0) {
-          commit(changes, {
+          commit(after, changes, {
             past: [...past, { label: command.label, changes }].slice(-MOST_STEPS),
             future: [],
           });
@@ -153,19 +154,25 @@ export function createWorkspaceStore({ repository, now, tabs }: Surroundings) {
 
     /** Undoes the last step, if there is one. */
     undo(): void {
-      const { past, future } = store.getState();
+      const { workspace, past, future } = store.getState();
       const step = past.at(-1);
       if (!step) return;
-      commit(reversed(step.changes), { past: past.slice(0, -1), future: [...future, step] });
+      commit(applyChanges(workspace, reversed(step.changes)), reversed(step.changes), {
+        past: past.slice(0, -1),
+        future: [...future, step],
+      });
       say(`Undone: ${step.label}`);
     },
 
     /** Does the step again that was undone last, if there is one. */
     redo(): void {
-      const { past, future } = store.getState();
+      const { workspace, past, future } = store.getState();
       const step = future.at(-1);
       if (!step) return;
-      commit(step.changes, { past: [...past, step], future: future.slice(0, -1) });
+      commit(applyChanges(workspace, step.changes), step.changes, {
+        past: [...past, step],
+        future: future.slice(0, -1),
+      });
       say(`Done again: ${step.label}`);
     },
 

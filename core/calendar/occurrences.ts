@@ -2,7 +2,7 @@ import { Temporal } from 'temporal-polyfill';
 import type { CalendarEvent, Exception } from '../model/event';
 import type { Collection } from '../model/workspace';
 import { overlaps, type Span } from '../time/span';
-import { addDays, dateOf, dayOf, instantOf, type IsoDate, type Zone } from '../time/zone';
+import { dayOf, instantOf, type IsoDate, type Zone } from '../time/zone';
 import { ruleStarts } from './rule';
 
 /** One occurrence of an event. All-day ones run from midnight to midnight where the person is. */
@@ -16,13 +16,14 @@ export type Occurrence = Span & {
   readonly busy: boolean;
 };
 
+const daysLater = (wall: string, days: number) => Temporal.PlainDateTime.from(wall).add({ days }).toString();
+
 type Details = Omit<Exception, 'recurrence'>;
 
 function occurrence(event: CalendarEvent, details: Details, recurrence: string, zone: Zone): Occurrence {
   const { wall, zone: own } = details.start;
   const allDay = wall.length === 10;
   const from = instantOf(wall, own ?? zone);
-  const nominalEnd = Temporal.PlainDateTime.from(wall).add({ days: details.length.days }).toString();
   return {
     id: `${event.id}@${recurrence}`,
     eventId: event.id,
@@ -32,7 +33,9 @@ function occurrence(event: CalendarEvent, details: Details, recurrence: string, 
     allDay,
     busy: details.busy,
     from,
-    to: (details.length.days ? instantOf(nominalEnd, own ?? zone) : from) + details.length.seconds * 1000,
+    to:
+      (details.length.days ? instantOf(daysLater(wall, details.length.days), own ?? zone) : from) +
+      details.length.seconds * 1000,
   };
 }
 
@@ -57,12 +60,20 @@ export function occurrencesOf(event: CalendarEvent, range: Span, zone: Zone): Oc
   return [...regular, ...moved].filter(isIn(range)).sort((a, b) => a.from - b.from);
 }
 
-/** Wall starts that may touch the range: a day and the event's length more on either side. */
+const HOUR = 3_600_000;
+const DAY = 24 * HOUR;
+/** No zone's clock is further from UTC than this (14 h). */
+const FURTHEST = 15 * HOUR;
+
+/** Wall starts that may touch the range, whatever the zones: the event's length and the furthest zone more on either side. */
 function startsNear(event: CalendarEvent, range: Span, zone: Zone): string[] {
   const { wall } = event.start;
-  const cut = (date: IsoDate) => (wall.length === 10 ? date : `${date}T00:00:00`);
-  const days = event.length.days + Math.ceil(event.length.seconds / 86_400) + 2;
-  const [from, to] = [cut(addDays(dateOf(range.from, zone), -days)), cut(addDays(dateOf(range.to, zone), 2))];
+  const asWall = (instant: number) => new Date(instant).toISOString().slice(0, wall.length);
+  const longest = (event.length.days + 1) * DAY + event.length.seconds * 1000;
+  const [from, to] = [
+    asWall(range.from - longest - FURTHEST),
+    asWall(range.to + FURTHEST + (wall.length === 10 ? DAY : 0)),
+  ];
   const given = [wall, ...event.also].filter((start) => start >= from && start < to);
   if (!event.rule || wall >= to) return given;
   try {
@@ -79,10 +90,11 @@ export function occurrencesOn(events: Collection<CalendarEvent>, date: IsoDate, 
   const known = byDay.get(events) ?? new Map<string, Occurrence[]>();
   byDay.set(events, known);
   const key = `${date} ${zone}`;
+  const day = dayOf(date, zone);
   const found =
     known.get(key) ??
     Object.values(events)
-      .flatMap((event) => occurrencesOf(event, dayOf(date, zone), zone))
+      .flatMap((event) => occurrencesOf(event, day, zone))
       .sort((a, b) => a.from - b.from || a.to - b.to);
   known.set(key, found);
   return found;

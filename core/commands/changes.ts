@@ -1,4 +1,5 @@
 import { collectionNames, type AnyRecord, type CollectionName, type Workspace } from '../model/workspace';
+import { idsSince } from './provenance';
 import type { Settings } from '../model/settings';
 
 /** What happened to one record, or to the settings: its value before and after, null where it did not exist. */
@@ -19,10 +20,11 @@ export function changesBetween(before: Workspace, after: Workspace): Change[] {
   }
   for (const part of collectionNames) {
     if (before[part] === after[part]) continue;
-    const [was, is]: Readonly<Record<string, AnyRecord>>[] = [before[part], after[part]];
-    for (const id of new Set([...Object.keys(was ?? {}), ...Object.keys(is ?? {})])) {
-      const [old, now] = [was?.[id] ?? null, is?.[id] ?? null];
-      if (old !== now) changes.push({ part, id, before: old, after: now });
+    const was: Readonly<Record<string, AnyRecord>> = before[part];
+    const is: Readonly<Record<string, AnyRecord>> = after[part];
+    const ids = idsSince(was, is) ?? new Set([...Object.keys(was), ...Object.keys(is)]);
+    for (const id of ids) {
+      if (is[id] !== was[id]) changes.push({ part, id, before: was[id] ?? null, after: is[id] ?? null });
     }
   }
   return changes;

@@ -1,3 +1,4 @@
+import { noteOrigin } from './provenance';
 import type { AnyRecord, Collection, CollectionName, RecordOf, Workspace } from '../model/workspace';
 
 /** A change to a workspace: pure, with the words that name it for undo ("Undo move"). */
@@ -28,9 +29,16 @@ export function put<C extends CollectionName>(
   name: C,
   ...records: RecordOf<C>[]
 ): Workspace {
+  const base: Readonly<Record<string, AnyRecord>> = workspace[name];
   // TypeScript can't relate a union of collections to the one that C names
-  const added = Object.fromEntries(records.map((record) => [(record as AnyRecord).id, record]));
-  return { ...workspace, [name]: { ...workspace[name], ...added } };
+  const added = (records as AnyRecord[]).map((record): [string, AnyRecord] => [record.id, record]);
+  const made = { ...base, ...Object.fromEntries(added) };
+  noteOrigin(
+    made,
+    base,
+    added.map(([id]) => id),
+  );
+  return { ...workspace, [name]: made };
 }
 
 /** The workspace without the records that `goes` picks; the very same workspace when none does. */
@@ -39,10 +47,11 @@ export function without<C extends CollectionName>(
   name: C,
   goes: (record: RecordOf<C>) => boolean,
 ): Workspace {
-  // Object.entries forgets which collection C names
-  const entries = Object.entries(workspace[name]) as [string, RecordOf<C>][];
-  const staying = entries.filter(([, record]) => !goes(record));
-  return staying.length === entries.length
-    ? workspace
-    : { ...workspace, [name]: Object.fromEntries(staying) };
+  // Object.values forgets which collection C names
+  const gone = (Object.values(workspace[name]) as RecordOf<C>[]).filter(goes).map(({ id }) => id);
+  if (gone.length === 0) return workspace;
+  const made: Record<string, AnyRecord> = { ...workspace[name] };
+  for (const id of gone) delete made[id];
+  noteOrigin(made, workspace[name], gone);
+  return { ...workspace, [name]: made };
 }

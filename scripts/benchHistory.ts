@@ -1,0 +1,74 @@
+import { changesBetween } from '@/core/commands/changes';
+import { moveBlock } from '@/core/commands/plan';
+import { addEntry } from '@/core/commands/track';
+import type { Workspace } from '@/core/model/workspace';
+import { dayPlan } from '@/core/plan/dayPlan';
+import { ledger } from '@/core/review/ledger';
+import { addDays, instantOf } from '@/core/time/zone';
+import { longHistory } from '@/demo/tenYears';
+import { allPartitions, assemble, contentOf, touchedBy } from '@/state/partitions';
+
+/** What ten years of data cost against one month, on the same days and the same edits. */
+
+const zone = 'Europe/London';
+const today = '2026-11-24';
+const now = instantOf(`${today}T18:00`, zone);
+const histories = {
+  month: longHistory({ seed: 7, now, zone, days: 30 }),
+  years: longHistory({ seed: 7, now, zone, days: 3650 }),
+};
+
+const median = (list: number[]) => list.sort((a, b) => a - b)[Math.floor(list.length / 2)] ?? 0;
+function time(work: () => unknown): number {
+  const began = performance.now();
+  work();
+  return performance.now() - began;
+}
+
+/** Days that nobody has looked at yet, one after the other; the first builds the indexes. */
+const openDays = (workspace: Workspace) =>
+  median(
+    Array.from({ length: 14 }, (_, i) => {
+      const date = addDays(today, -i);
+      return time(() => [dayPlan(workspace, date, zone), ledger(workspace, date, zone, now)]);
+    }),
+  );
+
+const edits = (workspace: Workspace) => [
+  moveBlock.apply(workspace, { id: 'b0-0', start: now }),
+  addEntry.apply(workspace, {
+    id: 'new',
+    subject: { kind: 'other', title: 'Pump' },
+    from: now,
+    to: now + 60_000,
+  }),
+];
+const bytes = (workspace: Workspace) =>
+  edits(workspace).reduce((sum, after) => {
+    const parts = [...touchedBy(changesBetween(workspace, after))];
+    return sum + parts.reduce((size, part) => size + JSON.stringify(contentOf(after, part)).length, 0);
+  }, 0);
+const editTime = (workspace: Workspace) =>
+  median(
+    Array.from({ length: 9 }, () =>
+      time(() => edits(workspace).map((after) => touchedBy(changesBetween(workspace, after)))),
+    ),
+  );
+
+const stored = (workspace: Workspace) =>
+  Object.fromEntries([...allPartitions(workspace)].map((part) => [part, contentOf(workspace, part)]));
+
+const kept = new Map(Object.values(histories).map((workspace) => [workspace, stored(workspace)]));
+
+const rows: [string, (workspace: Workspace) => number, string][] = [
+  ['opening a day', openDays, 'ms'],
+  ['bytes written, two edits', bytes, 'bytes'],
+  ['two edits', editTime, 'ms'],
+  ['validated load', (workspace) => time(() => assemble(kept.get(workspace) ?? {})), 'ms'],
+];
+for (const [name, measure, unit] of rows) {
+  const [month, years] = [measure(histories.month), measure(histories.years)];
+  console.log(
+    `${name}: one month ${month.toFixed(1)} ${unit}, ten years ${years.toFixed(1)} ${unit}, ratio ${(years / month).toFixed(2)}`,
+  );
+}
