@@ -44,7 +44,7 @@ function ListRow({ list, heir }: { list: TaskList; heir: TaskList | undefined })
       <View className="flex-row items-end gap-2">
         <View className="flex-1">
           <Field
-            label={`List, ${count} tasks`}
+            label={`List, ${count} ${count === 1 ? 'task' : 'tasks'}`}
             text={name}
             read={readTitle}
             onSave={(to) => store.run(editList, { id, name: to })}
@@ -58,7 +58,7 @@ function ListRow({ list, heir }: { list: TaskList; heir: TaskList | undefined })
               store.run(
                 deleteList,
                 { id, tasksTo: heir.id },
-                `Deleted ${name}; its ${count} tasks are in ${heir.name}`,
+                `Deleted ${name}; its tasks are in ${heir.name}`,
               )
             }
           />

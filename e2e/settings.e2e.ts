@@ -1,0 +1,114 @@
+import assert from 'node:assert/strict';
+import { after, before, test } from 'node:test';
+import type { Page } from 'puppeteer-core';
+import { openPage, openStage, settled, type Stage } from './browser';
+import { boxOf, isAccessible, isGone, pause, press, pressText, sees, textOf, type } from './steps';
+
+let stage: Stage;
+before(async () => {
+  stage = await openStage();
+});
+after(() => stage.close());
+
+const valueOf = (page: Page, label: string) =>
+  page.$eval(`input[aria-label="${label}"]`, (field) => field.value);
+const darkness = (page: Page) => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
+
+test('working hours change the room of a day; an end before the start is refused and nothing is changed', async () => {
+  const { page, complaints } = await openPage(stage, 'phone', 'hours', '/settings');
+  await type(page, 'Tuesday from', '10');
+  assert.equal(await valueOf(page, 'Tuesday from'), '10:00');
+  await type(page, 'Tuesday to', '9:00');
+  await sees(page, 'The end must be after the start.');
+  await type(page, 'Tuesday to', '25:00');
+  await sees(page, '“25:00” is no time of day');
+  assert.equal(await valueOf(page, 'Tuesday to'), '25:00', 'what was typed stays');
+  await press(page, 'Plan');
+  await sees(page, '0 min planned of 7 h room');
+  await press(page, 'Settings');
+  await press(page, 'Work on Tuesday');
+  await press(page, 'Plan');
+  await sees(page, '0 min planned on a day off');
+  await press(page, 'Undo change settings');
+  await sees(page, '0 min planned of 7 h room');
+  assert.deepEqual(complaints, []);
+  await page.browserContext().close();
+});
+
+test('colours and clock follow the choice, and stay so after a reload', async () => {
+  const { page } = await openPage(stage, 'wide', 'looks', '/settings');
+  const light = await darkness(page);
+  await pressText(page, 'Dark');
+  assert.notEqual(await darkness(page), light);
+  await pressText(page, '2:30 pm');
+  assert.equal(await valueOf(page, 'Monday to'), '5:00 pm');
+  await pause(500);
+  await page.reload();
+  await settled(page);
+  assert.notEqual(await darkness(page), light);
+  assert.equal(await valueOf(page, 'Monday to'), '5:00 pm');
+  await isAccessible(page, 'settings, dark');
+  await page.browserContext().close();
+});
+
+test('lists are added, renamed and deleted, and their tasks find a home', async () => {
+  const { page } = await openPage(stage, 'phone', 'lists', '/tasks');
+  await press(page, 'Edit lists');
+  await type(page, 'New list', 'Permits');
+  await sees(page, 'List, 0 tasks');
+  await isAccessible(page, 'lists');
+  await press(page, 'Close this notice');
+  await page.keyboard.press('Escape');
+  await pressText(page, 'Permits');
+  await type(page, 'Add to Permits', 'Renew the licence');
+  await boxOf(page, 'Done: Renew the licence');
+  await press(page, 'Edit lists');
+  await press(page, 'Delete Permits; its tasks go to General');
+  await sees(page, 'Deleted Permits; its tasks are in General');
+  await page.keyboard.press('Escape');
+  await press(page, 'Undo delete list');
+  await sees(page, 'Permits');
+  await page.browserContext().close();
+});
+
+test('done tasks are hidden and shown at will, and a tick is taken back', async () => {
+  const { page } = await openPage(stage, 'wide', 'done', '/tasks');
+  await type(page, 'Add to General', 'Sort samples');
+  await press(page, 'Done: Sort samples');
+  await isGone(page, 'Done: Sort samples');
+  await press(page, 'Show done');
+  await press(page, 'Done: Sort samples');
+  await sees(page, 'Sort samples is open again');
+  await sees(page, '1 open');
+  await page.browserContext().close();
+});
+
+test('a removed calendar takes its meetings along, and undo brings them back', async () => {
+  const { page } = await openPage(stage, 'wide', 'demo', '/settings');
+  await press(page, 'Remove the calendar Office');
+  await press(page, 'Today');
+  assert.ok(!(await textOf(page)).includes('Flood forum'));
+  await press(page, 'Undo remove calendar');
+  await sees(page, 'Flood forum, agenda');
+  await page.browserContext().close();
+});
+
+test('a task is placed on a typed day and hour, and a typed day alone is its tray', async () => {
+  const { page } = await openPage(stage, 'wide', 'typed', '/tasks');
+  await type(page, 'Add to General', 'Read the report');
+  await press(page, 'Place Read the report');
+  await type(page, 'Another day or hour', 'someday');
+  await sees(page, '“someday” is no day');
+  await type(page, 'Another day or hour', 'thu 14:00');
+  await sees(page, 'Read the report: Thu 26 Nov 14:00, 30 min');
+  await page.goto(`${stage.address}/plan?day=2026-11-26`);
+  await settled(page);
+  await boxOf(page, 'Read the report, 14:00 – 14:30');
+  await page.focus('[aria-label^="Read the report, 14:00"]');
+  await page.keyboard.press('Enter');
+  await type(page, 'Starts', '9:40');
+  await boxOf(page, 'Read the report, 09:40 – 10:10');
+  await type(page, 'Length', '1h');
+  await boxOf(page, 'Read the report, 09:40 – 10:40');
+  await page.browserContext().close();
+});

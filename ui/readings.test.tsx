@@ -1,0 +1,40 @@
+import { session } from '@/state/session';
+import { addDays, dateOf } from '@/core/time/zone';
+import { dateWords } from '@/core/time/words';
+import { readClock, readDay, readDue, readEstimate, readLength, readTitle } from './readings';
+
+const problem = (reading: { problem: string } | { value: unknown }) =>
+  'problem' in reading ? reading.problem : undefined;
+const today = dateOf(session.now(), session.zone);
+
+test('a title is needed, and loses the spaces around it', () => {
+  expect(problem(readTitle('   '))).toBe('A title is needed.');
+  expect(readTitle('  Order waders ')).toEqual({ value: 'Order waders' });
+});
+
+test('an estimate may be left open, a length may not; what cannot be read is quoted with examples', () => {
+  expect(readEstimate(' ')).toEqual({ value: null });
+  expect(readEstimate('1.5h')).toEqual({ value: 90 });
+  expect(problem(readLength(''))).toContain('is no length');
+  expect(problem(readLength('a while'))).toBe('“a while” is no length. Try 90, 45m, 1h30, 1:30 or 1.5h.');
+});
+
+test('a time of day that does not exist is said at the field', () => {
+  expect(problem(readClock('25:00'))).toBe('“25:00” is no time of day. Try 9, 14:30 or 2pm.');
+  expect(readClock('2pm')).toEqual({ value: '14:00' });
+});
+
+test('a due date can be left out, and cannot have passed', () => {
+  const yesterday = addDays(today, -1);
+  expect(readDue('')).toEqual({ value: null });
+  expect(readDue('tomorrow')).toEqual({ value: { date: addDays(today, 1), time: null } });
+  expect(problem(readDue(yesterday))).toBe(
+    `${dateWords(yesterday)} has passed. A task can be due from now on.`,
+  );
+  expect(problem(readDue('whenever'))).toContain('is no day');
+});
+
+test('a day to place something may be any day', () => {
+  expect(readDay('today')).toEqual({ value: { date: today, time: null } });
+  expect(readDay('tomorrow 9:15')).toEqual({ value: { date: addDays(today, 1), time: '09:15' } });
+});
