@@ -9,7 +9,6 @@ export const colours = {
   pine: ['#0E5A4F', '#6CCBB7'],
   'on-pine': ['#FFFFFF', '#0A1F1B'],
   amber: ['#A8500A', '#F0A35E'],
-  'amber-pale': ['#F5E3CF', '#3A2713'],
   'on-amber': ['#FFFFFF', '#241505'],
   brick: ['#9E2B25', '#F2877F'],
   'brick-pale': ['#F6E0DE', '#3B1C1A'],

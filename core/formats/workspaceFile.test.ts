@@ -1,9 +1,16 @@
+import { readFileSync } from 'node:fs';
 import { demoWorkspace } from '@/demo/generate';
 import { replaceEverything } from '../commands/calendar';
 import { applyChanges, changesBetween, reversed } from '../commands/changes';
 import { emptyWorkspace } from '../model/workspace';
 import { instantOf } from '../time/zone';
-import { NotAWorkspace, contentsOf, readWorkspaceFile, writeWorkspaceFile } from './workspaceFile';
+import {
+  NotAWorkspace,
+  contentsOf,
+  readWorkspaceFile,
+  workspaceSchema,
+  writeWorkspaceFile,
+} from './workspaceFile';
 
 const zone = 'Europe/London';
 const office = demoWorkspace({ seed: 5, now: instantOf('2026-11-24T11:20', zone), zone });
@@ -42,4 +49,10 @@ test('replacing everything is one step that can be undone', () => {
   const replaced = replaceEverything.apply(office, readWorkspaceFile(writeWorkspaceFile(emptyWorkspace)));
   expect(replaced).toEqual(emptyWorkspace);
   expect(applyChanges(replaced, reversed(changesBetween(office, replaced)))).toEqual(office);
+});
+
+test('the published schema is the one that the program reads with', () => {
+  expect(JSON.parse(readFileSync('docs/workspace.schema.json', 'utf8'))).toEqual(
+    JSON.parse(JSON.stringify(workspaceSchema())),
+  );
 });

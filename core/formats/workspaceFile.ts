@@ -18,6 +18,9 @@ export const WorkspaceFile = z.object({
   entries: z.array(recordSchemas.entries),
 });
 
+/** The JSON Schema (draft 2020-12) of a workspace file, drawn from the schemas that the program itself reads with. */
+export const workspaceSchema = () => z.toJSONSchema(WorkspaceFile);
+
 /** A file that cannot be taken as a workspace; the message says what is wrong and where. */
 export class NotAWorkspace extends Error {}
 

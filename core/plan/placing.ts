@@ -15,6 +15,10 @@ export const DEFAULT_LENGTH = 30;
 export const snap = (instant: number, midnight: number, step = STEP): number =>
   midnight + Math.round((instant - midnight) / (step * MINUTE)) * step * MINUTE;
 
+/** The nearest quarter hour at which something can start on a day: never before its midnight, never at the next one. */
+export const startOn = (instant: number, day: Span): number =>
+  Math.min(day.to - STEP * MINUTE, Math.max(day.from, snap(instant, day.from)));
+
 /** Names of the meetings and blocks that a stretch would share time with; `except` is the block being moved. */
 export function collisions(workspace: Workspace, span: Span, zone: Zone, except?: Id): string[] {
   const dates = new Set([dateOf(span.from, zone), dateOf(span.to - 1, zone)]);

@@ -5,10 +5,10 @@ import type { Task } from '../model/task';
 import { isOverdue, minutesLate } from '../tasks/deadline';
 import { inOrder } from '../tasks/order';
 import { MINUTE, overlaps, type Span } from '../time/span';
-import { instantOf, wallOf } from '../time/zone';
+import { dayOf, instantOf, wallOf } from '../time/zone';
 import { dayPlan, spanOfBlock } from './dayPlan';
 import { shareWidth } from './lanes';
-import { collisions, proposals, snap } from './placing';
+import { collisions, proposals, snap, startOn } from './placing';
 
 const zone = 'Europe/London';
 const at = (time: string, date = '2026-11-24') => instantOf(`${date}T${time}`, zone);
@@ -102,6 +102,18 @@ test('places are proposed from now on, whole, and collide with nothing', () => {
 
 test('starts fall on quarter hours of the day', () => {
   expect(wallOf(snap(at('10:08'), at('00:00')), zone)).toBe('2026-11-24T10:15:00');
+});
+
+test('wherever something is let go, it starts on a quarter hour of that day', () => {
+  const anyDay = fc.constantFrom('2026-11-24', '2026-03-29', '2026-10-25').map((date) => dayOf(date, zone));
+  fc.assert(
+    fc.property(anyDay, fc.integer({ min: -300, max: 1800 }), (span, minutes) => {
+      const start = startOn(span.from + minutes * MINUTE, span);
+      expect(start).toBeGreaterThanOrEqual(span.from);
+      expect(start).toBeLessThan(span.to);
+      expect((start - span.from) % (15 * MINUTE)).toBe(0);
+    }),
+  );
 });
 
 test('what overlaps shares the width and nothing lies on anything else', () => {

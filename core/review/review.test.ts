@@ -110,3 +110,51 @@ test('now: what is on, what is next and in how many minutes, what fits before it
   expect(view.fits.map(({ id }) => id)).toEqual(['a', 'b']);
   expect(nowView(day, zone, at('10:15')).current).toHaveLength(1);
 });
+
+describe('the rest of the day', () => {
+  const items = (now: string) =>
+    nowView(day, zone, at(now)).rest.map(
+      (item) => `${item.kind} ${Math.round((item.to - item.from) / MINUTE)}`,
+    );
+
+  test('holds what is still to come, with the pockets between, in order', () => {
+    // working hours end at 17:00: 13:20–14:00 is free, then the block, then 14:30–17:00
+    expect(items('13:20')).toEqual(['pocket 40', 'block 30', 'pocket 150']);
+  });
+
+  test('leaves out pockets too short to be worth a line', () => {
+    expect(items('13:50')).toEqual(['block 30', 'pocket 150']);
+  });
+
+  test('knows nothing of what is done', () => {
+    const task = day.tasks.c;
+    if (!task) throw new Error('c is one of the tasks');
+    const done: Workspace = { ...day, tasks: { ...day.tasks, c: { ...task, doneAt: at('13:00') } } };
+    expect(nowView(done, zone, at('13:20')).next).toBeUndefined();
+  });
+
+  test('ends with the working day', () => {
+    const late = nowView(day, zone, at('17:30'));
+    expect([late.next, late.minutesToNext, late.rest]).toEqual([undefined, undefined, []]);
+  });
+});
+
+test('time on a deleted task is still counted, under a name that says so', () => {
+  const entries = byId<TimeEntry>([
+    { id: '1', subject: { kind: 'task', taskId: 'gone' }, from: at('09:00'), to: at('09:30') },
+  ]);
+  const { rows, sums } = ledger({ ...emptyWorkspace, entries }, date, zone, at('18:00'));
+  expect(rows).toMatchObject([{ title: 'A deleted task', planned: 0, actual: 30 }]);
+  expect(sums.unplanned).toBe(30);
+});
+
+test('a running timer counts up to now, and only on the days that it touches', () => {
+  const entries = byId<TimeEntry>([
+    { id: '1', subject: { kind: 'task', taskId: 'a' }, from: at('23:50'), to: null },
+  ]);
+  const running = { ...emptyWorkspace, tasks, entries };
+  const now = at('23:50') + 30 * MINUTE;
+  expect(ledger(running, date, zone, now).sums.actual).toBe(10);
+  expect(ledger(running, '2026-11-25', zone, now).sums.actual).toBe(20);
+  expect(ledger(running, '2026-11-23', zone, now).rows).toEqual([]);
+});

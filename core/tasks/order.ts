@@ -2,8 +2,8 @@ import type { Task } from '../model/task';
 import { deadlineOf } from './deadline';
 import type { Zone } from '../time/zone';
 
-export const orders = ['own', 'due', 'priority', 'estimate'] as const;
-export type Order = (typeof orders)[number];
+/** One's own order, or one by what the task says. */
+export type Order = 'own' | 'due' | 'priority' | 'estimate';
 
 export const priorities = ['urgent', 'high', 'normal', 'low'] as const;
 

@@ -27,10 +27,6 @@ export const wallOf = (instant: number, zone: Zone): string =>
 export const addDays = (date: IsoDate, days: number): IsoDate =>
   Temporal.PlainDate.from(date).add({ days }).toString();
 
-/** Days from `a` to `b`; negative when `b` is earlier. */
-export const daysBetween = (a: IsoDate, b: IsoDate): number =>
-  Temporal.PlainDate.from(a).until(Temporal.PlainDate.from(b)).days;
-
 /** Monday is 1, Sunday is 7. */
 export const weekdayOf = (date: IsoDate): number => Temporal.PlainDate.from(date).dayOfWeek;
 

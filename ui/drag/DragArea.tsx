@@ -11,7 +11,7 @@ import {
 import { useRef, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { MINUTE } from '@/core/time/span';
-import { STEP, snap } from '@/core/plan/placing';
+import { STEP, snap, startOn } from '@/core/plan/placing';
 import { useWorkspace } from '@/state/workspaceStore';
 import { Words } from '../Words';
 import { areaOf, areaUnderPointer, pointer, type Area } from './areas';
@@ -24,7 +24,7 @@ function targetOver(area: Area | undefined, dragged: Dragged, grab: number): Tar
   if (area?.kind === 'strip') {
     return {
       kind: 'hour',
-      start: snap(area.instantAt(pointer.at.y) - grab, area.midnight),
+      start: startOn(area.instantAt(pointer.at.y) - grab, area.day),
       minutes: dragged.minutes,
     };
   }
@@ -34,7 +34,7 @@ function targetOver(area: Area | undefined, dragged: Dragged, grab: number): Tar
 
 function resized(area: Extract<Area, { kind: 'strip' }>, { block, minutes }: Dragged, grab: number): Target {
   const start = block?.start ?? 0;
-  const end = snap(area.instantAt(pointer.at.y) - grab, area.midnight);
+  const end = snap(area.instantAt(pointer.at.y) - grab, area.day.from);
   return {
     kind: 'hour',
     start,

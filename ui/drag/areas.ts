@@ -1,11 +1,12 @@
 import { useDroppable, type CollisionDetection } from '@dnd-kit/core';
 import { useRef } from 'react';
 import type { View } from 'react-native';
+import type { Span } from '@/core/time/span';
 import { elementOf } from '../dom';
 
 /** A place where something can be let go. */
 export type Area =
-  | { readonly kind: 'strip'; readonly instantAt: (clientY: number) => number; readonly midnight: number }
+  | { readonly kind: 'strip'; readonly instantAt: (clientY: number) => number; readonly day: Span }
   | { readonly kind: 'tray'; readonly date: string }
   | { readonly kind: 'off' };
 

@@ -62,7 +62,7 @@ export function DayStrip({
   const lane = useRef<HTMLElement | null>(null);
   const { attach, attachViewport } = useDropArea(`strip ${date}`, {
     kind: 'strip',
-    midnight: plan.span.from,
+    day: plan.span,
     instantAt: (clientY) => scale.instantAt(clientY - (lane.current?.getBoundingClientRect().top ?? 0)),
   });
 

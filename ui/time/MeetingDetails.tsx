@@ -20,7 +20,7 @@ export const subjectOfMeeting = ({ id, title }: Occurrence): Subject => ({
 });
 
 /** Records that a meeting took the time it was planned for. */
-export const asPlanned = (meeting: Occurrence) =>
+const asPlanned = (meeting: Occurrence) =>
   store.run(
     addEntry,
     { id: newId(), subject: subjectOfMeeting(meeting), from: meeting.from, to: meeting.to },
