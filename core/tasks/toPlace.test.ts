@@ -1,0 +1,48 @@
+import { placeTask, putInTray } from '../commands/plan';
+import { addTask, tickOff } from '../commands/tasks';
+import { startTimer } from '../commands/track';
+import { emptyWorkspace, firstList, type Workspace } from '../model/workspace';
+import { instantOf } from '../time/zone';
+import { toPlace } from './toPlace';
+
+const zone = 'Europe/London';
+const today = '2026-11-24';
+const at = (time: string, date = today) => instantOf(`${date}T${time}`, zone);
+const now = at('11:20');
+const waders = {
+  id: 'waders',
+  title: 'Order waders',
+  notes: '',
+  listId: firstList.id,
+  estimate: 20,
+  priority: 'normal' as const,
+  due: null,
+  doneAt: null,
+  createdAt: 0,
+};
+const one = addTask.apply(emptyWorkspace, waders);
+const waiting = (workspace: Workspace, when = now) =>
+  toPlace(workspace, today, zone, when).map(({ id }) => id);
+const block = (start: number) => placeTask.apply(one, { id: 'b', taskId: 'waders', start, minutes: 20 });
+const tray = (date: string) => putInTray.apply(one, { id: 't', taskId: 'waders', date });
+
+test('an open task without a place waits for one, what is due first on top', () => {
+  const due = addTask.apply(one, { ...waders, id: 'permit', due: { date: today, time: '14:00' } });
+  expect(waiting(due)).toEqual(['permit', 'waders']);
+});
+
+test('a block ahead or a tray from today on is a place; a missed block or a past tray is none', () => {
+  expect([waiting(block(at('12:00'))), waiting(block(at('09:00')))]).toEqual([[], ['waders']]);
+  expect([waiting(tray(today)), waiting(tray('2026-11-25')), waiting(tray('2026-11-23'))]).toEqual([
+    [],
+    [],
+    ['waders'],
+  ]);
+});
+
+test('what is done or being worked on waits for nothing', () => {
+  expect(waiting(tickOff.apply(one, { id: 'waders', at: now }))).toEqual([]);
+  expect(
+    waiting(startTimer.apply(one, { id: 'e', subject: { kind: 'task', taskId: 'waders' }, at: now })),
+  ).toEqual([]);
+});
