@@ -90,12 +90,12 @@ export function occurrencesOn(events: Collection<CalendarEvent>, date: IsoDate, 
   const known = byDay.get(events) ?? new Map<string, Occurrence[]>();
   byDay.set(events, known);
   const key = `${date} ${zone}`;
+  const computed = known.get(key);
+  if (computed) return computed;
   const day = dayOf(date, zone);
-  const found =
-    known.get(key) ??
-    Object.values(events)
-      .flatMap((event) => occurrencesOf(event, day, zone))
-      .sort((a, b) => a.from - b.from || a.to - b.to);
+  const found = Object.values(events)
+    .flatMap((event) => occurrencesOf(event, day, zone))
+    .sort((a, b) => a.from - b.from || a.to - b.to);
   known.set(key, found);
   return found;
 }
