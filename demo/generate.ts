@@ -4,7 +4,7 @@ import { addEntry, startTimer } from '@/core/commands/track';
 import { tickOff } from '@/core/commands/tasks';
 import type { CalendarEvent } from '@/core/model/event';
 import type { Task } from '@/core/model/task';
-import { emptyWorkspace, type Workspace } from '@/core/model/workspace';
+import { workspaceOf, type Workspace } from '@/core/model/workspace';
 import { blocksIn, spanOfBlock } from '@/core/plan/dayPlan';
 import { STEP, pockets } from '@/core/plan/placing';
 import { MINUTE, lengthOf } from '@/core/time/span';
@@ -162,16 +162,13 @@ function live(workspace: Workspace, date: IsoDate, zone: Zone, now: number, rand
 export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; zone: Zone }): Workspace {
   const random = randomFrom(seed);
   const today = dateOf(now, zone);
-  const byId = <R extends { id: string }>(records: readonly R[]) =>
-    Object.fromEntries(records.map((record) => [record.id, record]));
   const tasks = officeTasks.map((task, i) => toTask(task, i, today, now));
-  let workspace: Workspace = {
-    ...emptyWorkspace,
-    lists: byId(lists),
-    tasks: byId(tasks),
-    calendars: byId([{ id: CALENDAR, name: 'Office', source: 'office.ics', hue: 'slate' }]),
-    events: byId(meetings(today, zone)),
-  };
+  let workspace = workspaceOf({
+    lists,
+    tasks,
+    calendars: [{ id: CALENDAR, name: 'Office', source: 'office.ics', hue: 'slate' }],
+    events: meetings(today, zone),
+  });
   officeTasks.forEach(({ on, tray }, i) => {
     const task = tasks[i];
     if (task && on !== undefined)

@@ -1,7 +1,7 @@
 import type { CalendarEvent } from '@/core/model/event';
 import type { Block, Subject, TimeEntry } from '@/core/model/plan';
 import type { Priority, Task } from '@/core/model/task';
-import { emptyWorkspace, type Workspace } from '@/core/model/workspace';
+import { workspaceOf, type Workspace } from '@/core/model/workspace';
 import { MINUTE } from '@/core/time/span';
 import { addDays, dateOf, dayOf, type IsoDate, type Zone } from '@/core/time/zone';
 import { lists, officeTasks, surprises } from './office';
@@ -29,9 +29,9 @@ type Size = { readonly seed: number; readonly now: number; readonly zone: Zone; 
  */
 export function longHistory({ seed, now, zone, days }: Size): Workspace {
   const today = dateOf(now, zone);
-  const tasks: Record<string, Task> = {};
-  const blocks: Record<string, Block> = {};
-  const entries: Record<string, TimeEntry> = {};
+  const tasks: Task[] = [];
+  const blocks: Block[] = [];
+  const entries: TimeEntry[] = [];
   for (let back = 0; back < days; back += 1) {
     const random = randomFrom(seed + back);
     const pick = <T>(list: readonly T[]): T => list[Math.floor(random() * list.length)] ?? (list[0] as T); // no list below is empty
@@ -39,37 +39,41 @@ export function longHistory({ seed, now, zone, days }: Size): Workspace {
     const morning = dayOf(addDays(today, -back), zone).from + 8 * 60 * MINUTE;
     const ids = Array.from({ length: share(perDay.tasks) }, (_, i) => `t${back}-${i}`);
     for (const id of ids)
-      tasks[id] = someTask(id, morning, back === 0 ? null : morning + 9 * 60 * MINUTE, random);
+      tasks.push(someTask(id, morning, back === 0 ? null : morning + 9 * 60 * MINUTE, random));
     for (let i = 0; i < share(perDay.blocks); i += 1) {
-      blocks[`b${back}-${i}`] = {
+      blocks.push({
         id: `b${back}-${i}`,
         taskId: pick(ids),
         start: morning + i * 105 * MINUTE,
         minutes: 60,
-      };
+      });
     }
     for (let i = 0; i < share(perDay.entries); i += 1) {
       const from = morning + i * 30 * MINUTE;
       const subject: Subject =
         random() < 0.2 ? { kind: 'other', title: pick(surprises) } : { kind: 'task', taskId: pick(ids) };
-      entries[`e${back}-${i}`] = { id: `e${back}-${i}`, subject, from, to: from + 25 * MINUTE };
+      entries.push({ id: `e${back}-${i}`, subject, from, to: from + 25 * MINUTE });
     }
   }
-  const calendars = Object.fromEntries(
-    ['Office', 'Field crew', 'Board', 'Ines'].map((name) => [
-      name,
-      { id: name, name, source: `${name}.ics`, hue: 'slate' as const },
-    ]),
-  );
-  return {
-    ...emptyWorkspace,
-    lists: Object.fromEntries(lists.map((list) => [list.id, list])),
+  const calendars = ['Office', 'Field crew', 'Board', 'Ines'].map((name) => ({
+    id: name,
+    name,
+    source: `${name}.ics`,
+    hue: 'slate' as const,
+  }));
+  return workspaceOf({
+    lists,
     tasks,
     blocks,
     entries,
     calendars,
-    events: series(addDays(today, -days), Object.keys(calendars), zone, randomFrom(seed)),
-  };
+    events: series(
+      addDays(today, -days),
+      calendars.map(({ id }) => id),
+      zone,
+      randomFrom(seed),
+    ),
+  });
 }
 
 function someTask(id: string, createdAt: number, doneAt: number | null, random: () => number): Task {
@@ -94,28 +98,25 @@ function series(
   calendarIds: readonly string[],
   zone: Zone,
   random: () => number,
-): Record<string, CalendarEvent> {
-  return Object.fromEntries(
-    Array.from({ length: 300 }, (_, i) => {
-      const calendarId = calendarIds[i % calendarIds.length] ?? '';
-      const hour = String(8 + Math.floor(random() * 9)).padStart(2, '0');
-      const event: CalendarEvent = {
-        id: `${calendarId}/s${i}`,
-        calendarId,
-        uid: `s${i}`,
-        sequence: 0,
-        title: `Series ${i}`,
-        location: '',
-        start: { wall: `${addDays(begin, Math.floor(random() * 28))}T${hour}:00:00`, zone },
-        length: { days: 0, seconds: 1800 },
-        busy: random() < 0.5,
-        cancelled: false,
-        rule: rules[i % rules.length] ?? null,
-        without: [],
-        also: [],
-        exceptions: [],
-      };
-      return [event.id, event];
-    }),
-  );
+): CalendarEvent[] {
+  return Array.from({ length: 300 }, (_, i) => {
+    const calendarId = calendarIds[i % calendarIds.length] ?? '';
+    const hour = String(8 + Math.floor(random() * 9)).padStart(2, '0');
+    return {
+      id: `${calendarId}/s${i}`,
+      calendarId,
+      uid: `s${i}`,
+      sequence: 0,
+      title: `Series ${i}`,
+      location: '',
+      start: { wall: `${addDays(begin, Math.floor(random() * 28))}T${hour}:00:00`, zone },
+      length: { days: 0, seconds: 1800 },
+      busy: random() < 0.5,
+      cancelled: false,
+      rule: rules[i % rules.length] ?? null,
+      without: [],
+      also: [],
+      exceptions: [],
+    };
+  });
 }

@@ -6,7 +6,7 @@ import { dayPlan } from '@/core/plan/dayPlan';
 import { ledger } from '@/core/review/ledger';
 import { addDays, instantOf } from '@/core/time/zone';
 import { longHistory } from '@/demo/tenYears';
-import { allPartitions, assemble, contentOf, touchedBy } from '@/state/partitions';
+import { assemble, changedPartitions, contentOf } from '@/state/partitions';
 
 /** What ten years of data cost against one month, on the same days and the same edits. */
 
@@ -45,18 +45,18 @@ const edits = (workspace: Workspace) => [
 ];
 const bytes = (workspace: Workspace) =>
   edits(workspace).reduce((sum, after) => {
-    const parts = [...touchedBy(changesBetween(workspace, after))];
+    const parts = changedPartitions(workspace, after);
     return sum + parts.reduce((size, part) => size + JSON.stringify(contentOf(after, part)).length, 0);
   }, 0);
 const editTime = (workspace: Workspace) =>
   median(
     Array.from({ length: 9 }, () =>
-      time(() => edits(workspace).map((after) => touchedBy(changesBetween(workspace, after)))),
+      time(() => edits(workspace).map((after) => changesBetween(workspace, after))),
     ),
   );
 
 const stored = (workspace: Workspace) =>
-  Object.fromEntries([...allPartitions(workspace)].map((part) => [part, contentOf(workspace, part)]));
+  Object.fromEntries(changedPartitions(null, workspace).map((part) => [part, contentOf(workspace, part)]));
 
 const kept = new Map(Object.values(histories).map((workspace) => [workspace, stored(workspace)]));
 

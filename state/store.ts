@@ -2,7 +2,7 @@ import { createStore } from 'zustand/vanilla';
 import { applyChanges, changesBetween, reversed, type Change } from '@/core/commands/changes';
 import { CommandFailed, type Command } from '@/core/commands/command';
 import { emptyWorkspace, type Workspace } from '@/core/model/workspace';
-import { allPartitions, touchedBy } from './partitions';
+import { changedPartitions } from './partitions';
 import { FromTheFuture } from './migrations';
 import type { Repository } from './repository';
 
@@ -87,8 +87,8 @@ export function createWorkspaceStore({ repository, now, tabs }: Surroundings) {
   };
 
   const commit = (workspace: Workspace, changes: readonly Change[], state: Partial<StoreState>) => {
+    markChanged(changedPartitions(store.getState().workspace, workspace));
     store.setState({ workspace, ...state });
-    markChanged(touchedBy(changes));
     tabs?.tell(changes);
   };
 
@@ -111,7 +111,7 @@ export function createWorkspaceStore({ repository, now, tabs }: Surroundings) {
         const loaded = await repository.load(now());
         const workspace = loaded.fresh && seed ? await seed() : loaded.workspace;
         store.setState({ workspace, opening: false });
-        if (loaded.fresh && seed) markChanged(allPartitions(workspace));
+        if (loaded.fresh && seed) markChanged(changedPartitions(null, workspace));
         if (loaded.damaged.length > 0) {
           say(
             `Part of the stored data was damaged (${loaded.damaged.join(', ')}). It was set aside and everything else opened.`,
@@ -178,9 +178,8 @@ export function createWorkspaceStore({ repository, now, tabs }: Surroundings) {
 
     /** Replaces everything at once, with no way back: for the demo space only. */
     reset(workspace: Workspace): void {
-      const parts = new Set([...allPartitions(store.getState().workspace), ...allPartitions(workspace)]);
+      markChanged(changedPartitions(store.getState().workspace, workspace));
       store.setState({ workspace, past: [], future: [] });
-      markChanged(parts);
     },
   };
 }

@@ -20,12 +20,12 @@ export function useSheetContent(sheet: OpenSheet) {
       return { title: 'New task', content: <NewTask /> };
     case 'task':
       return {
-        title: lists[tasks[sheet.id]?.listId ?? '']?.name ?? 'Task',
+        title: lists.get(tasks.get(sheet.id)?.listId ?? '')?.name ?? 'Task',
         content: <TaskDetails key={sheet.id} id={sheet.id} blockId={sheet.blockId} trayId={sheet.trayId} />,
       };
     case 'place':
       return {
-        title: `Place ${tasks[sheet.taskId]?.title ?? 'the task'}`,
+        title: `Place ${tasks.get(sheet.taskId)?.title ?? 'the task'}`,
         content: <PlaceTask taskId={sheet.taskId} blockId={sheet.blockId} trayId={sheet.trayId} />,
       };
     case 'meeting':

@@ -1,8 +1,9 @@
 import ICAL from 'ical.js';
 import * as fc from 'fast-check';
+import { Collection } from '../model/collection';
 import type { CalendarEvent } from '../model/event';
 import { instantOf, wallOf } from '../time/zone';
-import { occurrencesOf } from './occurrences';
+import { occurrencesIn, occurrencesOf } from './occurrences';
 import { ruleStarts } from './rule';
 
 const zone = 'Europe/London';
@@ -161,5 +162,30 @@ test('jumping over the years gives what walking through them gives, for any rule
       },
     ),
     { numRuns: 400 },
+  );
+});
+
+test('what is looked up among many events is what each of them gives, whatever the stretch of time', () => {
+  const details = { length: { days: 0, seconds: 7200 } };
+  const events = [
+    event({ id: 'c/daily', rule: 'FREQ=DAILY', length: { days: 3, seconds: 0 } }),
+    event({ id: 'c/hourly', rule: 'FREQ=DAILY;BYHOUR=0,6,12,23', ...details }),
+    event({ id: 'c/also', also: ['2026-02-10T23:30:00'], ...details }),
+    event({ id: 'd/once', calendarId: 'd', start: { wall: '2026-02-09', zone: null } }),
+    event({ id: 'd/tokyo', calendarId: 'd', start: { wall: '2026-02-10T08:00:00', zone: 'Asia/Tokyo' } }),
+  ];
+  const all = Collection.of(({ calendarId }: CalendarEvent) => calendarId, events);
+  const begin = instantOf('2026-01-01', zone);
+  fc.assert(
+    fc.property(fc.nat(100 * 24), fc.integer({ min: 1, max: 24 * 40 }), (hour, hours) => {
+      const range = { from: begin + hour * 3_600_000, to: begin + (hour + hours) * 3_600_000 };
+      const wanted = events.flatMap((one) => occurrencesOf(one, range, zone).map(({ id }) => id));
+      expect(
+        occurrencesIn(all, range, zone)
+          .map(({ id }) => id)
+          .sort(),
+      ).toEqual(wanted.sort());
+    }),
+    { numRuns: 60 },
   );
 });

@@ -1,8 +1,9 @@
 import { Temporal } from 'temporal-polyfill';
 import type { CalendarEvent, Exception } from '../model/event';
-import type { Collection } from '../model/workspace';
+import { Collection, derivedByPart } from '../model/collection';
 import { overlaps, type Span } from '../time/span';
 import { dayOf, instantOf, type IsoDate, type Zone } from '../time/zone';
+import { nearby } from '../time/nearby';
 import { ruleStarts } from './rule';
 
 /** One occurrence of an event. All-day ones run from midnight to midnight where the person is. */
@@ -83,19 +84,55 @@ function startsNear(event: CalendarEvent, range: Span, zone: Zone): string[] {
   }
 }
 
-const byDay = new WeakMap<Collection<CalendarEvent>, Map<string, Occurrence[]>>();
+/** Occurrences are computed for four weeks at once, and kept for as long as the event stays as it is. */
+const WINDOW = 28 * DAY;
+/** Rules that may give very many starts are computed for a day at a time, as each look is cut at a number of them. */
+const DENSE = /SECONDLY|MINUTELY|BYHOUR|BYMINUTE|BYSECOND/i;
 
-/** All occurrences of a day, by start. Computed once for each day that is looked at, until the events change. */
-export function occurrencesOn(events: Collection<CalendarEvent>, date: IsoDate, zone: Zone): Occurrence[] {
-  const known = byDay.get(events) ?? new Map<string, Occurrence[]>();
-  byDay.set(events, known);
-  const key = `${date} ${zone}`;
-  const computed = known.get(key);
-  if (computed) return computed;
-  const day = dayOf(date, zone);
-  const found = Object.values(events)
-    .flatMap((event) => occurrencesOf(event, day, zone))
-    .sort((a, b) => a.from - b.from || a.to - b.to);
-  known.set(key, found);
-  return found;
+const computed = new WeakMap<CalendarEvent, Map<string, Occurrence[]>>();
+
+function knownOccurrences(event: CalendarEvent, range: Span, zone: Zone): Occurrence[] {
+  const length = event.rule && DENSE.test(event.rule) ? DAY : WINDOW;
+  const known = computed.get(event) ?? new Map<string, Occurrence[]>();
+  computed.set(event, known);
+  const windows: Occurrence[][] = [];
+  for (let from = Math.floor(range.from / length) * length; from < range.to; from += length) {
+    const key = `${from} ${zone}`;
+    const window = known.get(key) ?? occurrencesOf(event, { from, to: from + length }, zone);
+    known.set(key, window);
+    windows.push(window);
+  }
+  return windows.flat().filter(isIn(range));
 }
+
+/** Where an event lies that happens once, in whatever zone it is told. */
+function roughly({ start, length }: CalendarEvent): Span {
+  const from = Date.parse(start.wall.length === 10 ? `${start.wall}T00:00:00Z` : `${start.wall}Z`);
+  return { from: from - FURTHEST, to: from + (length.days + 1) * DAY + length.seconds * 1000 + FURTHEST };
+}
+
+const happensOnce = ({ rule, also, exceptions }: CalendarEvent) =>
+  !rule && also.length + exceptions.length === 0;
+const repeating = derivedByPart<CalendarEvent, CalendarEvent[]>((events) =>
+  [...events].filter((event) => !happensOnce(event)),
+);
+const single = derivedByPart<CalendarEvent, Collection<CalendarEvent>>((events) =>
+  Collection.of(() => '', [...events].filter(happensOnce)),
+);
+const singleNear = nearby(roughly);
+
+/** All occurrences that touch a stretch of time, by start. */
+export function occurrencesIn(events: Collection<CalendarEvent>, range: Span, zone: Zone): Occurrence[] {
+  const near = [
+    ...repeating(events).flat(),
+    ...single(events).flatMap((calendar) => singleNear(calendar, range)),
+  ];
+  const found = near.flatMap((event) => knownOccurrences(event, range, zone));
+  return [...new Map(found.map((one) => [one.id, one])).values()].sort(
+    (a, b) => a.from - b.from || a.to - b.to,
+  );
+}
+
+/** All occurrences of a day, by start. */
+export const occurrencesOn = (events: Collection<CalendarEvent>, date: IsoDate, zone: Zone): Occurrence[] =>
+  occurrencesIn(events, dayOf(date, zone), zone);

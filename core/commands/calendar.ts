@@ -18,7 +18,7 @@ function incoming(workspace: Workspace, { calendar, events }: Import) {
   let added = 0;
   for (const event of events) {
     const id = `${calendar.id}/${event.uid}`;
-    const stored = workspace.events[id];
+    const stored = workspace.events.get(id);
     // parsed, so that keys stand in one order and equal events are equal as text
     const record = CalendarEvent.parse({ id, calendarId: calendar.id, ...event });
     // an older SEQUENCE never overwrites a newer one (RFC 5546 2.1.5)
@@ -37,12 +37,12 @@ export function importCounts(workspace: Workspace, input: Import): ImportCounts 
 
 /** The person's calendar that came from the same source, if there is one. */
 export const calendarOfSource = (workspace: Workspace, source: string): Calendar | undefined =>
-  Object.values(workspace.calendars).find((calendar) => calendar.source === source);
+  workspace.calendars.values().find((calendar) => calendar.source === source);
 
 /** Brings the events of a file into a calendar, matched by UID. The same file again changes nothing. */
 export const importCalendar = command('import', (workspace, input: Import) => {
   const { records } = incoming(workspace, input);
-  const known = input.calendar.id in workspace.calendars;
+  const known = workspace.calendars.has(input.calendar.id);
   if (records.length === 0 && known) return workspace;
   const withCalendar = known ? workspace : put(workspace, 'calendars', input.calendar);
   return put(withCalendar, 'events', ...records);

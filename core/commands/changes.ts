@@ -1,5 +1,5 @@
+import { changedParts } from '../model/collection';
 import { collectionNames, type AnyRecord, type CollectionName, type Workspace } from '../model/workspace';
-import { idsSince } from './provenance';
 import type { Settings } from '../model/settings';
 
 /** What happened to one record, or to the settings: its value before and after, null where it did not exist. */
@@ -12,19 +12,20 @@ export type Change =
     }
   | { readonly part: 'settings'; readonly before: Settings; readonly after: Settings };
 
-/** All differences between two workspaces, record by record. Collections that are the same object are not walked. */
+/** All differences between two workspaces, record by record. Only the parts that differ are walked. */
 export function changesBetween(before: Workspace, after: Workspace): Change[] {
   const changes: Change[] = [];
   if (before.settings !== after.settings) {
     changes.push({ part: 'settings', before: before.settings, after: after.settings });
   }
   for (const part of collectionNames) {
-    if (before[part] === after[part]) continue;
-    const was: Readonly<Record<string, AnyRecord>> = before[part];
-    const is: Readonly<Record<string, AnyRecord>> = after[part];
-    const ids = idsSince(was, is) ?? new Set([...Object.keys(was), ...Object.keys(is)]);
-    for (const id of ids) {
-      if (is[id] !== was[id]) changes.push({ part, id, before: was[id] ?? null, after: is[id] ?? null });
+    const names = changedParts<AnyRecord>(before[part], after[part]);
+    const recordsOf = (workspace: Workspace) =>
+      new Map<string, AnyRecord>(names.flatMap((name) => [...(workspace[part].parts.get(name) ?? [])]));
+    const [was, is] = [recordsOf(before), recordsOf(after)];
+    for (const id of new Set([...was.keys(), ...is.keys()])) {
+      const [old, now] = [was.get(id) ?? null, is.get(id) ?? null];
+      if (old !== now) changes.push({ part, id, before: old, after: now });
     }
   }
   return changes;
@@ -37,18 +38,12 @@ export const reversed = (changes: readonly Change[]): Change[] =>
 /** The workspace with each changed record set to its value after the change, whatever it was. */
 export function applyChanges(workspace: Workspace, changes: readonly Change[]): Workspace {
   const next: Record<string, unknown> = { ...workspace };
-  const opened = new Set<string>();
-  for (const change of changes) {
-    if (change.part === 'settings') {
-      next.settings = change.after;
-      continue;
-    }
-    if (!opened.has(change.part)) next[change.part] = { ...workspace[change.part] };
-    opened.add(change.part);
-    // the collection was copied above and is ours to write
-    const collection = next[change.part] as Record<string, AnyRecord>;
-    if (change.after) collection[change.id] = change.after;
-    else delete collection[change.id];
+  for (const change of changes) if (change.part === 'settings') next.settings = change.after;
+  for (const name of collectionNames) {
+    const own = changes.filter((change) => change.part === name);
+    const put = own.flatMap(({ after }) => (after ? [after as never] : [])); // records of this collection only
+    const gone = own.flatMap((change) => (change.part !== 'settings' && !change.after ? [change.id] : []));
+    next[name] = workspace[name].with(put, gone);
   }
   return next as Workspace; // every key of a Workspace was copied
 }

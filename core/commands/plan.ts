@@ -47,7 +47,7 @@ export const putInTray = command(
     const { id, taskId, date } = input;
     existing(workspace.tasks, taskId, 'task');
     const left = without(dropTray(workspace, input.trayId), 'blocks', (block) => block.id === input.blockId);
-    const there = Object.values(left.tray).some((item) => item.taskId === taskId && item.date === date);
+    const there = left.tray.values().some((item) => item.taskId === taskId && item.date === date);
     return there ? left : put(left, 'tray', { id, taskId, date });
   },
 );

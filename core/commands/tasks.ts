@@ -1,13 +1,18 @@
+import { derivedByPart, type Collection, type Stored } from '../model/collection';
 import type { Id } from '../model/common';
 import type { Task, TaskList } from '../model/task';
 import { rankBetween } from '../tasks/order';
 import { command, CommandFailed, existing, put, without } from './command';
 import { stopRunning } from './track';
 
-const lowest = (ranked: Readonly<Record<string, { rank: number }>>) =>
-  Math.min(0, ...Object.values(ranked).map(({ rank }) => rank));
-const highest = (ranked: Readonly<Record<string, { rank: number }>>) =>
-  Math.max(0, ...Object.values(ranked).map(({ rank }) => rank));
+type Ranked = Stored & { readonly rank: number };
+const extremes = derivedByPart<Ranked, { lowest: number; highest: number }>((ranked) => {
+  let [lowest, highest] = [0, 0];
+  for (const { rank } of ranked) [lowest, highest] = [Math.min(lowest, rank), Math.max(highest, rank)];
+  return { lowest, highest };
+});
+const lowest = (ranked: Collection<Ranked>) => Math.min(0, ...extremes(ranked).map((part) => part.lowest));
+const highest = (ranked: Collection<Ranked>) => Math.max(0, ...extremes(ranked).map((part) => part.highest));
 
 /** Adds a task on top of the person's own order. Fails when its list is gone. */
 export const addTask = command('add task', (workspace, task: Omit<Task, 'rank'>) => {
@@ -52,7 +57,7 @@ export const deleteTask = command('delete task', (workspace, { id, at }: { id: I
 export const reorderTask = command(
   'reorder',
   (workspace, { id, before, after }: { id: Id; before: Id | null; after: Id | null }) => {
-    const rankOf = (other: Id | null) => (other === null ? undefined : workspace.tasks[other]?.rank);
+    const rankOf = (other: Id | null) => (other === null ? undefined : workspace.tasks.get(other)?.rank);
     return put(workspace, 'tasks', {
       ...existing(workspace.tasks, id, 'task'),
       rank: rankBetween(rankOf(before), rankOf(after)),
@@ -75,7 +80,7 @@ export const deleteList = command('delete list', (workspace, { id, tasksTo }: { 
   existing(workspace.lists, id, 'list');
   existing(workspace.lists, tasksTo, 'list');
   if (id === tasksTo) throw new CommandFailed('The last list cannot be deleted.');
-  const moved = Object.values(workspace.tasks).filter(({ listId }) => listId === id);
+  const moved = workspace.tasks.values().filter(({ listId }) => listId === id);
   const kept =
     moved.length > 0
       ? put(workspace, 'tasks', ...moved.map((task) => ({ ...task, listId: tasksTo })))

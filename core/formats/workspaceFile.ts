@@ -1,6 +1,12 @@
 import { z } from 'zod';
 import { Settings } from '../model/settings';
-import { SCHEMA_VERSION, collectionNames, recordSchemas, type Workspace } from '../model/workspace';
+import {
+  SCHEMA_VERSION,
+  collectionNames,
+  recordSchemas,
+  workspaceOf,
+  type Workspace,
+} from '../model/workspace';
 
 const FORMAT = 'sprindle-workspace';
 
@@ -26,7 +32,7 @@ export class NotAWorkspace extends Error {}
 
 /** The whole workspace as the text of a file that readWorkspaceFile reads back without loss. */
 export function writeWorkspaceFile(workspace: Workspace): string {
-  const collections = collectionNames.map((name) => [name, Object.values(workspace[name])]);
+  const collections = collectionNames.map((name) => [name, workspace[name].values()]);
   return JSON.stringify(
     {
       format: FORMAT,
@@ -67,17 +73,13 @@ export function readWorkspaceFile(text: string): Workspace {
     throw new NotAWorkspace(`${issue?.path.join('.') ?? 'The file'}: ${issue?.message ?? 'cannot be read'}.`);
   }
   const { format: _, version: __, settings, ...lists } = read.data;
-  const byId = Object.entries(lists).map(([name, records]) => [
-    name,
-    Object.fromEntries(records.map((record) => [record.id, record])),
-  ]);
-  return { settings, ...Object.fromEntries(byId) };
+  return workspaceOf(lists, settings);
 }
 
 /** What a workspace holds, as people would count it. */
 export function contentsOf(workspace: Workspace): string {
   const count = (name: (typeof collectionNames)[number], one: string, many: string) => {
-    const n = Object.keys(workspace[name]).length;
+    const n = workspace[name].size;
     return `${n} ${n === 1 ? one : many}`;
   };
   return [

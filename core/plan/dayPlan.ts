@@ -1,10 +1,10 @@
 import { occurrencesOn, type Occurrence } from '../calendar/occurrences';
 import type { Block, TimeEntry, TrayItem } from '../model/plan';
-import { derived, groupedBy } from '../model/lookup';
+import { derivedByPart, groupedBy } from '../model/collection';
 import type { Workspace } from '../model/workspace';
 import { MINUTE, minutesOf, subtract, type Span } from '../time/span';
 import { dayOf, type IsoDate, type Zone } from '../time/zone';
-import { nearby } from './dayIndex';
+import { nearby } from '../time/nearby';
 import { workingHours } from './workday';
 
 /** The stretch of time that a block takes. */
@@ -19,10 +19,13 @@ const entriesNear = nearby<TimeEntry>(({ from, to }) => ({ from, to: to ?? from 
 /** The blocks that touch a stretch of time, by start. */
 export const blocksIn = (blocks: Workspace['blocks'], range: Span): Block[] => blocksNear(blocks, range);
 
-/** The running timer's entry, if one runs. */
-export const runningEntry = derived<TimeEntry, TimeEntry | undefined>((entries) =>
-  Object.values(entries).find(({ to }) => to === null),
+const runningByPart = derivedByPart<TimeEntry, TimeEntry | undefined>((entries) =>
+  [...entries].find(({ to }) => to === null),
 );
+
+/** The running timer's entry, if one runs. */
+export const runningEntry = (entries: Workspace['entries']): TimeEntry | undefined =>
+  runningByPart(entries).find((entry) => entry !== undefined);
 
 /** The time entries that touch a stretch of time, by start; the running one lasts until `now`. */
 export function entriesIn(entries: Workspace['entries'], range: Span, now: number): TimeEntry[] {
@@ -82,7 +85,7 @@ export function dayPlan(workspace: Workspace, date: IsoDate, zone: Zone): DayPla
       occurrences.filter(({ busy }) => busy),
     ),
   );
-  const inTray = tray.reduce((sum, { taskId }) => sum + (workspace.tasks[taskId]?.estimate ?? 0), 0);
+  const inTray = tray.reduce((sum, { taskId }) => sum + (workspace.tasks.get(taskId)?.estimate ?? 0), 0);
   const planned = blocks.reduce((sum, block) => sum + minutesOf([clip(span, spanOfBlock(block))]), inTray);
   return {
     date,

@@ -31,7 +31,7 @@ export function collisions(workspace: Workspace, span: Span, zone: Zone, except?
   const blocks = blocksIn(workspace.blocks, span).filter(({ id }) => id !== except);
   return [
     ...[...meetings.values()].map(({ title }) => title),
-    ...blocks.map(({ taskId }) => workspace.tasks[taskId]?.title ?? 'a block'),
+    ...blocks.map(({ taskId }) => workspace.tasks.get(taskId)?.title ?? 'a block'),
   ];
 }
 

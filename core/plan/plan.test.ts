@@ -1,6 +1,7 @@
 import * as fc from 'fast-check';
 import { doneWords } from '../track/spent';
-import { emptyWorkspace, firstList, type Workspace } from '../model/workspace';
+import type { CalendarEvent } from '../model/event';
+import { firstList, workspaceOf } from '../model/workspace';
 import type { Task } from '../model/task';
 import { isOverdue, minutesLate } from '../tasks/deadline';
 import { inOrder } from '../tasks/order';
@@ -25,35 +26,32 @@ const task = (id: string, changes: Partial<Task> = {}): Task => ({
   rank: 0,
   ...changes,
 });
-const meeting = (id: string, from: string, seconds: number, busy = true): Workspace['events'] => ({
-  [id]: {
-    id,
-    calendarId: 'c',
-    uid: id,
-    sequence: 0,
-    title: id,
-    location: '',
-    start: { wall: `2026-11-24T${from}:00`, zone },
-    length: { days: 0, seconds },
-    busy,
-    cancelled: false,
-    rule: null,
-    without: [],
-    also: [],
-    exceptions: [],
-  },
+const meeting = (id: string, from: string, seconds: number, busy = true): CalendarEvent => ({
+  id,
+  calendarId: 'c',
+  uid: id,
+  sequence: 0,
+  title: id,
+  location: '',
+  start: { wall: `2026-11-24T${from}:00`, zone },
+  length: { days: 0, seconds },
+  busy,
+  cancelled: false,
+  rule: null,
+  without: [],
+  also: [],
+  exceptions: [],
 });
-const day: Workspace = {
-  ...emptyWorkspace,
-  tasks: { report: task('report', { estimate: 90 }), waders: task('waders', { estimate: 20 }) },
-  events: {
-    ...meeting('Crew call', '09:00', 1800),
-    ...meeting('Forum', '11:30', 1800),
-    ...meeting('Lunch talk', '12:00', 3600, false),
-  },
-  blocks: { b: { id: 'b', taskId: 'report', start: at('13:00'), minutes: 90 } },
-  tray: { t: { id: 't', taskId: 'waders', date: '2026-11-24' } },
-};
+const day = workspaceOf({
+  tasks: [task('report', { estimate: 90 }), task('waders', { estimate: 20 })],
+  events: [
+    meeting('Crew call', '09:00', 1800),
+    meeting('Forum', '11:30', 1800),
+    meeting('Lunch talk', '12:00', 3600, false),
+  ],
+  blocks: [{ id: 'b', taskId: 'report', start: at('13:00'), minutes: 90 }],
+  tray: [{ id: 't', taskId: 'waders', date: '2026-11-24' }],
+});
 
 test('room is working hours minus busy meetings; the tray counts as planned', () => {
   expect(dayPlan(day, '2026-11-24', zone).load).toEqual({
@@ -68,11 +66,10 @@ test('room is working hours minus busy meetings; the tray counts as planned', ()
 });
 
 test('a block across midnight counts on each day only with its own part', () => {
-  const late = {
-    ...day,
-    blocks: { b: { id: 'b', taskId: 'report', start: at('23:30'), minutes: 90 } },
-    tray: {},
-  };
+  const late = workspaceOf({
+    tasks: day.tasks.values(),
+    blocks: [{ id: 'b', taskId: 'report', start: at('23:30'), minutes: 90 }],
+  });
   expect([
     dayPlan(late, '2026-11-24', zone).load.planned,
     dayPlan(late, '2026-11-25', zone).load.planned,

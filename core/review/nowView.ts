@@ -39,7 +39,7 @@ export function sequence(workspace: Workspace, date: string, zone: Zone): DayIte
     to: meeting.to,
   }));
   const ofBlocks = blocks.flatMap((block): DayItem[] => {
-    const task = workspace.tasks[block.taskId];
+    const task = workspace.tasks.get(block.taskId);
     return task ? [{ kind: 'block', block, task, ...spanOfBlock(block) }] : [];
   });
   return [...ofMeetings, ...ofBlocks].sort((a, b) => a.from - b.from || a.to - b.to);
@@ -67,7 +67,9 @@ export function nowView(workspace: Workspace, zone: Zone, now: number): NowView 
 }
 
 function fitting(workspace: Workspace, today: string, zone: Zone, now: number, minutes: number): Task[] {
-  const inTray = dayPlan(workspace, today, zone).tray.flatMap(({ taskId }) => workspace.tasks[taskId] ?? []);
+  const inTray = dayPlan(workspace, today, zone).tray.flatMap(
+    ({ taskId }) => workspace.tasks.get(taskId) ?? [],
+  );
   return [...inTray.filter(({ doneAt }) => doneAt === null), ...toPlace(workspace, today, zone, now)]
     .filter(({ estimate }) => estimate !== null && estimate <= minutes)
     .slice(0, 3);

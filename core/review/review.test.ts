@@ -1,7 +1,8 @@
 import * as fc from 'fast-check';
 import type { Block, TimeEntry } from '../model/plan';
-import { emptyWorkspace, firstList, type Workspace } from '../model/workspace';
+import { firstList, workspaceOf } from '../model/workspace';
 import type { Task } from '../model/task';
+import { tickOff } from '../commands/tasks';
 import { MINUTE } from '../time/span';
 import { instantOf } from '../time/zone';
 import { ledger } from './ledger';
@@ -11,25 +12,18 @@ const zone = 'Europe/London';
 const date = '2026-11-24';
 const midnight = instantOf(date, zone);
 const at = (time: string) => instantOf(`${date}T${time}`, zone);
-const tasks = Object.fromEntries(
-  ['a', 'b', 'c'].map((id): [string, Task] => [
-    id,
-    {
-      id,
-      title: id,
-      notes: '',
-      listId: firstList.id,
-      estimate: 30,
-      priority: 'normal',
-      due: null,
-      doneAt: null,
-      createdAt: 0,
-      rank: 0,
-    },
-  ]),
-);
-const byId = <R extends { id: string }>(records: R[]) =>
-  Object.fromEntries(records.map((record) => [record.id, record]));
+const tasks = ['a', 'b', 'c'].map((id): Task => ({
+  id,
+  title: id,
+  notes: '',
+  listId: firstList.id,
+  estimate: 30,
+  priority: 'normal',
+  due: null,
+  doneAt: null,
+  createdAt: 0,
+  rank: 0,
+}));
 
 const anyInstant = fc
   .integer({ min: -600, max: 2000 })
@@ -49,21 +43,21 @@ test('the ledger adds up exactly, for any data', () => {
       fc.array(anyEntry, { maxLength: 12 }),
       fc.boolean(),
       (blocks, entries, running) => {
-        const workspace: Workspace = {
-          ...emptyWorkspace,
+        const workspace = workspaceOf({
           tasks,
-          blocks: byId(
-            blocks.map(([start, taskId, minutes], i): Block => ({ id: `${i}`, start, taskId, minutes })),
-          ),
-          entries: byId(
-            entries.map(([from, taskId, length], i): TimeEntry => ({
-              id: `${i}`,
-              from,
-              to: running && i === 0 ? null : from + length,
-              subject: taskId ? { kind: 'task', taskId } : { kind: 'other', title: 'Pump broke down' },
-            })),
-          ),
-        };
+          blocks: blocks.map(([start, taskId, minutes], i): Block => ({
+            id: `${i}`,
+            start,
+            taskId,
+            minutes,
+          })),
+          entries: entries.map(([from, taskId, length], i): TimeEntry => ({
+            id: `${i}`,
+            from,
+            to: running && i === 0 ? null : from + length,
+            subject: taskId ? { kind: 'task', taskId } : { kind: 'other', title: 'Pump broke down' },
+          })),
+        });
         const { rows, sums } = ledger(workspace, date, zone, midnight + 1500 * MINUTE);
         expect(sums.actual - sums.planned).toBe(sums.over - sums.under - sums.notStarted + sums.unplanned);
         expect(sums.drift).toBe(sums.actual - sums.planned);
@@ -76,20 +70,19 @@ test('the ledger adds up exactly, for any data', () => {
   );
 });
 
-const day: Workspace = {
-  ...emptyWorkspace,
+const day = workspaceOf({
   tasks,
-  blocks: byId<Block>([
+  blocks: [
     { id: '1', taskId: 'a', start: at('09:00'), minutes: 60 },
     { id: '2', taskId: 'b', start: at('10:00'), minutes: 90 },
     { id: '3', taskId: 'c', start: at('14:00'), minutes: 30 },
-  ]),
-  entries: byId<TimeEntry>([
+  ],
+  entries: [
     { id: '1', subject: { kind: 'task', taskId: 'a' }, from: at('09:05'), to: at('10:25') },
     { id: '2', subject: { kind: 'task', taskId: 'b' }, from: at('10:30'), to: at('11:20') },
     { id: '3', subject: { kind: 'other', title: 'Pump broke down' }, from: at('11:20'), to: at('12:00') },
-  ]),
-};
+  ],
+});
 
 test('a day told by hand', () => {
   expect(ledger(day, date, zone, at('18:00')).sums).toEqual({
@@ -127,9 +120,7 @@ describe('the rest of the day', () => {
   });
 
   test('knows nothing of what is done', () => {
-    const task = day.tasks.c;
-    if (!task) throw new Error('c is one of the tasks');
-    const done: Workspace = { ...day, tasks: { ...day.tasks, c: { ...task, doneAt: at('13:00') } } };
+    const done = tickOff.apply(day, { id: 'c', at: at('13:00') });
     expect(nowView(done, zone, at('13:20')).next).toBeUndefined();
   });
 
@@ -140,19 +131,19 @@ describe('the rest of the day', () => {
 });
 
 test('time on a deleted task is still counted, under a name that says so', () => {
-  const entries = byId<TimeEntry>([
+  const entries: TimeEntry[] = [
     { id: '1', subject: { kind: 'task', taskId: 'gone' }, from: at('09:00'), to: at('09:30') },
-  ]);
-  const { rows, sums } = ledger({ ...emptyWorkspace, entries }, date, zone, at('18:00'));
+  ];
+  const { rows, sums } = ledger(workspaceOf({ entries }), date, zone, at('18:00'));
   expect(rows).toMatchObject([{ title: 'A deleted task', planned: 0, actual: 30 }]);
   expect(sums.unplanned).toBe(30);
 });
 
 test('a running timer counts up to now, and only on the days that it touches', () => {
-  const entries = byId<TimeEntry>([
+  const entries: TimeEntry[] = [
     { id: '1', subject: { kind: 'task', taskId: 'a' }, from: at('23:50'), to: null },
-  ]);
-  const running = { ...emptyWorkspace, tasks, entries };
+  ];
+  const running = workspaceOf({ tasks, entries });
   const now = at('23:50') + 30 * MINUTE;
   expect(ledger(running, date, zone, now).sums.actual).toBe(10);
   expect(ledger(running, '2026-11-25', zone, now).sums.actual).toBe(20);

@@ -13,15 +13,17 @@ export function toPlace(workspace: Workspace, today: string, zone: Zone, now: nu
   const running = runningEntry(workspace.entries)?.subject;
   const placed = new Set([
     running?.kind === 'task' ? running.taskId : '',
-    ...Object.values(blocks)
+    ...blocks
+      .values()
       .filter(({ start, minutes }) => start + minutes * MINUTE > now)
       .map(({ taskId }) => taskId),
-    ...Object.values(tray)
+    ...tray
+      .values()
       .filter(({ date }) => date >= today)
       .map(({ taskId }) => taskId),
   ]);
   return inOrder(
-    Object.values(tasks).filter(({ id, doneAt }) => doneAt === null && !placed.has(id)),
+    tasks.values().filter(({ id, doneAt }) => doneAt === null && !placed.has(id)),
     'due',
     zone,
   );

@@ -1,4 +1,4 @@
-import { groupedBy } from '../model/lookup';
+import { groupedBy } from '../model/collection';
 import type { Subject, TimeEntry } from '../model/plan';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
@@ -21,7 +21,7 @@ export function subjectKey(subject: Subject): string {
 
 /** What the subject is called; a deleted task is still counted. */
 export const subjectTitle = (subject: Subject, tasks: Workspace['tasks']): string =>
-  subject.kind === 'task' ? (tasks[subject.taskId]?.title ?? 'A deleted task') : subject.title;
+  subject.kind === 'task' ? (tasks.get(subject.taskId)?.title ?? 'A deleted task') : subject.title;
 
 /** The stretch of an entry; a running one lasts until `now`. */
 export const spanOfEntry = ({ from, to }: TimeEntry, now: number): Span => ({

@@ -62,7 +62,7 @@ export function Tray({
 }
 
 function TrayChip({ item }: { item: TrayItem }) {
-  const task = useWorkspace().tasks[item.taskId];
+  const task = useWorkspace().tasks.get(item.taskId);
   const hue = useHue(task?.listId ?? '');
   const dragged = {
     kind: 'task',

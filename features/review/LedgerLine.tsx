@@ -16,8 +16,8 @@ export function LedgerLine({
 }) {
   const { tasks, lists } = useWorkspace();
   const { subject, title, planned, actual, drift } = row;
-  const task = subject.kind === 'task' ? tasks[subject.taskId] : undefined;
-  const hue = subject.kind === 'event' ? 'slate' : (lists[task?.listId ?? '']?.hue ?? 'berry');
+  const task = subject.kind === 'task' ? tasks.get(subject.taskId) : undefined;
+  const hue = subject.kind === 'event' ? 'slate' : (lists.get(task?.listId ?? '')?.hue ?? 'berry');
   const tone: Tone = drift > 0 ? 'amber' : drift < 0 && actual > 0 ? 'leaf' : drift < 0 ? 'brick' : 'soft';
   const part = (minutes: number) => `${(100 * minutes) / longest}%` as const;
   const number = (minutes: number) => (minutes === 0 ? '–' : durationWords(minutes));
@@ -28,7 +28,7 @@ export function LedgerLine({
         ? 'not started'
         : subject.kind === 'event'
           ? 'meeting'
-          : (lists[task?.listId ?? '']?.name ?? '');
+          : (lists.get(task?.listId ?? '')?.name ?? '');
   return (
     <View
       role="group"

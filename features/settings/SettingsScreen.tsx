@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { changeSettings, editCalendar, removeCalendar } from '@/core/commands/calendar';
-import { groupedBy } from '@/core/model/lookup';
+import { groupedBy } from '@/core/model/collection';
 import type { Calendar, CalendarEvent } from '@/core/model/event';
 import type { Settings } from '@/core/model/settings';
 import { addressOfSpace, session } from '@/state/session';
@@ -25,7 +25,7 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
     <ScrollScreen>
       <ScreenHead title="Settings" />
       <Part title="Calendars">
-        {Object.values(calendars).map((calendar) => (
+        {calendars.values().map((calendar) => (
           <CalendarRow key={calendar.id} calendar={calendar} />
         ))}
         <Words tone="soft">

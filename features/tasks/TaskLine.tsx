@@ -21,7 +21,7 @@ export function TaskLine({ task, grip }: { task: Task; grip?: ReactNode }) {
   const spent = minutesSpent(entries, task.id, session.now());
   const amount = task.estimate === null ? '' : durationWords(task.estimate);
   const facts = [
-    lists[task.listId]?.name,
+    lists.get(task.listId)?.name,
     done
       ? spent > 0
         ? `took ${durationWords(spent)}`

@@ -37,7 +37,7 @@ export function TasksScreen() {
   const [shown, setShown] = useState(PAGE);
 
   const inList = useMemo(
-    () => Object.values(tasks).filter((task) => listId === null || task.listId === listId),
+    () => tasks.values().filter((task) => listId === null || task.listId === listId),
     [tasks, listId],
   );
   const open = useMemo(
@@ -58,7 +58,7 @@ export function TasksScreen() {
   );
   const overdue = open.filter((task) => isOverdue(task, session.zone, now)).length;
   const minutes = open.reduce((sum, { estimate }) => sum + (estimate ?? 0), 0);
-  const target = listId ?? Object.values(lists).sort((a, b) => a.rank - b.rank)[0]?.id ?? '';
+  const target = listId ?? lists.values().sort((a, b) => a.rank - b.rank)[0]?.id ?? '';
 
   return (
     <ScrollScreen>
@@ -68,12 +68,12 @@ export function TasksScreen() {
       <View className="gap-2">
         <ListFilter value={listId} onChoose={setListId} />
         <Field
-          label={`Add to ${lists[target]?.name ?? 'the list'}`}
+          label={`Add to ${lists.get(target)?.name ?? 'the list'}`}
           hideLabel
           text=""
           read={readTitle}
           adding
-          placeholder={`Add to ${lists[target]?.name ?? 'the list'} and press Enter`}
+          placeholder={`Add to ${lists.get(target)?.name ?? 'the list'} and press Enter`}
           onSave={(title) => add({ title, listId: target })}
         />
         <View className="flex-row flex-wrap items-center justify-between">
@@ -127,7 +127,9 @@ export function TasksScreen() {
 
 /** One list or all together. */
 function ListFilter({ value, onChoose }: { value: Id | null; onChoose: (listId: Id | null) => void }) {
-  const lists = Object.values(useWorkspace().lists).sort((a, b) => a.rank - b.rank);
+  const lists = useWorkspace()
+    .lists.values()
+    .sort((a, b) => a.rank - b.rank);
   const tab = (chosen: boolean) =>
     `min-h-[44px] flex-row items-center gap-1.5 border-b-2 px-2.5 ${chosen ? 'border-edge bg-surface' : 'border-transparent hover:border-line'}`;
   return (

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { derived } from '@/core/model/lookup';
+import { derived } from '@/core/model/collection';
 import type { Task } from '@/core/model/task';
 import { durationWords } from '@/core/time/words';
 import { dateOf } from '@/core/time/zone';
@@ -9,9 +9,7 @@ import { useWorkspace } from '@/state/workspaceStore';
 import { TickBox } from '@/ui/tasks/TaskParts';
 import { Words } from '@/ui/Words';
 
-const doneTasks = derived<Task, Task[]>((tasks) =>
-  Object.values(tasks).filter(({ doneAt }) => doneAt !== null),
-);
+const doneTasks = derived<Task, Task[]>((tasks) => tasks.values().filter(({ doneAt }) => doneAt !== null));
 
 /** What was ticked off today, with what it took. */
 export function DoneToday({ today }: { today: string }) {

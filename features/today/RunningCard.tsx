@@ -33,14 +33,14 @@ export function RunningCard({ entry }: { entry: TimeEntry }) {
   const workspace = useWorkspace();
   const now = useMinute();
   const { subject } = entry;
-  const task = subject.kind === 'task' ? workspace.tasks[subject.taskId] : undefined;
+  const task = subject.kind === 'task' ? workspace.tasks.get(subject.taskId) : undefined;
   const hue = useHue(task?.listId ?? '');
   const spent = task ? minutesSpent(workspace.entries, task.id, now) : 0;
   const block =
     task && blocksIn(workspace.blocks, { from: now, to: now + 1 }).find(({ taskId }) => taskId === task.id);
   const clock = (instant: number) => clockWords(instant, session.zone, workspace.settings.clock);
   const about = [
-    task ? workspace.lists[task.listId]?.name : subject.kind === 'other' ? 'Not planned' : 'Meeting',
+    task ? workspace.lists.get(task.listId)?.name : subject.kind === 'other' ? 'Not planned' : 'Meeting',
     block ? `planned ${clock(block.start)} – ${clock(spanOfBlock(block).to)}` : '',
   ];
   const estimate = task?.estimate ?? null;

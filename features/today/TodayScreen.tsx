@@ -27,7 +27,7 @@ export function TodayScreen() {
   const view = nowView(workspace, session.zone, now);
   const { load } = dayPlan(workspace, today, session.zone);
   const running = runningEntry(workspace.entries);
-  const nothing = Object.keys(workspace.tasks).length === 0 && Object.keys(workspace.events).length === 0;
+  const nothing = workspace.tasks.size === 0 && workspace.events.size === 0;
   const notRunning = view.current.filter(
     (item) =>
       !(item.kind === 'block' && running?.subject.kind === 'task' && running.subject.taskId === item.task.id),

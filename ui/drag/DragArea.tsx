@@ -59,12 +59,12 @@ function grabbedAt(
 function DragChip() {
   const { dragged, target } = useDrag();
   const workspace = useWorkspace();
-  const task = dragged && workspace.tasks[dragged.taskId];
+  const task = dragged && workspace.tasks.get(dragged.taskId);
   if (!dragged || !task) return null;
   const { where, warnings } = targetWords(workspace, dragged, target);
   return (
     <View
-      className={`hue-${workspace.lists[task.listId]?.hue ?? 'slate'} w-56 gap-0.5 rounded-r-lg border border-l-4 border-edge bg-surface px-3 py-2 shadow-md`}
+      className={`hue-${workspace.lists.get(task.listId)?.hue ?? 'slate'} w-56 gap-0.5 rounded-r-lg border border-l-4 border-edge bg-surface px-3 py-2 shadow-md`}
     >
       <Words face="strong" numberOfLines={1}>
         {task.title}

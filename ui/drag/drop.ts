@@ -34,7 +34,7 @@ export function targetWords(workspace: Workspace, dragged: Dragged, target: Targ
   const end = target.start + target.minutes * MINUTE;
   const clock = (instant: number) => clockWords(instant, zone, workspace.settings.clock);
   const met = collisions(workspace, { from: target.start, to: end }, zone, dragged.block?.id);
-  const task = workspace.tasks[dragged.taskId];
+  const task = workspace.tasks.get(dragged.taskId);
   const late = task ? minutesLate(task, end, zone) : 0;
   return {
     where: `${clock(target.start)} – ${clock(end)} · ${durationWords(target.minutes)}`,
@@ -52,7 +52,7 @@ export function drop(): void {
   if (!dragged || !target) return;
   const { taskId, block, trayId } = dragged;
   const { workspace } = store.getState();
-  const title = workspace.tasks[taskId]?.title ?? 'The task';
+  const title = workspace.tasks.get(taskId)?.title ?? 'The task';
   if (target.kind === 'off') {
     if (block) store.run(takeBlockOff, { id: block.id }, `${title} is off the plan and stays in its list`);
     else if (trayId)

@@ -18,7 +18,7 @@ export async function importCalendarFile(file: File): Promise<void> {
       id: newId(),
       name: name ?? file.name.replace(/\.ics$/i, ''),
       source: file.name,
-      hue: Hue.options[Object.keys(workspace.calendars).length % Hue.options.length] ?? 'slate',
+      hue: Hue.options[workspace.calendars.size % Hue.options.length] ?? 'slate',
     };
     const counts = importCounts(workspace, { calendar, events });
     if (events.length === 0 && problems.length > 0) {

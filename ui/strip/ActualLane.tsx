@@ -26,7 +26,7 @@ export function ActualLane({ entries, planned, scale, now }: Props) {
       {entries.map((entry) => {
         const { from, to } = spanOfEntry(entry, now);
         const { subject } = entry;
-        const task = subject.kind === 'task' ? tasks[subject.taskId] : undefined;
+        const task = subject.kind === 'task' ? tasks.get(subject.taskId) : undefined;
         const unplanned =
           subject.kind === 'other' || (subject.kind === 'task' && !planned.has(subject.taskId));
         const look =
@@ -42,7 +42,7 @@ export function ActualLane({ entries, planned, scale, now }: Props) {
             key={entry.id}
             role="listitem"
             aria-label={`${subjectTitle(subject, tasks)}, ${durationWords(minutesOf([{ from, to }]))}${unplanned ? ', not planned' : ''}`}
-            className={`hue-${lists[task?.listId ?? '']?.hue ?? 'berry'} absolute left-1 right-1 rounded-sm ${look}`}
+            className={`hue-${lists.get(task?.listId ?? '')?.hue ?? 'berry'} absolute left-1 right-1 rounded-sm ${look}`}
             style={{ top: scale.y(from), height: Math.max(2, scale.y(to) - scale.y(from) - 1) }}
           />
         );

@@ -72,7 +72,7 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
 /** What stands on a block, and how it looks, at this moment. */
 function useBlockState(block: Block, now: number) {
   const workspace = useWorkspace();
-  const task = workspace.tasks[block.taskId];
+  const task = workspace.tasks.get(block.taskId);
   const { from, to } = spanOfBlock(block);
   const running = runningEntry(workspace.entries)?.subject;
   const spent = minutesSpent(workspace.entries, block.taskId, now);
@@ -82,7 +82,7 @@ function useBlockState(block: Block, now: number) {
   const isRunning = running?.kind === 'task' && running.taskId === block.taskId;
   return {
     task,
-    hue: workspace.lists[task?.listId ?? '']?.hue ?? 'slate',
+    hue: workspace.lists.get(task?.listId ?? '')?.hue ?? 'slate',
     hours: `${clock(from)} – ${clock(to)}`,
     done,
     missed: !done && !isRunning && to <= now && spent === 0,

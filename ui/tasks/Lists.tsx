@@ -11,7 +11,9 @@ import { Words } from '../Words';
 
 /** The lists: rename, give a hue and an icon, add, delete. */
 export function Lists() {
-  const lists = Object.values(useWorkspace().lists).sort((a, b) => a.rank - b.rank);
+  const lists = useWorkspace()
+    .lists.values()
+    .sort((a, b) => a.rank - b.rank);
   const next = {
     hue: Hue.options[lists.length % Hue.options.length] ?? 'slate',
     icon: ListIcon.options[lists.length % ListIcon.options.length] ?? 'pen',
@@ -36,7 +38,7 @@ export function Lists() {
 function ListRow({ list, heir }: { list: TaskList; heir: TaskList | undefined }) {
   const { id, name, hue, icon } = list;
   const { tasks } = useWorkspace();
-  const count = Object.values(tasks).filter(({ listId }) => listId === id).length;
+  const count = tasks.values().filter(({ listId }) => listId === id).length;
   const swatch = (chosen: boolean) =>
     `h-11 w-9 items-center justify-center border-b-2 ${chosen ? 'border-edge' : 'border-transparent hover:border-line'}`;
   return (

@@ -13,7 +13,7 @@ import { ListChoice, PriorityChoice } from './choices';
 /** Adds one task after the other: Enter in the title adds it with what is said below, and the sheet stays open. */
 export function NewTask() {
   const { lists, settings } = useWorkspace();
-  const [listId, setListId] = useState(Object.values(lists).sort((a, b) => a.rank - b.rank)[0]?.id ?? '');
+  const [listId, setListId] = useState(lists.values().sort((a, b) => a.rank - b.rank)[0]?.id ?? '');
   const [estimate, setEstimate] = useState<number | null>(null);
   const [due, setDue] = useState<Due | null>(null);
   const [priority, setPriority] = useState<Priority>('normal');

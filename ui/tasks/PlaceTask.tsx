@@ -28,9 +28,9 @@ export function PlaceTask({
 }) {
   const workspace = useWorkspace();
   const today = useToday();
-  const task = workspace.tasks[taskId];
+  const task = workspace.tasks.get(taskId);
   if (!task) return null;
-  const minutes = (blockId && workspace.blocks[blockId]?.minutes) || task.estimate || DEFAULT_LENGTH;
+  const minutes = (blockId && workspace.blocks.get(blockId)?.minutes) || task.estimate || DEFAULT_LENGTH;
   const { clock } = workspace.settings;
   const said = (start: number) =>
     `${dayWords(dateOf(start, session.zone), today)} ${clockWords(start, session.zone, clock)}`;

@@ -30,9 +30,9 @@ export function TaskDetails({
 }) {
   const { tasks, blocks, settings } = useWorkspace();
   const today = useToday();
-  const task = tasks[id];
+  const task = tasks.get(id);
   if (!task) return <Words tone="soft">This task is no longer there.</Words>;
-  const block = blockId ? blocks[blockId] : undefined;
+  const block = blockId ? blocks.get(blockId) : undefined;
   const edit = (changes: Partial<Task>) => store.run(editTask, { id, ...changes });
   const remove = () => {
     closeSheet();

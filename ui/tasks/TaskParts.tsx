@@ -13,7 +13,7 @@ import { Words } from '../Words';
 import { start, stop, toggleDone, useRunning } from './actions';
 
 /** The hue class of a task's list. */
-export const useHue = (listId: string): string => `hue-${useWorkspace().lists[listId]?.hue ?? 'slate'}`;
+export const useHue = (listId: string): string => `hue-${useWorkspace().lists.get(listId)?.hue ?? 'slate'}`;
 
 /** A square box that is ticked when the task is done. */
 export function TickBox({ task }: { task: Task }) {

@@ -31,7 +31,9 @@ export const PriorityChoice = ({
 
 /** Chooses a list, each with its icon and hue. */
 export function ListChoice({ value, onChoose }: { value: Id; onChoose: (listId: Id) => void }) {
-  const lists = Object.values(useWorkspace().lists).sort((a, b) => a.rank - b.rank);
+  const lists = useWorkspace()
+    .lists.values()
+    .sort((a, b) => a.rank - b.rank);
   return (
     <View className="gap-1">
       <Words size="xs" tone="soft">

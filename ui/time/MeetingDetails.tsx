@@ -43,7 +43,7 @@ export function MeetingDetails({ meeting }: { meeting: Occurrence }) {
         </Words>
         {meeting.location !== '' && <Words>{meeting.location}</Words>}
         <Words tone="soft">
-          {calendars[meeting.calendarId]?.name ?? 'Calendar'} · {meeting.busy ? 'busy' : 'free'}
+          {calendars.get(meeting.calendarId)?.name ?? 'Calendar'} · {meeting.busy ? 'busy' : 'free'}
         </Words>
       </View>
       {!meeting.allDay && (

@@ -1,9 +1,12 @@
 import * as fc from 'fast-check';
-import { overlaps, type Span } from '../time/span';
-import { nearby } from './dayIndex';
+import { Collection } from '../model/collection';
+import { overlaps, type Span } from './span';
+import { nearby } from './nearby';
 
 type Record = Span & { readonly id: string };
 const HOUR = 3_600_000;
+const inParts = (records: Record[]) =>
+  Collection.of(({ from }) => `${Math.floor(from / HOUR / 720)}`, records);
 
 const anyRecords = fc
   .array(fc.tuple(fc.integer({ min: -500, max: 500 }), fc.integer({ min: 1, max: 100 })), { maxLength: 30 })
@@ -20,7 +23,7 @@ test('a look-up by day finds exactly what overlaps the range, each record once, 
       fc.integer({ min: 1, max: 200 }),
       (records, start, hours) => {
         const range = { from: start * HOUR, to: (start + hours) * HOUR };
-        const found = find(Object.fromEntries(records.map((record) => [record.id, record])), range);
+        const found = find(inParts(records), range);
         const wanted = records.filter((record) => overlaps(record, range));
         expect(new Set(found)).toEqual(new Set(wanted));
         expect(found).toHaveLength(wanted.length);
@@ -36,11 +39,12 @@ test('a collection is indexed once, however often it is asked', () => {
     asked += 1;
     return record;
   });
-  const collection = Object.fromEntries(
-    Array.from({ length: 1000 }, (_, i) => [
-      `${i}`,
-      { id: `${i}`, from: i * 24 * HOUR, to: i * 24 * HOUR + HOUR },
-    ]),
+  const collection = inParts(
+    Array.from({ length: 1000 }, (_, i) => ({
+      id: `${i}`,
+      from: i * 24 * HOUR,
+      to: i * 24 * HOUR + HOUR,
+    })),
   );
   find(collection, { from: 0, to: 24 * HOUR });
   const first = asked;
