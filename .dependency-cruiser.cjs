@@ -13,9 +13,9 @@ const above = (layer, allowed) => ({
 module.exports = {
   forbidden: [
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
-    above('app', ['features', 'ui', 'state', 'core', 'demo']),
-    above('features', ['ui', 'state', 'core']),
-    above('ui', ['state', 'core']),
+    above('app', ['features', 'ui', 'state', 'workers', 'core', 'demo']),
+    above('features', ['ui', 'state', 'workers', 'core']),
+    above('ui', ['state', 'workers', 'core']),
     above('state', ['core', 'workers']),
     above('workers', ['core']),
     above('core', []),

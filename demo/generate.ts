@@ -2,7 +2,7 @@ import { occurrencesOn } from '@/core/calendar/occurrences';
 import { placeTask, putInTray } from '@/core/commands/plan';
 import { addEntry, startTimer } from '@/core/commands/track';
 import { tickOff } from '@/core/commands/tasks';
-import type { CalendarEvent } from '@/core/model/event';
+import { plainEvent, type CalendarEvent } from '@/core/model/event';
 import type { Task } from '@/core/model/task';
 import { workspaceOf, type Workspace } from '@/core/model/workspace';
 import { blocksIn, spanOfBlock } from '@/core/plan/dayPlan';
@@ -29,7 +29,7 @@ function workingDay(today: IsoDate, count: number): IsoDate {
 
 function meetings(today: IsoDate, zone: Zone): CalendarEvent[] {
   const monday = addDays(today, 1 - weekdayOf(today) - 28);
-  const base = { calendarId: CALENDAR, sequence: 0, cancelled: false, without: [], also: [], exceptions: [] };
+  const base = { ...plainEvent, calendarId: CALENDAR };
   const hearing = workingDay(today, 1);
   return [
     {
@@ -38,7 +38,6 @@ function meetings(today: IsoDate, zone: Zone): CalendarEvent[] {
       uid: 'crew',
       title: 'Crew call',
       location: 'Call',
-      busy: true,
       start: { wall: at(monday, '09:00'), zone },
       length: { days: 0, seconds: 1800 },
       rule: 'FREQ=WEEKLY;BYDAY=MO,TU,WE,TH',
@@ -60,21 +59,17 @@ function meetings(today: IsoDate, zone: Zone): CalendarEvent[] {
       uid: 'hearing',
       title: 'Weir hearing',
       location: 'Town hall',
-      busy: true,
       start: { wall: at(hearing, '10:30'), zone },
       length: { days: 0, seconds: 7200 },
-      rule: null,
     },
     {
       ...base,
       id: `${CALENDAR}/spawning`,
       uid: 'spawning',
       title: 'Spawning: no work in the river',
-      location: '',
       busy: false,
       start: { wall: addDays(today, -1), zone: null },
       length: { days: 5, seconds: 0 },
-      rule: null,
     },
   ];
 }
@@ -166,7 +161,7 @@ export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; 
   let workspace = workspaceOf({
     lists,
     tasks,
-    calendars: [{ id: CALENDAR, name: 'Office', source: 'office.ics', hue: 'slate' }],
+    calendars: [{ id: CALENDAR, name: 'Office', source: 'office.ics', hue: 'slate', kept: [] }],
     events: meetings(today, zone),
   });
   officeTasks.forEach(({ on, tray }, i) => {

@@ -1,4 +1,4 @@
-import type { CalendarEvent } from '@/core/model/event';
+import { plainEvent, type CalendarEvent } from '@/core/model/event';
 import type { Block, Subject, TimeEntry } from '@/core/model/plan';
 import type { Priority, Task } from '@/core/model/task';
 import { workspaceOf, type Workspace } from '@/core/model/workspace';
@@ -60,6 +60,7 @@ export function longHistory({ seed, now, zone, days }: Size): Workspace {
     name,
     source: `${name}.ics`,
     hue: 'slate' as const,
+    kept: [],
   }));
   return workspaceOf({
     lists,
@@ -106,17 +107,12 @@ function series(
       id: `${calendarId}/s${i}`,
       calendarId,
       uid: `s${i}`,
-      sequence: 0,
+      ...plainEvent,
       title: `Series ${i}`,
-      location: '',
       start: { wall: `${addDays(begin, Math.floor(random() * 28))}T${hour}:00:00`, zone },
       length: { days: 0, seconds: 1800 },
       busy: random() < 0.5,
-      cancelled: false,
       rule: rules[i % rules.length] ?? null,
-      without: [],
-      also: [],
-      exceptions: [],
     };
   });
 }

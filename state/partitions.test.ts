@@ -3,9 +3,9 @@ import { demoWorkspace } from '@/demo/generate';
 import { moveBlock } from '@/core/commands/plan';
 import { tickOff } from '@/core/commands/tasks';
 import { addEntry } from '@/core/commands/track';
-import { emptyWorkspace, workspaceOf } from '@/core/model/workspace';
+import { emptyWorkspace, SCHEMA_VERSION, workspaceOf } from '@/core/model/workspace';
 import { instantOf } from '@/core/time/zone';
-import { migrate, FromTheFuture } from './migrations';
+import { migrate, FromTheFuture } from '@/core/model/migrations';
 import { assemble, changedPartitions, contentOf } from './partitions';
 
 const zone = 'Europe/London';
@@ -82,7 +82,7 @@ test('unknown collections are set aside, and a workspace without lists gets one'
 });
 
 test('data of this version stays as it is; a later version is refused by its number', () => {
-  expect(migrate('settings', 1, { theme: 'dark' })).toEqual({ theme: 'dark' });
-  expect(() => migrate('settings', 2, {})).toThrow(FromTheFuture);
-  expect(() => migrate('settings', 2, {})).toThrow('data version 2');
+  expect(migrate('settings', SCHEMA_VERSION, { theme: 'dark' })).toEqual({ theme: 'dark' });
+  expect(() => migrate('settings', 99, {})).toThrow(FromTheFuture);
+  expect(() => migrate('settings', 99, {})).toThrow('data version 99');
 });

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { SCHEMA_VERSION, type Workspace } from '@/core/model/workspace';
-import { FromTheFuture, migrate } from './migrations';
+import { FromTheFuture, migrate } from '@/core/model/migrations';
 import { assemble, contentOf } from './partitions';
 
 /** The part of AsyncStorage that is used; `setMany` is one transaction. */
@@ -8,6 +8,7 @@ export type KeyValue = {
   getAllKeys(): Promise<string[]>;
   getMany(keys: string[]): Promise<Record<string, string | null>>;
   setMany(entries: Record<string, string>): Promise<void>;
+  removeMany(keys: string[]): Promise<void>;
 };
 
 export type Loaded = {
@@ -16,15 +17,18 @@ export type Loaded = {
   readonly fresh: boolean;
   /** Partitions that could not be read whole; their text is kept under a key of its own. */
   readonly damaged: readonly string[];
+  /** All partitions that were set aside, now or before, and are still kept. */
+  readonly setAside: readonly string[];
 };
 
 const PART = 'part:';
+const ASIDE = /^damaged:(\d+):(.+)$/;
 const Stored = z.object({ version: z.number().int().positive(), content: z.unknown() });
 
 function readPart(partition: string, text: string | null): unknown {
   try {
     const stored = Stored.parse(JSON.parse(text ?? ''));
-    return migrate(partition, stored.version, stored.content);
+    return migrate(partition.split('/')[0] ?? '', stored.version, stored.content);
   } catch (error) {
     if (error instanceof FromTheFuture) throw error;
     return undefined;
@@ -36,7 +40,8 @@ export function repository(storage: KeyValue) {
   return {
     /** Opens what is stored. Damaged parts are set aside, the rest opens. Throws FromTheFuture, or what storage throws. */
     async load(now: number): Promise<Loaded> {
-      const keys = (await storage.getAllKeys()).filter((key) => key.startsWith(PART));
+      const stored = await storage.getAllKeys();
+      const keys = stored.filter((key) => key.startsWith(PART));
       const texts = keys.length > 0 ? await storage.getMany(keys) : {};
       const contents = Object.fromEntries(
         Object.entries(texts).map(([key, text]) => [
@@ -50,7 +55,25 @@ export function repository(storage: KeyValue) {
         await storage.setMany(Object.fromEntries(aside));
         await this.save(workspace, damaged);
       }
-      return { workspace, fresh: keys.length === 0, damaged };
+      const before = stored.flatMap((key) => ASIDE.exec(key)?.[2] ?? []);
+      const setAside = [...new Set([...before, ...damaged])].sort();
+      return { workspace, fresh: keys.length === 0, damaged, setAside };
+    },
+
+    /** What was set aside, as it stood in storage, with the time (epoch ms) when it was found damaged. */
+    async damaged(): Promise<{ part: string; at: number; text: string }[]> {
+      const keys = (await storage.getAllKeys()).filter((key) => ASIDE.test(key));
+      const texts = keys.length > 0 ? await storage.getMany(keys) : {};
+      return keys.map((key) => {
+        const [, at, part = ''] = ASIDE.exec(key) ?? [];
+        return { part, at: Number(at), text: texts[key] ?? '' };
+      });
+    },
+
+    /** Lets go of what was set aside. */
+    async forgetDamaged(): Promise<void> {
+      const keys = (await storage.getAllKeys()).filter((key) => ASIDE.test(key));
+      if (keys.length > 0) await storage.removeMany(keys);
     },
 
     /** Writes the named partitions in one transaction. */

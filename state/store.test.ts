@@ -1,4 +1,5 @@
 import { addTask, editTask } from '@/core/commands/tasks';
+import type { Change } from '@/core/commands/changes';
 import { emptyWorkspace, firstList } from '@/core/model/workspace';
 import { repository, type KeyValue } from './repository';
 import { createWorkspaceStore } from './store';
@@ -11,6 +12,7 @@ function memory(stored: Record<string, string> = {}) {
     full: false,
     getAllKeys: async () => Object.keys(stored),
     getMany: async (keys) => Object.fromEntries(keys.map((key) => [key, stored[key] ?? null])),
+    removeMany: async (keys) => keys.forEach((key) => delete stored[key]),
     setMany: async (entries) => {
       if (storage.full) throw new Error('quota');
       writes.push(Object.keys(entries));
@@ -91,6 +93,12 @@ test('a damaged part is set aside and reported, and the rest opens', async () =>
   expect(ids(store)).toEqual(['a']);
   expect(store.getState().notice?.text).toContain('tasks/open, blocks/2026-11');
   expect(storage.stored['damaged:1000:tasks/open']).toBe(good);
+  expect(store.getState().setAside).toEqual(['blocks/2026-11', 'tasks/open']);
+  const file = JSON.parse(await store.damagedFile());
+  expect(file.parts).toContainEqual({ part: 'tasks/open', at: 1000, text: good });
+  await store.forgetDamaged();
+  expect(Object.keys(storage.stored).some((key) => key.startsWith('damaged:'))).toBe(false);
+  expect((await opened(storage)).getState().setAside).toEqual([]);
 });
 
 test('data of a later version is neither opened nor overwritten', async () => {
@@ -116,21 +124,88 @@ test('full storage is said, keeps everything in memory, and is tried again', asy
   expect(storage.stored['part:tasks/open']).toContain('Order boots');
 });
 
-test('a change in one tab shows in another, and edits of different things both survive', async () => {
-  const storage = memory();
-  const heard: ((changes: never) => void)[] = [];
-  const tab = async (me: number) => {
+/** Tabs that hear each other only when `deliver` is called, as if both edited at the same moment. */
+async function twoTabs(storage: KeyValue = memory()) {
+  const ears: ((changes: readonly Change[]) => void)[] = [];
+  const post: (() => void)[] = [];
+  const tab = async (me: number, clock: () => number) => {
     const tabs = {
-      tell: (changes: unknown) => heard.forEach((hear, i) => i !== me && hear(changes as never)), // what one tab tells another hears
-      listen: (hear: (changes: never) => void) => void (heard[me] = hear),
+      tell: (changes: readonly Change[]) => void post.push(() => ears[1 - me]?.(changes)),
+      listen: (hear: (changes: readonly Change[]) => void) => void (ears[me] = hear),
     };
-    const store = createWorkspaceStore({ repository: repository(storage), now: () => 0, tabs });
+    const store = createWorkspaceStore({ repository: repository(storage), now: clock, tabs });
     await store.open();
     return store;
   };
-  const [one, two] = [await tab(0), await tab(1)];
+  let time = 1000;
+  const [one, two] = [await tab(0, () => (time += 1)), await tab(1, () => (time += 1))];
+  const deliver = () => post.splice(0).forEach((letter) => letter());
+  const both = () => [one, two].map((store) => store.getState().workspace.tasks.get('a'));
+  return { one, two, deliver, both };
+}
+
+test('a change in one tab shows in another, and edits of different things both survive', async () => {
+  const storage = memory();
+  const { one, two, deliver } = await twoTabs(storage);
   one.run(addTask, task);
   two.run(addTask, { ...task, id: 'b' });
+  deliver();
+  expect([ids(one).sort(), ids(two).sort()]).toEqual([
+    ['a', 'b'],
+    ['a', 'b'],
+  ]);
   await Promise.all([one.flush(), two.flush()]);
   expect(ids(await opened(storage)).sort()).toEqual(['a', 'b']);
+});
+
+test('of one task edited in two tabs at once both fields survive; of the same field the later edit, in both tabs', async () => {
+  const { one, two, deliver, both } = await twoTabs();
+  one.run(addTask, task);
+  deliver();
+  one.run(editTask, { id: 'a', title: 'Order boots' });
+  two.run(editTask, { id: 'a', estimate: 45 });
+  deliver();
+  expect(both()).toMatchObject([
+    { title: 'Order boots', estimate: 45 },
+    { title: 'Order boots', estimate: 45 },
+  ]);
+  two.run(editTask, { id: 'a', title: 'Order nets' });
+  one.run(editTask, { id: 'a', title: 'Order ropes' });
+  deliver();
+  expect(both()).toMatchObject([{ title: 'Order ropes' }, { title: 'Order ropes' }]);
+});
+
+test('undo takes back one’s own edit and leaves what another tab has changed since', async () => {
+  const { one, two, deliver, both } = await twoTabs();
+  one.run(addTask, task);
+  one.run(editTask, { id: 'a', title: 'Order boots', priority: 'high' });
+  deliver();
+  two.run(editTask, { id: 'a', title: 'Order nets' });
+  deliver();
+  one.undo();
+  deliver();
+  expect(both()).toMatchObject([
+    { title: 'Order nets', priority: 'normal' },
+    { title: 'Order nets', priority: 'normal' },
+  ]);
+  two.undo();
+  deliver();
+  expect(both()).toMatchObject([{ title: 'Order boots' }, { title: 'Order boots' }]);
+});
+
+test('undo says when what it would take back has been changed elsewhere', async () => {
+  const { one, two, deliver } = await twoTabs();
+  one.run(addTask, task);
+  one.run(editTask, { id: 'a', title: 'Order boots' });
+  deliver();
+  two.run(editTask, { id: 'a', title: 'Order nets' });
+  deliver();
+  one.undo();
+  expect(one.getState().notice?.text).toContain('had been changed elsewhere');
+});
+
+test('every changed record carries the time of its change', async () => {
+  const store = await opened(memory());
+  store.run(addTask, task);
+  expect(store.getState().workspace.tasks.get('a')?.changedAt).toBe(1000);
 });

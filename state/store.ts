@@ -1,9 +1,17 @@
 import { createStore } from 'zustand/vanilla';
-import { applyChanges, changesBetween, reversed, type Change } from '@/core/commands/changes';
+import {
+  applyChanges,
+  changedAt,
+  changesBetween,
+  heard,
+  retraced,
+  reversed,
+  type Change,
+} from '@/core/commands/changes';
 import { CommandFailed, type Command } from '@/core/commands/command';
 import { emptyWorkspace, type Workspace } from '@/core/model/workspace';
 import { changedPartitions } from './partitions';
-import { FromTheFuture } from './migrations';
+import { FromTheFuture } from '@/core/model/migrations';
 import type { Repository } from './repository';
 
 /** One undoable step. */
@@ -24,6 +32,8 @@ export type StoreState = {
   readonly notice: Notice | null;
   /** Why nothing is being saved at the moment, in words for the person; null when all is well. */
   readonly unsaved: string | null;
+  /** Partitions that were found damaged and are kept aside. */
+  readonly setAside: readonly string[];
 };
 
 export type Surroundings = {
@@ -52,6 +62,7 @@ export function createWorkspaceStore({ repository, now, tabs }: Surroundings) {
     future: [],
     notice: null,
     unsaved: null,
+    setAside: [],
   }));
   const dirty = new Set<string>();
   let timer: ReturnType<typeof setTimeout> | undefined;
@@ -86,18 +97,27 @@ export function createWorkspaceStore({ repository, now, tabs }: Surroundings) {
     timer ??= setTimeout(() => void flush(), SAVE_AFTER);
   };
 
-  const commit = (workspace: Workspace, changes: readonly Change[], state: Partial<StoreState>) => {
-    markChanged(changedPartitions(store.getState().workspace, workspace));
-    store.setState({ workspace, ...state });
-    tabs?.tell(changes);
+  /** Makes a workspace the present one, and returns what has changed by it. */
+  const commit = (after: Workspace): readonly Change[] => {
+    const before = store.getState().workspace;
+    const changes = changedAt(changesBetween(before, after), now());
+    const workspace = applyChanges(after, changes);
+    markChanged(changedPartitions(before, workspace));
+    store.setState({ workspace });
+    if (changes.length > 0) tabs?.tell(changes);
+    return changes;
   };
 
   const say = (text: string, tone: Notice['tone'] = 'plain', undoable = false) =>
     store.setState({ notice: { text, tone, undoable } });
 
-  tabs?.listen((changes) =>
-    store.setState(({ workspace }) => ({ workspace: applyChanges(workspace, changes) })),
-  );
+  tabs?.listen((changes) => store.setState(({ workspace }) => ({ workspace: heard(workspace, changes) })));
+
+  /** Goes a step back or forth in time, and says when nothing is left of it to go back to. */
+  const retrace = (changes: readonly Change[], words: string) => {
+    const changed = commit(retraced(store.getState().workspace, changes)).length > 0;
+    say(changed ? words : `${words}. It had been changed elsewhere since then, and stays so.`);
+  };
 
   return {
     ...store,
@@ -110,11 +130,11 @@ export function createWorkspaceStore({ repository, now, tabs }: Surroundings) {
       try {
         const loaded = await repository.load(now());
         const workspace = loaded.fresh && seed ? await seed() : loaded.workspace;
-        store.setState({ workspace, opening: false });
+        store.setState({ workspace, opening: false, setAside: loaded.setAside });
         if (loaded.fresh && seed) markChanged(changedPartitions(null, workspace));
         if (loaded.damaged.length > 0) {
           say(
-            `Part of the stored data was damaged (${loaded.damaged.join(', ')}). It was set aside and everything else opened.`,
+            `Part of the stored data was damaged (${loaded.damaged.join(', ')}). It was set aside and everything else opened; Settings, “Your data” has it as a file.`,
             'problem',
           );
         }
@@ -135,13 +155,10 @@ export function createWorkspaceStore({ repository, now, tabs }: Surroundings) {
     run<Input>(command: Command<Input>, input: Input, words?: string): boolean {
       const { workspace, past } = store.getState();
       try {
-        const after = command.apply(workspace, input);
-        const changes = changesBetween(workspace, after);
+        const changes = commit(command.apply(workspace, input));
         if (changes.length > 0) {
-          commit(after, changes, {
-            past: [...past, { label: command.label, changes }].slice(-MOST_STEPS),
-            future: [],
-          });
+          const step = { label: command.label, changes };
+          store.setState({ past: [...past, step].slice(-MOST_STEPS), future: [] });
         }
         if (words) say(words, 'plain', changes.length > 0);
         return true;
@@ -154,26 +171,29 @@ export function createWorkspaceStore({ repository, now, tabs }: Surroundings) {
 
     /** Undoes the last step, if there is one. */
     undo(): void {
-      const { workspace, past, future } = store.getState();
+      const { past, future } = store.getState();
       const step = past.at(-1);
       if (!step) return;
-      commit(applyChanges(workspace, reversed(step.changes)), reversed(step.changes), {
-        past: past.slice(0, -1),
-        future: [...future, step],
-      });
-      say(`Undone: ${step.label}`);
+      store.setState({ past: past.slice(0, -1), future: [...future, step] });
+      retrace(reversed(step.changes), `Undone: ${step.label}`);
     },
 
     /** Does the step again that was undone last, if there is one. */
     redo(): void {
-      const { workspace, past, future } = store.getState();
+      const { past, future } = store.getState();
       const step = future.at(-1);
       if (!step) return;
-      commit(applyChanges(workspace, step.changes), step.changes, {
-        past: [...past, step],
-        future: future.slice(0, -1),
-      });
-      say(`Done again: ${step.label}`);
+      store.setState({ past: [...past, step], future: future.slice(0, -1) });
+      retrace(step.changes, `Done again: ${step.label}`);
+    },
+
+    /** What was found damaged, as the text of a file. */
+    damagedFile: async (): Promise<string> =>
+      JSON.stringify({ format: 'sprindle-damaged-parts', parts: await repository.damaged() }, null, 1),
+
+    async forgetDamaged(): Promise<void> {
+      await repository.forgetDamaged();
+      store.setState({ setAside: [] });
     },
 
     /** Replaces everything at once, with no way back: for the demo space only. */

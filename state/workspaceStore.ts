@@ -2,6 +2,7 @@ import { createAsyncStorage } from '@react-native-async-storage/async-storage';
 import { useStore as useZustand } from 'zustand';
 import type { Change } from '@/core/commands/changes';
 import type { Workspace } from '@/core/model/workspace';
+import { askToLast, isLasting } from './lasting';
 import { repository } from './repository';
 import { session } from './session';
 import { createWorkspaceStore, type StoreState } from './store';
@@ -29,6 +30,19 @@ document.addEventListener('visibilitychange', () => {
   if (document.visibilityState === 'hidden') void store.flush();
 });
 window.addEventListener('pagehide', () => void store.flush());
+
+/** So much of a person's own work is worth a question. */
+const WORTH_KEEPING = 10;
+
+/** Asks once, when a person's own space has come to hold something worth keeping. */
+function askWhenItMatters() {
+  const stop = store.subscribe(({ workspace }) => {
+    if (workspace.tasks.size + workspace.blocks.size + workspace.entries.size < WORTH_KEEPING) return;
+    stop();
+    void isLasting().then((lasting) => (lasting === false ? askToLast() : lasting));
+  });
+}
+if (session.space === 'own') askWhenItMatters();
 
 /** A part of the store's state, in a component. */
 export const useStore = <T>(select: (state: StoreState) => T): T => useZustand(store, select);

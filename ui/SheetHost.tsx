@@ -1,5 +1,7 @@
 import { useWorkspace } from '@/state/workspaceStore';
 import { subjectTitle } from '@/core/track/spent';
+import { ExportCalendar } from './files/ExportCalendar';
+import { Importing } from './files/Importing';
 import { ImportReport } from './files/ImportReport';
 import { WorkspaceFileView } from './files/WorkspaceFileView';
 import { Sheet } from './Sheet';
@@ -47,10 +49,17 @@ export function useSheetContent(sheet: OpenSheet) {
       return { title: 'Lists', content: <Lists /> };
     case 'workspaceFile':
       return { title: sheet.name, content: <WorkspaceFileView workspace={sheet.workspace} /> };
+    case 'importing':
+      return {
+        title: `Reading ${sheet.name}`,
+        content: <Importing share={sheet.share} cancel={sheet.cancel} />,
+      };
+    case 'exportCalendar':
+      return { title: 'Export as a calendar file', content: <ExportCalendar /> };
     case 'importReport':
       return {
         title: `Calendar: ${sheet.name}`,
-        content: <ImportReport counts={sheet.counts} problems={sheet.problems} />,
+        content: <ImportReport report={sheet.report} />,
       };
   }
 }

@@ -1,10 +1,9 @@
 import { create } from 'zustand';
 import type { Occurrence } from '@/core/calendar/occurrences';
 import type { Id } from '@/core/model/common';
-import type { ImportCounts } from '@/core/commands/calendar';
 import type { Workspace } from '@/core/model/workspace';
-import type { Problem } from '@/core/formats/contentLines';
 import type { Subject } from '@/core/model/plan';
+import type { ImportResult } from './files/importResult';
 
 /** What can lie over any screen. */
 export type OpenSheet =
@@ -17,11 +16,14 @@ export type OpenSheet =
   | { readonly kind: 'workspaceFile'; readonly name: string; readonly workspace: Workspace }
   | { readonly kind: 'lists' }
   | {
-      readonly kind: 'importReport';
+      readonly kind: 'importing';
       readonly name: string;
-      readonly counts: ImportCounts;
-      readonly problems: readonly Problem[];
-    };
+      /** Read so far, 0 to 1. */
+      readonly share: number;
+      readonly cancel: () => void;
+    }
+  | { readonly kind: 'importReport'; readonly name: string; readonly report: ImportResult }
+  | { readonly kind: 'exportCalendar' };
 
 type State = {
   readonly open: OpenSheet | null;

@@ -1,7 +1,7 @@
 import ICAL from 'ical.js';
 import * as fc from 'fast-check';
 import { Collection } from '../model/collection';
-import type { CalendarEvent } from '../model/event';
+import { plainDetails, plainEvent, type CalendarEvent, type Exception } from '../model/event';
 import { instantOf, wallOf } from '../time/zone';
 import { occurrencesIn, occurrencesOf } from './occurrences';
 import { ruleStarts } from './rule';
@@ -11,17 +11,19 @@ const event = (changes: Partial<CalendarEvent>): CalendarEvent => ({
   id: 'c/a',
   calendarId: 'c',
   uid: 'a',
-  sequence: 0,
+  ...plainEvent,
   title: 'Crew call',
-  location: '',
   start: { wall: '2026-01-05T09:00:00', zone },
   length: { days: 0, seconds: 1800 },
-  busy: true,
-  cancelled: false,
-  rule: null,
-  without: [],
-  also: [],
-  exceptions: [],
+  ...changes,
+});
+const changed = (recurrence: string, wall: string, changes: Partial<Exception> = {}): Exception => ({
+  ...plainDetails,
+  recurrence,
+  andLater: false,
+  title: 'Crew call',
+  length: { days: 0, seconds: 1800 },
+  start: { wall, zone },
   ...changes,
 });
 const walls = (one: CalendarEvent, from: string, to: string, here = zone) =>
@@ -36,30 +38,13 @@ test('nine o’clock stays nine o’clock across a clock change, and is another 
 });
 
 test('what is taken out, added, moved or cancelled is where it belongs', () => {
-  const { title, location, length, busy } = event({});
   const weekly = event({
     rule: 'FREQ=WEEKLY;UNTIL=20260202T090000Z',
     without: ['2026-01-12T09:00:00'],
-    also: ['2026-01-14T15:00:00'],
+    also: [{ wall: '2026-01-14T15:00:00', length: null }],
     exceptions: [
-      {
-        recurrence: '2026-01-19T09:00:00',
-        title,
-        location,
-        length,
-        busy,
-        cancelled: false,
-        start: { wall: '2026-01-20T11:00:00', zone },
-      },
-      {
-        recurrence: '2026-01-26T09:00:00',
-        title,
-        location,
-        length,
-        busy,
-        cancelled: true,
-        start: { wall: '2026-01-26T09:00:00', zone },
-      },
+      changed('2026-01-19T09:00:00', '2026-01-20T11:00:00'),
+      { ...changed('2026-01-26T09:00:00', '2026-01-26T09:00:00'), cancelled: true },
     ],
   });
   expect(walls(weekly, '2026-01-01', '2026-03-01')).toEqual([
@@ -68,6 +53,41 @@ test('what is taken out, added, moved or cancelled is where it belongs', () => {
     '2026-01-20T11:00',
     '2026-02-02T09:00',
   ]);
+});
+
+test('a change of this and later moves all that follow, across a clock change, until the next such change', () => {
+  const weekly = event({
+    rule: 'FREQ=WEEKLY',
+    exceptions: [
+      changed('2026-03-23T09:00:00', '2026-03-24T14:00:00', {
+        andLater: true,
+        length: { days: 0, seconds: 7200 },
+      }),
+      changed('2026-04-06T09:00:00', '2026-04-10T08:00:00'),
+      changed('2026-04-20T09:00:00', '2026-04-20T09:00:00', { andLater: true, cancelled: true }),
+    ],
+  });
+  expect(walls(weekly, '2026-03-16', '2027-01-01')).toEqual([
+    '2026-03-16T09:00',
+    '2026-03-24T14:00',
+    '2026-03-31T14:00',
+    '2026-04-10T08:00',
+    '2026-04-14T14:00',
+  ]);
+  const range = { from: instantOf('2026-04-14', zone), to: instantOf('2026-04-15', zone) };
+  const [found] = occurrencesOf(weekly, range, zone);
+  expect(found && found.to - found.from).toBe(7_200_000);
+});
+
+test('an added time may have a length of its own', () => {
+  const once = event({
+    also: [
+      { wall: '2026-01-07T10:00:00', length: { days: 0, seconds: 5400 } },
+      { wall: '2026-01-08T10:00:00', length: null },
+    ],
+  });
+  const range = { from: instantOf('2026-01-07', zone), to: instantOf('2026-01-09', zone) };
+  expect(occurrencesOf(once, range, zone).map(({ from, to }) => (to - from) / 60_000)).toEqual([90, 30]);
 });
 
 test('several-day and floating events lie where the person is', () => {
@@ -170,7 +190,7 @@ test('what is looked up among many events is what each of them gives, whatever t
   const events = [
     event({ id: 'c/daily', rule: 'FREQ=DAILY', length: { days: 3, seconds: 0 } }),
     event({ id: 'c/hourly', rule: 'FREQ=DAILY;BYHOUR=0,6,12,23', ...details }),
-    event({ id: 'c/also', also: ['2026-02-10T23:30:00'], ...details }),
+    event({ id: 'c/also', also: [{ wall: '2026-02-10T23:30:00', length: null }], ...details }),
     event({ id: 'd/once', calendarId: 'd', start: { wall: '2026-02-09', zone: null } }),
     event({ id: 'd/tokyo', calendarId: 'd', start: { wall: '2026-02-10T08:00:00', zone: 'Asia/Tokyo' } }),
   ];

@@ -1,8 +1,8 @@
 import { Temporal } from 'temporal-polyfill';
-import type { CalendarEvent, Exception } from '../model/event';
+import type { CalendarEvent, EventDetails, EventLength, Exception } from '../model/event';
 import { Collection, derivedByPart } from '../model/collection';
 import { overlaps, type Span } from '../time/span';
-import { dayOf, instantOf, type IsoDate, type Zone } from '../time/zone';
+import { dayOf, instantOf, wallOf, type IsoDate, type Zone } from '../time/zone';
 import { nearby } from '../time/nearby';
 import { ruleStarts } from './rule';
 
@@ -10,6 +10,8 @@ import { ruleStarts } from './rule';
 export type Occurrence = Span & {
   readonly id: string;
   readonly eventId: string;
+  /** The wall start that its rule gives it, which tells it from the event's other occurrences. */
+  readonly recurrence: string;
   readonly calendarId: string;
   readonly title: string;
   readonly location: string;
@@ -19,15 +21,14 @@ export type Occurrence = Span & {
 
 const daysLater = (wall: string, days: number) => Temporal.PlainDateTime.from(wall).add({ days }).toString();
 
-type Details = Omit<Exception, 'recurrence'>;
-
-function occurrence(event: CalendarEvent, details: Details, recurrence: string, zone: Zone): Occurrence {
+function occurrence(event: CalendarEvent, details: EventDetails, recurrence: string, zone: Zone): Occurrence {
   const { wall, zone: own } = details.start;
   const allDay = wall.length === 10;
   const from = instantOf(wall, own ?? zone);
   return {
     id: `${event.id}@${recurrence}`,
     eventId: event.id,
+    recurrence,
     calendarId: event.calendarId,
     title: details.title,
     location: details.location,
@@ -40,6 +41,37 @@ function occurrence(event: CalendarEvent, details: Details, recurrence: string, 
   };
 }
 
+const asUtc = (wall: string) => Date.parse(wall.length === 10 ? `${wall}T00:00:00Z` : `${wall}Z`);
+const asWall = (ms: number, like: string) => new Date(ms).toISOString().slice(0, like.length);
+
+/** How far an exception moves its occurrence, in milliseconds of wall time in the zone of the event. */
+function shiftOf(event: CalendarEvent, { recurrence, start }: Exception): number {
+  const home = event.start.zone;
+  const elsewhere = start.zone && home && start.zone !== home && start.wall.length > 10;
+  const wall = elsewhere ? wallOf(instantOf(start.wall, start.zone ?? home), home) : start.wall;
+  return asUtc(wall) - asUtc(recurrence);
+}
+
+/**
+ * What holds for the occurrence that the rule puts at `recurrence`: its own exception, else the last one before it
+ * that holds for all later ones, moved along with it, else the event itself.
+ */
+export function detailsAt(event: CalendarEvent, recurrence: string): EventDetails {
+  const own = event.exceptions.find((exception) => exception.recurrence === recurrence);
+  if (own) return own;
+  const [length] = event.also.flatMap((more) =>
+    more.wall === recurrence && more.length ? [more.length] : [],
+  );
+  const [governing] = event.exceptions
+    .filter(({ andLater, recurrence: from }) => andLater && from < recurrence)
+    .sort((a, b) => b.recurrence.localeCompare(a.recurrence));
+  if (!governing) {
+    return { ...event, length: length ?? event.length, start: { wall: recurrence, zone: event.start.zone } };
+  }
+  const wall = asWall(asUtc(recurrence) + shiftOf(event, governing), governing.start.wall);
+  return { ...governing, start: { wall, zone: event.start.zone ?? governing.start.zone } };
+}
+
 /** Touches the range; an event that takes no time counts where it stands. */
 const isIn = (range: Span) => (one: Span) =>
   overlaps(one, range) || (one.from === one.to && one.from >= range.from && one.from < range.to);
@@ -50,15 +82,16 @@ const isIn = (range: Span) => (one: Span) =>
  */
 export function occurrencesOf(event: CalendarEvent, range: Span, zone: Zone): Occurrence[] {
   if (event.cancelled) return [];
-  const changed = new Set(event.exceptions.map(({ recurrence }) => recurrence));
-  const left = new Set([...event.without, ...changed]);
-  const regular = startsNear(event, range, zone)
-    .filter((wall) => !left.has(wall))
-    .map((wall) => occurrence(event, { ...event, start: { wall, zone: event.start.zone } }, wall, zone));
-  const moved = event.exceptions
-    .filter(({ cancelled }) => !cancelled)
-    .map((exception) => occurrence(event, exception, exception.recurrence, zone));
-  return [...regular, ...moved].filter(isIn(range)).sort((a, b) => a.from - b.from);
+  const left = new Set(event.without);
+  const changed = event.exceptions.map(({ recurrence }) => recurrence);
+  return [...new Set([...startsNear(event, range, zone), ...changed])]
+    .filter((recurrence) => !left.has(recurrence) || changed.includes(recurrence))
+    .flatMap((recurrence) => {
+      const details = detailsAt(event, recurrence);
+      return details.cancelled ? [] : [occurrence(event, details, recurrence, zone)];
+    })
+    .filter(isIn(range))
+    .sort((a, b) => a.from - b.from);
 }
 
 const HOUR = 3_600_000;
@@ -66,16 +99,23 @@ const DAY = 24 * HOUR;
 /** No zone's clock is further from UTC than this (14 h). */
 const FURTHEST = 15 * HOUR;
 
-/** Wall starts that may touch the range, whatever the zones: the event's length and the furthest zone more on either side. */
+const msOf = ({ days, seconds }: EventLength) => (days + 1) * DAY + seconds * 1000;
+
+/**
+ * Wall starts that may touch the range, whatever the zones: the longest length, the furthest zone, and the furthest
+ * that later occurrences are moved, more on either side.
+ */
 function startsNear(event: CalendarEvent, range: Span, zone: Zone): string[] {
   const { wall } = event.start;
-  const asWall = (instant: number) => new Date(instant).toISOString().slice(0, wall.length);
-  const longest = (event.length.days + 1) * DAY + event.length.seconds * 1000;
+  const later = event.exceptions.filter(({ andLater }) => andLater);
+  const lengths = [event, ...later, ...event.also].map(({ length }) => (length ? msOf(length) : 0));
+  const shifts = later.map((exception) => Math.abs(shiftOf(event, exception)));
+  const around = FURTHEST + Math.max(0, ...shifts);
   const [from, to] = [
-    asWall(range.from - longest - FURTHEST),
-    asWall(range.to + FURTHEST + (wall.length === 10 ? DAY : 0)),
+    asWall(range.from - Math.max(...lengths) - around, wall),
+    asWall(range.to + around + (wall.length === 10 ? DAY : 0), wall),
   ];
-  const given = [wall, ...event.also].filter((start) => start >= from && start < to);
+  const given = [wall, ...event.also.map((more) => more.wall)].filter((start) => start >= from && start < to);
   if (!event.rule || wall >= to) return given;
   try {
     return [...new Set([...given, ...ruleStarts(event.rule, wall, event.start.zone ?? zone, from, to)])];
@@ -107,8 +147,8 @@ function knownOccurrences(event: CalendarEvent, range: Span, zone: Zone): Occurr
 
 /** Where an event lies that happens once, in whatever zone it is told. */
 function roughly({ start, length }: CalendarEvent): Span {
-  const from = Date.parse(start.wall.length === 10 ? `${start.wall}T00:00:00Z` : `${start.wall}Z`);
-  return { from: from - FURTHEST, to: from + (length.days + 1) * DAY + length.seconds * 1000 + FURTHEST };
+  const from = asUtc(start.wall);
+  return { from: from - FURTHEST, to: from + msOf(length) + FURTHEST };
 }
 
 const happensOnce = ({ rule, also, exceptions }: CalendarEvent) =>

@@ -31,19 +31,94 @@ export function changesBetween(before: Workspace, after: Workspace): Change[] {
   return changes;
 }
 
+/**
+ * The same changes, each record marked as changed at an instant (epoch ms), but for records that bring another time of
+ * their own, as those of a file do.
+ */
+export const changedAt = (changes: readonly Change[], at: number): Change[] =>
+  changes.map((change) =>
+    change.part === 'settings' || !change.after || change.after.changedAt !== change.before?.changedAt
+      ? change
+      : { ...change, after: { ...change.after, changedAt: at } },
+  );
+
 /** The same changes backwards: applying them undoes the ones given. */
 export const reversed = (changes: readonly Change[]): Change[] =>
   changes.map((change) => ({ ...change, before: change.after, after: change.before }) as Change).reverse(); // before and after swap within one kind
 
 /** The workspace with each changed record set to its value after the change, whatever it was. */
-export function applyChanges(workspace: Workspace, changes: readonly Change[]): Workspace {
+export const applyChanges = (workspace: Workspace, changes: readonly Change[]): Workspace =>
+  applied(workspace, changes, (_, { after }) => after);
+
+/**
+ * The workspace after changes made some time ago, forwards or backwards. What has been changed otherwise since then,
+ * in another tab for example, stays: the later change wins, field by field.
+ */
+export const retraced = (workspace: Workspace, changes: readonly Change[]): Workspace =>
+  applied(workspace, changes, (current, { before, after }) => {
+    if (!current || !after) return before && !current ? null : after;
+    return before ? fieldsMoved(current, before, after, 'keep mine') : current;
+  });
+
+/** The workspace after changes that another tab has made. What both changed at once ends as the later of them left it. */
+export const heard = (workspace: Workspace, changes: readonly Change[]): Workspace =>
+  applied(workspace, changes, (current, { before, after }) => {
+    if (!current || !before || !after) return after;
+    const later = isLater(after, current) ? 'take theirs' : 'keep mine';
+    const moved = fieldsMoved(current, before, after, later);
+    return { ...moved, changedAt: Math.max(current.changedAt ?? 0, after.changedAt ?? 0) };
+  });
+
+type RecordChange = Exclude<Change, { part: 'settings' }>;
+
+function applied(
+  workspace: Workspace,
+  changes: readonly Change[],
+  outcome: (current: AnyRecord | null, change: RecordChange) => AnyRecord | null,
+): Workspace {
   const next: Record<string, unknown> = { ...workspace };
-  for (const change of changes) if (change.part === 'settings') next.settings = change.after;
+  const put: Partial<Record<CollectionName, AnyRecord[]>> = {};
+  const gone: Partial<Record<CollectionName, string[]>> = {};
+  for (const change of changes) {
+    if (change.part === 'settings') {
+      next.settings = fieldsMoved(workspace.settings, change.before, change.after, 'take theirs');
+      continue;
+    }
+    const current = workspace[change.part].get(change.id) ?? null;
+    const after = outcome(current, change);
+    if (after === current) continue;
+    if (after) (put[change.part] ??= []).push(after);
+    else (gone[change.part] ??= []).push(change.id);
+  }
   for (const name of collectionNames) {
-    const own = changes.filter((change) => change.part === name);
-    const put = own.flatMap(({ after }) => (after ? [after as never] : [])); // records of this collection only
-    const gone = own.flatMap((change) => (change.part !== 'settings' && !change.after ? [change.id] : []));
-    next[name] = workspace[name].with(put, gone);
+    next[name] = workspace[name].with((put[name] ?? []) as never[], gone[name]); // records of this collection only
   }
   return next as Workspace; // every key of a Workspace was copied
+}
+
+const same = (a: unknown, b: unknown) => a === b || JSON.stringify(a) === JSON.stringify(b);
+
+/** `current` with what differs between `before` and `after`; where it has been changed otherwise, `clash` decides. */
+function fieldsMoved<R extends object>(
+  current: R,
+  before: R,
+  after: R,
+  clash: 'take theirs' | 'keep mine',
+): R {
+  const [now, was, is] = [current, before, after].map((record) => new Map(Object.entries(record)));
+  const moved = new Map<string, unknown>();
+  for (const key of new Set([...(was?.keys() ?? []), ...(is?.keys() ?? [])])) {
+    const [old, new_] = [was?.get(key), is?.get(key)];
+    const free = clash === 'take theirs' || same(now?.get(key), old);
+    if (key !== 'changedAt' && !same(old, new_) && free) moved.set(key, new_);
+  }
+  if (moved.size === 0) return current;
+  const all = [...(now ?? []), ...moved];
+  return Object.fromEntries(all.filter(([, value]) => value !== undefined)) as R; // the fields of R, as they were given
+}
+
+/** Whether a record was changed after another; of two changed at the same moment every tab picks the same. */
+function isLater(one: AnyRecord, other: AnyRecord): boolean {
+  const [a, b] = [one.changedAt ?? 0, other.changedAt ?? 0];
+  return a === b ? JSON.stringify(one) > JSON.stringify(other) : a > b;
 }

@@ -1,11 +1,9 @@
 import * as fc from 'fast-check';
 import { emptyWorkspace, firstList, type Workspace } from '../model/workspace';
 import type { Task } from '../model/task';
-import { readCalendar } from '../formats/readCalendar';
 import { inOrder } from '../tasks/order';
 import { runningEntry } from '../plan/dayPlan';
 import { applyChanges, changesBetween, reversed } from './changes';
-import { calendarOfSource, importCalendar, importCounts } from './calendar';
 import { CommandFailed } from './command';
 import { moveBlock, placeTask, putInTray, resizeBlock, takeBlockOff } from './plan';
 import { addList, addTask, deleteList, deleteTask, editTask, reopen, reorderTask, tickOff } from './tasks';
@@ -109,28 +107,4 @@ test('a deleted list hands its tasks over, and the last list stays', () => {
   expect(() => deleteList.apply(moved, { id: 'grants', tasksTo: 'grants' })).toThrow(
     'The last list cannot be deleted.',
   );
-});
-
-describe('importing a calendar', () => {
-  const text = (sequence: number, title: string) =>
-    `BEGIN:VCALENDAR\nBEGIN:VEVENT\nUID:a\nSEQUENCE:${sequence}\nSUMMARY:${title}\nDTSTART:20261124T090000Z\nDURATION:PT1H\nEND:VEVENT\nEND:VCALENDAR`;
-  const calendar = { id: 'c', name: 'Office', source: 'office.ics', hue: 'slate' as const };
-  const bring = (w: Workspace, sequence: number, title: string) =>
-    importCalendar.apply(w, {
-      calendar: calendarOfSource(w, 'office.ics') ?? calendar,
-      events: readCalendar(text(sequence, title), 'UTC').events,
-    });
-
-  test('the same file again changes nothing; a newer sequence changes the event; an older one does not', () => {
-    const first = bring(emptyWorkspace, 1, 'Crew call');
-    expect(bring(first, 1, 'Crew call')).toBe(first);
-    const newer = bring(first, 2, 'Crew call, moved');
-    expect(newer.events.get('c/a')?.title).toBe('Crew call, moved');
-    expect(bring(newer, 1, 'Crew call')).toBe(newer);
-    expect(importCounts(newer, { calendar, events: readCalendar(text(3, 'x'), 'UTC').events })).toEqual({
-      added: 0,
-      changed: 1,
-      unchanged: 0,
-    });
-  });
 });

@@ -1,23 +1,13 @@
-import { derivedByPart, type Collection, type Stored } from '../model/collection';
 import type { Id } from '../model/common';
 import type { Task, TaskList } from '../model/task';
-import { rankBetween } from '../tasks/order';
+import { highestRank, lowestRank, rankBetween } from '../tasks/order';
 import { command, CommandFailed, existing, put, without } from './command';
 import { stopRunning } from './track';
-
-type Ranked = Stored & { readonly rank: number };
-const extremes = derivedByPart<Ranked, { lowest: number; highest: number }>((ranked) => {
-  let [lowest, highest] = [0, 0];
-  for (const { rank } of ranked) [lowest, highest] = [Math.min(lowest, rank), Math.max(highest, rank)];
-  return { lowest, highest };
-});
-const lowest = (ranked: Collection<Ranked>) => Math.min(0, ...extremes(ranked).map((part) => part.lowest));
-const highest = (ranked: Collection<Ranked>) => Math.max(0, ...extremes(ranked).map((part) => part.highest));
 
 /** Adds a task on top of the person's own order. Fails when its list is gone. */
 export const addTask = command('add task', (workspace, task: Omit<Task, 'rank'>) => {
   existing(workspace.lists, task.listId, 'list');
-  return put(workspace, 'tasks', { ...task, rank: lowest(workspace.tasks) - 1 });
+  return put(workspace, 'tasks', { ...task, rank: lowestRank(workspace.tasks) - 1 });
 });
 
 /** Changes some of a task's own words and numbers. */
@@ -66,7 +56,7 @@ export const reorderTask = command(
 );
 
 export const addList = command('add list', (workspace, list: Omit<TaskList, 'rank'>) =>
-  put(workspace, 'lists', { ...list, rank: highest(workspace.lists) + 1 }),
+  put(workspace, 'lists', { ...list, rank: highestRank(workspace.lists) + 1 }),
 );
 
 export const editList = command(

@@ -44,6 +44,7 @@ export function components(lines: readonly ContentLine[]): { roots: Component[];
     } else if (edge[1]?.toUpperCase() === 'BEGIN') {
       const begun: Component = { name, line: content.line, lines: [], parts: [] };
       if (open.length < DEEPEST) (open.at(-1)?.parts ?? roots).push(begun);
+      if (open.length === DEEPEST) problems.push(tooDeep(begun));
       open.push(begun);
     } else {
       closeComponent(open, name, content.line, problems);
@@ -58,6 +59,28 @@ export function components(lines: readonly ContentLine[]): { roots: Component[];
   }
   return { roots, problems };
 }
+
+/** Kept lines, the properties among them first; the rest are whole components. */
+export function keptParts(kept: readonly string[]): { properties: string[]; components: string[] } {
+  const at = kept.findIndex((line) => /^BEGIN:/i.test(line));
+  return at === -1
+    ? { properties: [...kept], components: [] }
+    : { properties: kept.slice(0, at), components: kept.slice(at) };
+}
+
+const tooDeep = ({ name, line }: Component): Problem => ({
+  where: line,
+  what: `${name} lies ${DEEPEST} components deep`,
+  hint: 'What is deeper than that was left out.',
+});
+
+/** The lines of a component as they stood, from BEGIN to END, with what lies in it. */
+export const linesOf = ({ name, lines, parts }: Component): string[] => [
+  `BEGIN:${name}`,
+  ...lines.map(({ text }) => text),
+  ...parts.flatMap(linesOf),
+  `END:${name}`,
+];
 
 function closeComponent(open: Component[], name: string, line: number, problems: Problem[]) {
   const opened = open.map((part) => part.name).lastIndexOf(name);

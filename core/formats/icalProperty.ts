@@ -1,6 +1,7 @@
 import ICAL from 'ical.js';
 import { Temporal } from 'temporal-polyfill';
-import type { ContentLine, Problem } from './contentLines';
+import type { EventLength } from '../model/event';
+import type { Component, ContentLine, Problem } from './contentLines';
 
 /** A parsed property: upper-case name, parameters, type and values as jCal (RFC 7265) has them. */
 export type Property = {
@@ -52,11 +53,38 @@ export function wallValues(property: Property): WallValue[] {
   });
 }
 
-/** A DURATION value (RFC 5545 3.3.6): days are nominal, the rest exact. Throws a RangeError when negative. */
-export function durationValue(property: Property): { days: number; seconds: number } {
-  const { isNegative, weeks, days, hours, minutes, seconds } = ICAL.Duration.fromString(
-    String(property.values[0]),
-  );
+/** A DURATION value (RFC 5545 3.3.6): days are nominal, the rest exact. Throws when it is none, a RangeError when negative. */
+export function durationValue(property: Property): EventLength {
+  return lengthOfText(String(property.values[0]));
+}
+
+/** A length as text, `P1DT2H`. Throws when it is none, a RangeError when negative. */
+export function lengthOfText(text: string): EventLength {
+  const { isNegative, weeks, days, hours, minutes, seconds } = ICAL.Duration.fromString(text);
   if (isNegative) throw new RangeError('A length cannot be negative.');
   return { days: weeks * 7 + days, seconds: hours * 3600 + minutes * 60 + seconds };
+}
+
+/** The name of the property on a line, upper case; null when the line has none. */
+export const nameOf = ({ text }: ContentLine): string | null =>
+  /^([\w-]+)[;:]/.exec(text)?.[1]?.toUpperCase() ?? null;
+
+/** The lines of a component that are understood, by name, those that are only kept, and what cannot be read. */
+export function sortLines(part: Component, understood: ReadonlySet<string>) {
+  const properties: Property[] = [];
+  const kept: string[] = [];
+  const broken: { line: ContentLine; problem: Problem }[] = [];
+  for (const line of part.lines) {
+    const name = nameOf(line);
+    if (name !== null && !understood.has(name) && line.text.length <= LONGEST) {
+      kept.push(line.text);
+      continue;
+    }
+    const property = readProperty(line);
+    if ('name' in property) properties.push(property);
+    else broken.push({ line, problem: property });
+  }
+  const all = (wanted: string) => properties.filter(({ name }) => name === wanted);
+  const text = (wanted: string) => String(all(wanted)[0]?.values[0] ?? '').trim();
+  return { all, text, kept, broken };
 }

@@ -4,15 +4,27 @@ import { NotACalendar, readCalendar } from './readCalendar';
 
 const wrap = (...lines: string[]) => ['BEGIN:VCALENDAR', ...lines, 'END:VCALENDAR'].join('\n');
 const event = (...lines: string[]) => ['BEGIN:VEVENT', ...lines, 'END:VEVENT'];
-const read = (...lines: string[]) => readCalendar(wrap(...lines), 'Europe/London');
+const read = (...lines: string[]) => {
+  const { calendars, problems } = readCalendar(wrap(...lines), 'Europe/London');
+  return { events: calendars[0]?.events ?? [], problems };
+};
 
-test('several calendars in one file come in together, named after the first name', () => {
+test('calendars of one name are one calendar, wherever they stand in the file; another name is another', () => {
   const text = [
-    wrap('X-WR-CALNAME:River office', ...event('UID:a', 'DTSTART:20261124T090000Z')),
-    wrap(...event('UID:b', 'DTSTART:20261124T100000Z')),
+    wrap('X-WR-CALNAME:River office', 'X-OWN:1', ...event('UID:a', 'DTSTART:20261124T090000Z')),
+    wrap('X-OWN:1', 'BEGIN:X-NOTE', 'X-A:1', 'END:X-NOTE', ...event('UID:b', 'DTSTART:20261124T100000Z')),
+    wrap('NAME:Field crew', 'COLOR:Teal', 'METHOD:REQUEST', ...event('UID:c', 'DTSTART:20261124T100000Z')),
   ].join('\n');
-  const { name, events } = readCalendar(text, 'UTC');
-  expect([name, events.map(({ uid }) => uid)]).toEqual(['River office', ['a', 'b']]);
+  const { calendars } = readCalendar(text, 'UTC');
+  expect(calendars).toMatchObject([
+    {
+      name: 'River office',
+      whole: true,
+      events: [{ uid: 'a' }, { uid: 'b' }],
+      kept: ['X-OWN:1', 'BEGIN:X-NOTE', 'X-A:1', 'END:X-NOTE'],
+    },
+    { name: 'Field crew', color: 'teal', whole: false, events: [{ uid: 'c' }] },
+  ]);
 });
 
 test('the highest sequence of a UID counts, whatever its place in the file', () => {

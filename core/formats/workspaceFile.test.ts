@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { demoWorkspace } from '@/demo/generate';
-import { replaceEverything } from '../commands/calendar';
+import { replaceEverything } from '../commands/merging';
 import { applyChanges, changesBetween, reversed } from '../commands/changes';
 import { emptyWorkspace } from '../model/workspace';
 import { instantOf } from '../time/zone';
@@ -33,7 +33,7 @@ test('what is in it is counted', () => {
 test.each([
   ['{"format": "spr', 'The file is not JSON'],
   ['{"hours": 3}', 'The file is not a Sprindle workspace.'],
-  [changed((content) => (content.version = 9)), 'data version 9; this one reads up to 1'],
+  [changed((content) => (content.version = 9)), 'data version 9; this one reads up to 2'],
   [
     changed((content) => {
       if (content.tasks[2]) content.tasks[2].title = '';

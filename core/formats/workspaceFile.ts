@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { migrate } from '../model/migrations';
 import { Settings } from '../model/settings';
 import {
   SCHEMA_VERSION,
@@ -55,7 +56,7 @@ function parsed(text: string): unknown {
   }
 }
 
-const Head = z.object({ format: z.literal(FORMAT), version: z.number() });
+const Head = z.looseObject({ format: z.literal(FORMAT), version: z.number().int().positive() });
 
 /** Reads a workspace file. Throws NotAWorkspace for other files, for later versions, and for the first wrong field by its name. */
 export function readWorkspaceFile(text: string): Workspace {
@@ -67,7 +68,9 @@ export function readWorkspaceFile(text: string): Workspace {
       `The file was written by a later version of Sprindle (data version ${head.data.version}; this one reads up to ${SCHEMA_VERSION}).`,
     );
   }
-  const read = WorkspaceFile.safeParse(content);
+  const { version, ...parts } = head.data;
+  const migrated = Object.entries(parts).map(([name, part]) => [name, migrate(name, version, part)]);
+  const read = WorkspaceFile.safeParse({ ...Object.fromEntries(migrated), version: SCHEMA_VERSION });
   if (!read.success) {
     const [issue] = read.error.issues;
     throw new NotAWorkspace(`${issue?.path.join('.') ?? 'The file'}: ${issue?.message ?? 'cannot be read'}.`);

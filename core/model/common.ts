@@ -8,6 +8,9 @@ export type Id = z.infer<typeof Id>;
 /** Epoch milliseconds. */
 export const Instant = z.number().int();
 
+/** When a record was last changed, so that of two copies the later can win; missing in data older than this field. */
+export const Changed = { changedAt: Instant.optional() };
+
 /** ISO `YYYY-MM-DD`, an existing day. */
 export const DateText = z.string().refine(isDate, 'is not a date (YYYY-MM-DD)');
 

@@ -1,8 +1,18 @@
 import { z } from 'zod';
-import { Hue, Id } from './common';
+import { Changed, Hue, Id } from './common';
 
-/** A calendar that events come from; `source` is what a file calls itself, so that the same file finds it again. */
-export const Calendar = z.object({ id: Id, name: z.string().min(1), source: z.string(), hue: Hue });
+/**
+ * A calendar that events come from; `source` is what a file calls itself, so that the same file finds it again.
+ * `kept` are the lines of its file that this program has no use for: they go out again as they came.
+ */
+export const Calendar = z.object({
+  id: Id,
+  name: z.string().min(1),
+  source: z.string(),
+  hue: Hue,
+  kept: z.array(z.string()),
+  ...Changed,
+});
 export type Calendar = z.infer<typeof Calendar>;
 
 /**
@@ -12,19 +22,50 @@ export type Calendar = z.infer<typeof Calendar>;
 export const WallStart = z.object({ wall: z.string(), zone: z.string().nullable() });
 export type WallStart = z.infer<typeof WallStart>;
 
+/** Whole days for all-day events, else seconds. RFC 5545 3.8.2.5 tells nominal days from exact time. */
+export const EventLength = z.object({ days: z.number().int().min(0), seconds: z.number().int().min(0) });
+export type EventLength = z.infer<typeof EventLength>;
+
+/** Somebody who is asked to come (RFC 5545 3.8.4.1), what they answered, and the line of the file that says so. */
+export const Attendee = z.object({
+  name: z.string(),
+  address: z.string(),
+  answer: z.enum(['yes', 'no', 'maybe', 'none']),
+  line: z.string(),
+});
+export type Attendee = z.infer<typeof Attendee>;
+
+/** A way to join from afar (RFC 7986 5.11), and the line of the file that says so. */
+export const Call = z.object({ uri: z.string(), label: z.string(), line: z.string() });
+
+/** A reminder so many minutes before the start (RFC 5545 3.6.6); `kept` are the other lines of its alarm. */
+export const Reminder = z.object({ minutesBefore: z.number().int(), kept: z.array(z.string()) });
+
 const details = {
   title: z.string(),
   location: z.string(),
+  notes: z.string(),
+  categories: z.array(z.string()),
+  /** A CSS colour name (RFC 7986 5.9), or null. */
+  color: z.string().nullable(),
+  calls: z.array(Call),
+  attendees: z.array(Attendee),
+  reminders: z.array(Reminder),
   start: WallStart,
-  /** Length: whole days for all-day events, else seconds. RFC 5545 3.8.2.5 tells nominal days from exact time. */
-  length: z.object({ days: z.number().int().min(0), seconds: z.number().int().min(0) }),
+  length: EventLength,
   busy: z.boolean(),
   cancelled: z.boolean(),
+  /** Lines of the file that this program has no use for. */
+  kept: z.array(z.string()),
 };
 
-/** One occurrence of a repeating event that differs from the rest; `recurrence` is the wall start it would have had. */
-export const Exception = z.object({ recurrence: z.string(), ...details });
+/**
+ * One occurrence of a repeating event that differs from the rest, or with `andLater` all from it on (RFC 5545 3.2.13);
+ * `recurrence` is the wall start that it would have had.
+ */
+export const Exception = z.object({ recurrence: z.string(), andLater: z.boolean(), ...details });
 export type Exception = z.infer<typeof Exception>;
+export type EventDetails = Omit<Exception, 'recurrence' | 'andLater'>;
 
 /** One UID of a calendar: a single event or a whole repeating one (RFC 5545 3.6.1). */
 export const CalendarEvent = z.object({
@@ -35,9 +76,35 @@ export const CalendarEvent = z.object({
   ...details,
   /** RRULE as text, or null. */
   rule: z.string().nullable(),
-  /** Wall starts taken out of, and added to, what the rule gives. */
+  /** Wall starts taken out of what the rule gives. */
   without: z.array(z.string()),
-  also: z.array(z.string()),
+  /** Starts added to what the rule gives; a null length is that of the event. */
+  also: z.array(z.object({ wall: z.string(), length: EventLength.nullable() })),
   exceptions: z.array(Exception),
+  ...Changed,
 });
 export type CalendarEvent = z.infer<typeof CalendarEvent>;
+
+/** What an event says of which nothing is known. */
+export const plainDetails: Omit<EventDetails, 'title' | 'start' | 'length'> = {
+  location: '',
+  notes: '',
+  categories: [],
+  color: null,
+  calls: [],
+  attendees: [],
+  reminders: [],
+  busy: true,
+  cancelled: false,
+  kept: [],
+};
+
+/** An event that happens once and of which nothing more is known. */
+export const plainEvent: Omit<CalendarEvent, 'id' | 'calendarId' | 'uid' | 'title' | 'start' | 'length'> = {
+  ...plainDetails,
+  sequence: 0,
+  rule: null,
+  without: [],
+  also: [],
+  exceptions: [],
+};

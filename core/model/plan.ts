@@ -1,12 +1,12 @@
 import { z } from 'zod';
-import { DateText, Id, Instant, Minutes } from './common';
+import { Changed, DateText, Id, Instant, Minutes } from './common';
 
 /** A task's planned stretch of time. */
-export const Block = z.object({ id: Id, taskId: Id, start: Instant, minutes: Minutes });
+export const Block = z.object({ id: Id, taskId: Id, start: Instant, minutes: Minutes, ...Changed });
 export type Block = z.infer<typeof Block>;
 
 /** A task that has a day but no hour. */
-export const TrayItem = z.object({ id: Id, taskId: Id, date: DateText });
+export const TrayItem = z.object({ id: Id, taskId: Id, date: DateText, ...Changed });
 export type TrayItem = z.infer<typeof TrayItem>;
 
 /** What time is spent on: a task, one occurrence of an event, or something that nobody planned. */
@@ -18,5 +18,11 @@ export const Subject = z.discriminatedUnion('kind', [
 export type Subject = z.infer<typeof Subject>;
 
 /** Time really spent. `to` is null while the timer runs; at most one entry runs. */
-export const TimeEntry = z.object({ id: Id, subject: Subject, from: Instant, to: Instant.nullable() });
+export const TimeEntry = z.object({
+  id: Id,
+  subject: Subject,
+  from: Instant,
+  to: Instant.nullable(),
+  ...Changed,
+});
 export type TimeEntry = z.infer<typeof TimeEntry>;

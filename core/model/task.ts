@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { DateText, Hue, Id, Instant, Minutes, TimeText } from './common';
+import { Changed, DateText, Hue, Id, Instant, Minutes, TimeText } from './common';
 
 export const Priority = z.enum(['urgent', 'high', 'normal', 'low']);
 export type Priority = z.infer<typeof Priority>;
@@ -7,6 +7,23 @@ export type Priority = z.infer<typeof Priority>;
 /** When a task is due: by the end of a day, or by an hour of it (wall time, the person's zone). */
 export const Due = z.object({ date: DateText, time: TimeText.nullable() });
 export type Due = z.infer<typeof Due>;
+
+/** What a calendar file says of a task (VTODO, RFC 5545 3.6.2). */
+export const ToldTask = z.object({
+  title: z.string().min(1),
+  notes: z.string(),
+  estimate: Minutes.nullable(),
+  priority: Priority,
+  due: Due.nullable(),
+  done: z.boolean(),
+  doneAt: Instant.nullable(),
+  /** Lines of the file that this program has no use for. */
+  kept: z.array(z.string()),
+});
+export type ToldTask = z.infer<typeof ToldTask>;
+
+/** Where a task came from, and what was said of it there when it was last read. */
+export const Origin = z.object({ calendarId: Id, uid: z.string(), told: ToldTask });
 
 export const Task = z.object({
   id: Id,
@@ -21,6 +38,8 @@ export const Task = z.object({
   createdAt: Instant,
   /** Place in the person's own order, smallest first. */
   rank: z.number(),
+  origin: Origin.optional(),
+  ...Changed,
 });
 export type Task = z.infer<typeof Task>;
 
@@ -34,5 +53,6 @@ export const TaskList = z.object({
   hue: Hue,
   icon: ListIcon,
   rank: z.number(),
+  ...Changed,
 });
 export type TaskList = z.infer<typeof TaskList>;

@@ -6,8 +6,8 @@ import type { Settings } from './settings';
 import { defaultSettings } from './settings';
 import { Task, TaskList } from './task';
 
-/** Rises when stored data changes its shape; state/migrations.ts brings older data up to it. */
-export const SCHEMA_VERSION = 1;
+/** Rises when stored data changes its shape; migrations.ts brings older data up to it. */
+export const SCHEMA_VERSION = 2;
 
 /** The schema of one record of each collection. */
 export const recordSchemas = {

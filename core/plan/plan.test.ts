@@ -1,6 +1,6 @@
 import * as fc from 'fast-check';
 import { doneWords } from '../track/spent';
-import type { CalendarEvent } from '../model/event';
+import { plainEvent, type CalendarEvent } from '../model/event';
 import { firstList, workspaceOf } from '../model/workspace';
 import type { Task } from '../model/task';
 import { isOverdue, minutesLate } from '../tasks/deadline';
@@ -30,17 +30,11 @@ const meeting = (id: string, from: string, seconds: number, busy = true): Calend
   id,
   calendarId: 'c',
   uid: id,
-  sequence: 0,
+  ...plainEvent,
   title: id,
-  location: '',
   start: { wall: `2026-11-24T${from}:00`, zone },
   length: { days: 0, seconds },
   busy,
-  cancelled: false,
-  rule: null,
-  without: [],
-  also: [],
-  exceptions: [],
 });
 const day = workspaceOf({
   tasks: [task('report', { estimate: 90 }), task('waders', { estimate: 20 })],

@@ -1,3 +1,4 @@
+import { derivedByPart, type Collection, type Stored } from '../model/collection';
 import type { Task } from '../model/task';
 import { deadlineOf } from './deadline';
 import type { Zone } from '../time/zone';
@@ -29,3 +30,16 @@ export function rankBetween(before: number | undefined, after: number | undefine
   if (before === undefined) return after === undefined ? 0 : after - 1;
   return after === undefined ? before + 1 : (before + after) / 2;
 }
+
+type Ranked = Stored & { readonly rank: number };
+const extremes = derivedByPart<Ranked, { lowest: number; highest: number }>((ranked) => {
+  let [lowest, highest] = [0, 0];
+  for (const { rank } of ranked) [lowest, highest] = [Math.min(lowest, rank), Math.max(highest, rank)];
+  return { lowest, highest };
+});
+/** The lowest rank in use, at most 0. */
+export const lowestRank = (ranked: Collection<Ranked>) =>
+  Math.min(0, ...extremes(ranked).map((part) => part.lowest));
+/** The highest rank in use, at least 0. */
+export const highestRank = (ranked: Collection<Ranked>) =>
+  Math.max(0, ...extremes(ranked).map((part) => part.highest));

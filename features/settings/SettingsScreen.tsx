@@ -3,11 +3,9 @@ import { changeSettings, editCalendar, removeCalendar } from '@/core/commands/ca
 import { groupedBy } from '@/core/model/collection';
 import type { Calendar, CalendarEvent } from '@/core/model/event';
 import type { Settings } from '@/core/model/settings';
-import { addressOfSpace, session } from '@/state/session';
 import { store, useWorkspace } from '@/state/workspaceStore';
 import { Button, IconButton } from '@/ui/Button';
-import { chooseCalendarFile, chooseWorkspaceFile } from '@/ui/files/chooseFile';
-import { exportWorkspace } from '@/ui/files/workspaceFiles';
+import { chooseCalendarFile } from '@/ui/files/chooseFile';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { readTitle } from '@/ui/readings';
@@ -15,6 +13,7 @@ import { ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { openSheet } from '@/ui/sheets';
 import { Heading, Words } from '@/ui/Words';
 import { WorkingHours } from './WorkingHours';
+import { YourData } from './YourData';
 
 const change = (changes: Partial<Settings>) => store.run(changeSettings, changes);
 
@@ -30,15 +29,16 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
         ))}
         <Words tone="soft">
           Choose a calendar file (.ics), or drop one anywhere on this window. The same file again changes
-          nothing; a newer one brings what changed.
+          nothing; a newer one brings what changed and takes away what it no longer has.
         </Words>
-        <View className="flex-row">
+        <View className="flex-row flex-wrap gap-2">
           <Button
             label="Choose a calendar file"
             icon="calendar"
             kind="primary"
             onPress={chooseCalendarFile}
           />
+          <Button label="Export as a calendar file…" onPress={() => openSheet({ kind: 'exportCalendar' })} />
         </View>
       </Part>
       <Part title="Working hours">
@@ -71,15 +71,7 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
         </View>
       </Part>
       <Part title="Your data">
-        <Words tone="soft">
-          Everything is kept in this browser only, half a second after each change. Times are shown for{' '}
-          {session.zone.replace('_', ' ')}.
-        </Words>
-        <View className="flex-row flex-wrap gap-2">
-          <Button label="Export everything" onPress={exportWorkspace} />
-          <Button label="Open an exported file…" onPress={chooseWorkspaceFile} />
-        </View>
-        <Spaces onFreshDemo={onFreshDemo} />
+        <YourData onFreshDemo={onFreshDemo} />
       </Part>
     </ScrollScreen>
   );
@@ -112,32 +104,6 @@ function CalendarRow({ calendar }: { calendar: Calendar }) {
         icon="remove"
         onPress={() => store.run(removeCalendar, { id }, `Removed ${name} and its ${count} events`)}
       />
-    </View>
-  );
-}
-
-/** The demo data and the person's own never mix: each has its own storage. */
-function Spaces({ onFreshDemo }: { onFreshDemo: () => void }) {
-  const open = (space: string) => {
-    void store.flush().then(() => location.assign(addressOfSpace(space)));
-  };
-  if (session.space !== 'demo') {
-    return (
-      <View className="flex-row">
-        <Button label="Look at the demo office" onPress={() => open('demo')} />
-      </View>
-    );
-  }
-  return (
-    <View className="gap-3">
-      <Words>
-        This is the demo: the small office of a river-restoration trust, with made-up people. Your own data
-        lies elsewhere and is untouched.
-      </Words>
-      <View className="flex-row flex-wrap gap-2">
-        <Button label="Open my own data" onPress={() => open('own')} />
-        <Button label="Start the demo afresh" onPress={onFreshDemo} />
-      </View>
     </View>
   );
 }

@@ -1,10 +1,10 @@
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 import { changeSettings } from '@/core/commands/calendar';
 import type { Hours } from '@/core/model/settings';
 import { timeWords } from '@/core/time/words';
 import { store, useWorkspace } from '@/state/workspaceStore';
 import { Field, type Reading } from '@/ui/Field';
-import { Icon } from '@/ui/icons';
+import { CheckBox } from '@/ui/CheckBox';
 import { readClock } from '@/ui/readings';
 import { Words } from '@/ui/Words';
 
@@ -34,20 +34,14 @@ function DayRow({ name, hours, onSet }: { name: string; hours: Hours; onSet: (ho
     };
   return (
     <View className="min-h-[48px] flex-row items-center gap-2">
-      <Pressable
-        role="checkbox"
-        aria-checked={hours !== null}
-        aria-label={`Work on ${name}`}
-        onPress={() => onSet(hours ? null : { from: '09:00', to: '17:00' })}
-        className="min-h-[44px] w-36 flex-row items-center gap-2"
-      >
-        <View
-          className={`h-[22px] w-[22px] items-center justify-center border-2 ${hours ? 'border-pine bg-pine' : 'border-ink-soft bg-surface'}`}
-        >
-          {hours && <Icon name="check" size={16} colour="on-pine" />}
-        </View>
-        <Words>{name}</Words>
-      </Pressable>
+      <View className="w-36">
+        <CheckBox
+          label={name}
+          says={`Work on ${name}`}
+          checked={hours !== null}
+          onToggle={() => onSet(hours ? null : { from: '09:00', to: '17:00' })}
+        />
+      </View>
       {hours ? (
         <>
           <View className="flex-1">

@@ -1,25 +1,49 @@
 import { View } from 'react-native';
-import type { ImportCounts } from '@/core/commands/calendar';
-import type { Problem } from '@/core/formats/contentLines';
 import { store } from '@/state/workspaceStore';
 import { Button } from '../Button';
 import { closeSheet } from '../sheets';
 import { Words } from '../Words';
+import type { ImportResult } from './importResult';
 
 const MOST_SHOWN = 100;
 
 /** What an import brought, and what could not be read, by line. */
-export function ImportReport({ counts, problems }: { counts: ImportCounts; problems: readonly Problem[] }) {
-  const { added, changed, unchanged } = counts;
+export function ImportReport({ report }: { report: ImportResult }) {
+  const { counts, problems, leftOut, tasksTo } = report;
+  const { added, changed, unchanged, removed } = counts;
   const undo = () => {
     store.undo();
     closeSheet();
   };
+  const rows: [number, string, string][] = [
+    [added, 'new', ''],
+    [changed, 'changed', ''],
+    [unchanged, 'as they were', ''],
+    [removed, 'removed', 'The file no longer has them.'],
+    [leftOut, 'left out', 'They could not be read; the reasons stand below.'],
+  ];
   return (
     <View className="gap-4">
-      <Words>
-        {added} new, {changed} changed, {unchanged} as they were.
-      </Words>
+      <View className="gap-1">
+        {rows.map(([count, name, why]) => (
+          <View key={name} className="flex-row items-baseline gap-3">
+            <View className="w-14 items-end">
+              <Words face={count > 0 ? 'strong' : 'text'} tone={count > 0 ? 'ink' : 'soft'}>
+                {count}
+              </Words>
+            </View>
+            <Words tone={count > 0 ? 'ink' : 'soft'}>{name}</Words>
+            {count > 0 && why !== '' && (
+              <View className="shrink">
+                <Words size="xs" tone="soft">
+                  {why}
+                </Words>
+              </View>
+            )}
+          </View>
+        ))}
+      </View>
+      {tasksTo && <Words tone="soft">New tasks of the file are in the list {tasksTo}.</Words>}
       {problems.length > 0 && (
         <View className="gap-2">
           <Words face="strong">
@@ -40,7 +64,7 @@ export function ImportReport({ counts, problems }: { counts: ImportCounts; probl
       )}
       <View className="flex-row gap-2">
         <Button label="Good" kind="primary" onPress={closeSheet} />
-        {added + changed > 0 && <Button label="Undo import" icon="undo" onPress={undo} />}
+        {added + changed + removed > 0 && <Button label="Undo import" icon="undo" onPress={undo} />}
       </View>
     </View>
   );

@@ -2,19 +2,13 @@ import { NotAWorkspace, readWorkspaceFile, writeWorkspaceFile } from '@/core/for
 import { dateOf } from '@/core/time/zone';
 import { session } from '@/state/session';
 import { store } from '@/state/workspaceStore';
+import { download } from './download';
 import { openSheet } from '../sheets';
 
 /** Hands the whole workspace to the person as one JSON file. */
 export function exportWorkspace(): void {
   const name = `sprindle-${session.space}-${dateOf(session.now(), session.zone)}.json`;
-  const address = URL.createObjectURL(
-    new Blob([writeWorkspaceFile(store.getState().workspace)], { type: 'application/json' }),
-  );
-  const link = document.createElement('a');
-  link.href = address;
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(address);
+  download(name, writeWorkspaceFile(store.getState().workspace), 'application/json');
   store.say(`Exported as ${name}`);
 }
 
@@ -26,4 +20,11 @@ export async function openWorkspaceFile(file: File): Promise<void> {
     if (!(error instanceof NotAWorkspace)) throw error;
     store.say(`${file.name}: ${error.message} Nothing was changed.`, 'problem');
   }
+}
+
+/** Hands what was found damaged in storage to the person, as it stood there. */
+export async function saveDamagedParts(): Promise<void> {
+  const name = `sprindle-damaged-${dateOf(session.now(), session.zone)}.json`;
+  download(name, await store.damagedFile(), 'application/json');
+  store.say(`Saved as ${name}`);
 }

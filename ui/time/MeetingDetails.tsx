@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { addEntry } from '@/core/commands/track';
-import type { Occurrence } from '@/core/calendar/occurrences';
+import { detailsAt, type Occurrence } from '@/core/calendar/occurrences';
 import type { Subject } from '@/core/model/plan';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
 import { lengthOf } from '@/core/time/span';
@@ -11,6 +11,7 @@ import { newId, store, useWorkspace } from '@/state/workspaceStore';
 import { Button } from '../Button';
 import { TimerButton } from '../tasks/TaskParts';
 import { Words } from '../Words';
+import { MeetingSays } from './MeetingSays';
 import { SpentList } from './SpentList';
 
 export const subjectOfMeeting = ({ id, title }: Occurrence): Subject => ({
@@ -29,7 +30,9 @@ const asPlanned = (meeting: Occurrence) =>
 
 /** A meeting: its hours, and the time that it really took. */
 export function MeetingDetails({ meeting }: { meeting: Occurrence }) {
-  const { settings, calendars, entries } = useWorkspace();
+  const { settings, calendars, entries, events } = useWorkspace();
+  const event = events.get(meeting.eventId);
+  const details = event && detailsAt(event, meeting.recurrence);
   const subject = subjectOfMeeting(meeting);
   const clock = (instant: number) => clockWords(instant, session.zone, settings.clock);
   const date = dateOf(meeting.from, session.zone);
@@ -42,10 +45,14 @@ export function MeetingDetails({ meeting }: { meeting: Occurrence }) {
           {dateWords(date)}, {hours}
         </Words>
         {meeting.location !== '' && <Words>{meeting.location}</Words>}
+        {details && details.categories.length > 0 && (
+          <Words tone="soft">{details.categories.join(', ')}</Words>
+        )}
         <Words tone="soft">
           {calendars.get(meeting.calendarId)?.name ?? 'Calendar'} · {meeting.busy ? 'busy' : 'free'}
         </Words>
       </View>
+      {details && <MeetingSays details={details} />}
       {!meeting.allDay && (
         <>
           <View className="flex-row flex-wrap gap-2">

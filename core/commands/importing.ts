@@ -1,0 +1,128 @@
+import type { FileEvent, FileTask } from '../formats/readCalendar';
+import type { Id } from '../model/common';
+import { CalendarEvent, type Calendar } from '../model/event';
+import { ToldTask, type Task } from '../model/task';
+import type { Workspace } from '../model/workspace';
+import { lowestRank } from '../tasks/order';
+import { command, put, without } from './command';
+
+/** A calendar of a file, and the calendar of the person that it goes into. */
+export type Import = {
+  readonly calendar: Calendar;
+  readonly events: readonly FileEvent[];
+  readonly tasks: readonly FileTask[];
+  /** What the file no longer has is removed. */
+  readonly whole: boolean;
+};
+
+type ImportInput = {
+  readonly imports: readonly Import[];
+  /** The list that new tasks go to. */
+  readonly listId: Id;
+  /** Epoch ms. */
+  readonly at: number;
+};
+
+/** How many events and tasks of a file were new, changed or as they already stood, and how many it no longer has. */
+export type ImportCounts = {
+  readonly added: number;
+  readonly changed: number;
+  readonly unchanged: number;
+  readonly removed: number;
+};
+
+const sameText = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
+
+/** What an import would write: events whose UID is new to the calendar, or newer or other than what is stored. */
+function incomingEvents(workspace: Workspace, { calendar, events }: Import): CalendarEvent[] {
+  return events.flatMap((event) => {
+    const id = `${calendar.id}/${event.uid}`;
+    const stored = workspace.events.get(id);
+    // parsed, so that keys stand in one order and equal events are equal as text
+    const record = CalendarEvent.parse({
+      id,
+      calendarId: calendar.id,
+      ...event,
+      changedAt: stored?.changedAt,
+    });
+    // an older SEQUENCE never overwrites a newer one (RFC 5546 2.1.5)
+    const asItStands = stored && (event.sequence < stored.sequence || sameText(stored, record));
+    return asItStands ? [] : [record];
+  });
+}
+
+/**
+ * The tasks that an import would write. Only what the file says differently than it did the last time is taken over,
+ * so that what the person changed here stays. A task that this program exported itself is left as it is here.
+ */
+function incomingTasks(workspace: Workspace, { calendar, tasks }: Import, listId: Id, at: number): Task[] {
+  const top = lowestRank(workspace.tasks);
+  return tasks.flatMap(({ uid, ...rest }, i): Task[] => {
+    const told = ToldTask.parse(rest);
+    const { title, notes, estimate, priority, due } = told;
+    const id = `${calendar.id}/${uid}`;
+    const origin = { calendarId: calendar.id, uid, told };
+    const stored = workspace.tasks.get(id);
+    if (workspace.tasks.has(uid) || (stored && sameText(stored.origin?.told, told))) return [];
+    const doneAt = told.done ? (told.doneAt ?? at) : null;
+    if (!stored) {
+      const rank = top - tasks.length + i;
+      return [{ id, title, notes, listId, estimate, priority, due, doneAt, createdAt: at, rank, origin }];
+    }
+    const before = stored.origin?.told;
+    const news = Object.entries({ title, notes, estimate, priority, due }).filter(
+      // the entries are fields of both
+      ([name, value]) => !sameText(value, before?.[name as keyof ToldTask]),
+    );
+    const ticked = told.done === before?.done ? {} : { doneAt };
+    return [{ ...stored, ...Object.fromEntries(news), ...ticked, origin }];
+  });
+}
+
+function incoming(workspace: Workspace, { imports, listId, at }: ImportInput) {
+  return imports.map((one) => {
+    const uids = new Set(one.events.map(({ uid }) => uid));
+    const stored = workspace.events.parts.get(one.calendar.id)?.values() ?? [];
+    return {
+      ...one,
+      records: incomingEvents(workspace, one),
+      todos: incomingTasks(workspace, one, listId, at),
+      gone: one.whole ? [...stored].filter(({ uid }) => !uids.has(uid)) : [],
+    };
+  });
+}
+
+/** What importing would do, without doing it. */
+export function importCounts(workspace: Workspace, input: ImportInput): ImportCounts {
+  let [added, changed, removed, all] = [0, 0, 0, 0];
+  for (const { records, todos, gone, events, tasks } of incoming(workspace, input)) {
+    const fresh = [
+      ...records.filter(({ id }) => !workspace.events.has(id)),
+      ...todos.filter(({ id }) => !workspace.tasks.has(id)),
+    ];
+    added += fresh.length;
+    changed += records.length + todos.length - fresh.length;
+    removed += gone.length;
+    all += events.length + tasks.length;
+  }
+  return { added, changed, unchanged: all - added - changed, removed };
+}
+
+/** The person's calendar that came from the same source, if there is one. */
+export const calendarOfSource = (workspace: Workspace, source: string): Calendar | undefined =>
+  workspace.calendars.values().find((calendar) => calendar.source === source);
+
+/**
+ * Brings the calendars of a file in, events and tasks matched by UID. The same file again changes nothing; events
+ * that a whole calendar no longer has are removed.
+ */
+export const importCalendars = command('import', (workspace, input: ImportInput) =>
+  incoming(workspace, input).reduce((before, { calendar, records, todos, gone }) => {
+    const ids = new Set(gone.map(({ id }) => id));
+    const known = sameText(before.calendars.get(calendar.id), calendar);
+    const withCalendar = known ? before : put(before, 'calendars', calendar);
+    const cleared = ids.size > 0 ? without(withCalendar, 'events', ({ id }) => ids.has(id)) : withCalendar;
+    const withEvents = records.length > 0 ? put(cleared, 'events', ...records) : cleared;
+    return todos.length > 0 ? put(withEvents, 'tasks', ...todos) : withEvents;
+  }, workspace),
+);

@@ -1,0 +1,202 @@
+import ICAL from 'ical.js';
+import { Temporal } from 'temporal-polyfill';
+import type { Attendee, CalendarEvent, EventDetails, EventLength } from '../model/event';
+import { instantOf } from '../time/zone';
+import { linesOf, type Component, type Problem } from './contentLines';
+import { wallLike, wallsIn } from './fileZones';
+import {
+  durationValue,
+  lengthOfText,
+  readProperty,
+  sortLines,
+  type Property,
+  type WallValue,
+} from './icalProperty';
+import { Unreadable } from './readProblem';
+import type { ZoneFinder } from './vendorZones';
+
+/** An event as a file tells it, before it belongs to one of the person's calendars. */
+export type FileEvent = Omit<CalendarEvent, 'id' | 'calendarId' | 'changedAt'>;
+
+/** One VEVENT: a whole event, or with `recurrence` a change of the event with the same UID. */
+export type EventReading = {
+  readonly event: FileEvent;
+  readonly recurrence: string | null;
+  readonly andLater: boolean;
+  readonly line: number;
+};
+
+/** Lines without which an event would stand at a wrong time: if one is broken, the whole event stays out. */
+const ESSENTIAL = /^(DTSTART|DTEND|DURATION|RRULE|RDATE|EXDATE|RECURRENCE-ID|UID)\b/i;
+const UNDERSTOOD = new Set(
+  'UID SEQUENCE DTSTAMP DTSTART DTEND DURATION RRULE RDATE EXDATE RECURRENCE-ID SUMMARY LOCATION DESCRIPTION CATEGORIES COLOR CONFERENCE ATTENDEE TRANSP STATUS EXRULE'.split(
+    ' ',
+  ),
+);
+const LEFT_OUT = 'The event was left out.';
+
+/** Reads one VEVENT (RFC 5545 3.6.1). Throws Unreadable when it has to stay out; smaller oddities go into `problems`. */
+export function readEvent(part: Component, findZone: ZoneFinder, problems: Problem[]): EventReading {
+  const { all, text, kept, broken } = sortLines(part, UNDERSTOOD);
+  for (const { line, problem } of broken) {
+    if (ESSENTIAL.test(line.text))
+      throw new Unreadable(problem.where, problem.what, `${problem.hint} ${LEFT_OUT}`);
+    problems.push({ ...problem, hint: `${problem.hint} The rest of the event came in.` });
+  }
+  const walls = (property: Property) => wallsIn(property, findZone);
+  const [dtstart] = all('DTSTART');
+  const [start] = dtstart ? walls(dtstart) : [];
+  if (!dtstart || !start) throw new Unreadable(part.line, 'The event has no start (DTSTART)', LEFT_OUT);
+  const like = (value: WallValue) => wallLike(start, value);
+  const title = text('SUMMARY') || 'Untitled';
+  const [recurrence] = all('RECURRENCE-ID');
+  const rule = readRule(all('RRULE'), all('EXRULE'), title, problems);
+  const reminders = readReminders(part);
+  const details: EventDetails = {
+    title,
+    location: text('LOCATION'),
+    notes: text('DESCRIPTION'),
+    categories: all('CATEGORIES').flatMap(({ values }) => values.map((value) => String(value).trim())),
+    color: text('COLOR').toLowerCase() || null,
+    calls: all('CONFERENCE').map((call) => ({
+      uri: String(call.values[0]),
+      label: call.params.label ?? '',
+      line: lineOf(part, call),
+    })),
+    attendees: all('ATTENDEE').map((one) => readAttendee(one, lineOf(part, one))),
+    reminders: reminders.known,
+    start: { wall: start.wall, zone: start.zone },
+    length: readLength(start, all('DTEND')[0], all('DURATION')[0], walls),
+    busy: text('TRANSP').toUpperCase() !== 'TRANSPARENT',
+    cancelled: text('STATUS').toUpperCase() === 'CANCELLED',
+    kept: [...kept, ...all('STATUS').flatMap(otherStatus(part)), ...reminders.kept],
+  };
+  return {
+    line: part.line,
+    recurrence: recurrence ? (walls(recurrence).map(like)[0] ?? null) : null,
+    andLater: recurrence?.params.range?.toUpperCase() === 'THISANDFUTURE',
+    event: {
+      uid: text('UID') || `${title}/${start.wall}`,
+      sequence: Number.parseInt(text('SEQUENCE'), 10) || 0,
+      ...details,
+      rule,
+      without: all('EXDATE').flatMap((property) => walls(property).map(like)),
+      also: all('RDATE').flatMap((property) => readAdded(property, walls, like)),
+      exceptions: [],
+    },
+  };
+}
+
+const lineOf = (part: Component, { line }: Property) =>
+  part.lines.find((content) => content.line === line)?.text ?? '';
+
+/** A status that this program has no use for is kept; that of a cancelled event is told by the event. */
+const otherStatus = (part: Component) => (status: Property) =>
+  String(status.values[0]).toUpperCase() === 'CANCELLED' ? [] : [lineOf(part, status)];
+
+function readRule(rules: Property[], against: Property[], title: string, problems: Problem[]): string | null {
+  for (const odd of [...rules.slice(1), ...against]) {
+    problems.push({
+      where: odd.line,
+      what: `“${title}” has ${odd.name === 'EXRULE' ? 'a rule of exceptions (EXRULE)' : 'a second rule (RRULE)'}`,
+      hint: 'Only the first rule is counted; the rest of the event came in.',
+    });
+  }
+  const [rule] = rules;
+  if (rule && /FREQ=(SECONDLY|MINUTELY)/i.test(rule.raw)) {
+    problems.push({
+      where: rule.line,
+      what: `“${title}” repeats every minute or more often`,
+      hint: 'It came in; at most 2,000 of its times are shown on a day.',
+    });
+  }
+  return rule?.raw ?? null;
+}
+
+const answers: Record<string, Attendee['answer']> = { ACCEPTED: 'yes', DECLINED: 'no', TENTATIVE: 'maybe' };
+
+function readAttendee({ params, values }: Property, line: string): Attendee {
+  const address = String(values[0]).replace(/^mailto:/i, '');
+  const answer = answers[params.partstat?.toUpperCase() ?? ''] ?? 'none';
+  return { name: params.cn ?? address, address, answer, line };
+}
+
+/** Reminders that lie whole minutes from the start; all other components inside an event are kept as they are. */
+function readReminders(part: Component): { known: EventDetails['reminders']; kept: string[] } {
+  const known: EventDetails['reminders'] = [];
+  const kept: string[] = [];
+  for (const inner of part.parts) {
+    const minutesBefore = inner.name === 'VALARM' ? minutesBeforeStart(inner) : null;
+    if (minutesBefore === null) kept.push(...linesOf(inner));
+    else {
+      const others = inner.lines.filter(({ text }) => !/^TRIGGER\b/i.test(text)).map(({ text }) => text);
+      known.push({ minutesBefore, kept: [...others, ...inner.parts.flatMap(linesOf)] });
+    }
+  }
+  return { known, kept };
+}
+
+function minutesBeforeStart({ lines }: Component): number | null {
+  const triggers = lines.filter(({ text }) => /^TRIGGER\b/i.test(text));
+  const [trigger] = triggers.map(readProperty);
+  if (triggers.length !== 1 || !trigger || !('name' in trigger) || trigger.type !== 'duration') return null;
+  if (trigger.params.related?.toUpperCase() === 'END') return null;
+  const minutes = -ICAL.Duration.fromString(String(trigger.values[0])).toSeconds() / 60;
+  return Number.isInteger(minutes) ? minutes : null;
+}
+
+/** The starts that an RDATE adds; a period brings its own length (RFC 5545 3.8.5.2). */
+function readAdded(
+  property: Property,
+  walls: (property: Property) => WallValue[],
+  like: (value: WallValue) => string,
+): FileEvent['also'] {
+  const starts = walls(property);
+  return starts.map((start, i) => {
+    const period = property.values[i];
+    const [from, to] = (Array.isArray(period) ? period : String(period).split('/')).map(String);
+    // an event of whole days has no hours to end at
+    if (!from || !to || like(start).length === 10) return { wall: like(start), length: null };
+    try {
+      if (/^P/i.test(to)) return { wall: like(start), length: lengthOfText(to) };
+      const [until] = walls({ ...property, type: 'date-time', values: [to] });
+      const seconds = until ? secondsBetween(start, until) : -1;
+      if (seconds < 0) throw new RangeError('ends first');
+      return { wall: like(start), length: { days: 0, seconds } };
+    } catch {
+      throw new Unreadable(property.line, `RDATE “${property.raw.slice(0, 60)}” is no period`, LEFT_OUT);
+    }
+  });
+}
+
+const secondsBetween = (start: WallValue, until: WallValue) => {
+  const zone = start.zone ?? 'UTC';
+  return (instantOf(until.wall, until.zone ?? zone) - instantOf(start.wall, zone)) / 1000;
+};
+
+function readLength(
+  start: WallValue,
+  end: Property | undefined,
+  duration: Property | undefined,
+  walls: (property: Property) => WallValue[],
+): EventLength {
+  if (duration && !end) {
+    try {
+      return durationValue(duration);
+    } catch {
+      throw new Unreadable(duration.line, `DURATION “${duration.raw}” is no length`, LEFT_OUT);
+    }
+  }
+  const [until] = end ? walls(end) : [];
+  // Without an end an all-day event takes its day, any other no time (RFC 5545 3.6.1).
+  if (!end || !until) return { days: start.allDay ? 1 : 0, seconds: 0 };
+  const length = start.allDay
+    ? { days: daysBetween(start.wall, until.wall), seconds: 0 }
+    : { days: 0, seconds: secondsBetween(start, until) };
+  if (length.days < 0 || length.seconds < 0)
+    throw new Unreadable(end.line, 'The end (DTEND) is before the start', LEFT_OUT);
+  return start.allDay ? { ...length, days: Math.max(1, length.days) } : length;
+}
+
+const daysBetween = (from: string, to: string) =>
+  Temporal.PlainDate.from(from).until(Temporal.PlainDate.from(to.slice(0, 10))).days;

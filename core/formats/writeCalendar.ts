@@ -1,0 +1,158 @@
+import type { Calendar, CalendarEvent, EventDetails } from '../model/event';
+import type { Block } from '../model/plan';
+import type { Priority, Task } from '../model/task';
+import type { Zone } from '../time/zone';
+import { keptParts } from './contentLines';
+import { durationText, escaped, folded, timesLine, utc } from './writeLine';
+import { zoneLines } from './writeZone';
+
+/** A calendar as it goes out; tasks and blocks of the person's own plan may go with it. */
+export type CalendarOut = Pick<Calendar, 'name' | 'kept'> & {
+  /** A CSS colour name (RFC 7986 5.9), or null. */
+  readonly color: string | null;
+  readonly events: readonly CalendarEvent[];
+  readonly tasks: readonly Task[];
+  readonly blocks: readonly { readonly block: Block; readonly title: string }[];
+};
+
+type Moment = { readonly zone: Zone; readonly now: number };
+
+/** So many years of clock changes are told beyond now. */
+const YEARS_AHEAD = 30;
+
+/**
+ * Calendars as an iCalendar stream (RFC 5545, 7986), one VCALENDAR for each. What came with lines of its own goes out
+ * with them. Blocks are events in UTC, tied to their task; hours that tasks are due are told in `zone`. `now` (epoch
+ * ms) stands as DTSTAMP where nothing says when a thing was changed.
+ */
+export const writeCalendar = (calendars: readonly CalendarOut[], moment: Moment): string =>
+  calendars
+    .flatMap((calendar) => calendarLines(calendar, moment))
+    .map((line) => `${folded(line)}\r\n`)
+    .join('');
+
+function calendarLines({ name, color, kept, events, tasks, blocks }: CalendarOut, moment: Moment): string[] {
+  const year = Number(new Date(moment.now).toISOString().slice(0, 4));
+  const first = Math.min(year, ...events.map(({ start }) => Number(start.wall.slice(0, 4)))) - 1;
+  const { properties, components } = keptParts(kept);
+  return [
+    'BEGIN:VCALENDAR',
+    'VERSION:2.0',
+    'PRODID:-//Sprindle//Sprindle//EN',
+    `NAME:${escaped(name)}`,
+    `X-WR-CALNAME:${escaped(name)}`,
+    ...(color ? [`COLOR:${color}`] : []),
+    ...properties,
+    ...zonesOf(events, tasks, moment.zone).flatMap((zone) => zoneLines(zone, first, year + YEARS_AHEAD)),
+    ...events.flatMap((event) => eventLines(event, moment.now)),
+    ...blocks.flatMap(({ block, title }) => blockLines(block, title, moment.now)),
+    ...tasks.flatMap((task) => taskLines(task, moment)),
+    ...components,
+    'END:VCALENDAR',
+  ];
+}
+
+function zonesOf(events: readonly CalendarEvent[], tasks: readonly Task[], home: Zone): Zone[] {
+  const starts = events.flatMap((event) => [event, ...event.exceptions].map(({ start }) => start.zone));
+  const due = tasks.some((task) => task.due?.time) ? [home] : [];
+  return [...new Set([...starts, ...due])].filter((zone): zone is Zone => zone !== null && zone !== 'UTC');
+}
+
+function eventLines(event: CalendarEvent, now: number): string[] {
+  const { zone } = event.start;
+  const head = [
+    'BEGIN:VEVENT',
+    `UID:${event.uid}`,
+    `DTSTAMP:${utc(event.changedAt ?? now)}`,
+    ...(event.sequence ? [`SEQUENCE:${event.sequence}`] : []),
+  ];
+  const plain = event.also.filter(({ length }) => !length).map(({ wall }) => wall);
+  const periods = event.also.flatMap(({ wall, length }) => (length ? [{ wall, length }] : []));
+  return [
+    ...head,
+    ...detailLines(event),
+    ...(event.rule ? [`RRULE:${event.rule}`] : []),
+    ...(plain.length > 0 ? [timesLine('RDATE', plain, zone)] : []),
+    ...periods.map(({ wall, length }) => {
+      const start = timesLine('RDATE;VALUE=PERIOD', [wall], zone);
+      return `${start}/${durationText(length)}`;
+    }),
+    ...(event.without.length > 0 ? [timesLine('EXDATE', event.without, zone)] : []),
+    'END:VEVENT',
+    ...event.exceptions.flatMap((exception) => [
+      ...head,
+      timesLine(
+        exception.andLater ? 'RECURRENCE-ID;RANGE=THISANDFUTURE' : 'RECURRENCE-ID',
+        [exception.recurrence],
+        zone,
+      ),
+      ...detailLines(exception),
+      'END:VEVENT',
+    ]),
+  ];
+}
+
+function detailLines(details: EventDetails): string[] {
+  const { title, location, notes, categories, color, calls, attendees, reminders, start, length } = details;
+  const { busy, cancelled, kept } = details;
+  return [
+    timesLine('DTSTART', [start.wall], start.zone),
+    `DURATION:${durationText(length)}`,
+    `SUMMARY:${escaped(title)}`,
+    ...(location ? [`LOCATION:${escaped(location)}`] : []),
+    ...(notes ? [`DESCRIPTION:${escaped(notes)}`] : []),
+    ...(categories.length > 0 ? [`CATEGORIES:${categories.map(escaped).join(',')}`] : []),
+    ...(color ? [`COLOR:${color}`] : []),
+    ...(busy ? [] : ['TRANSP:TRANSPARENT']),
+    ...(cancelled ? ['STATUS:CANCELLED'] : []),
+    ...calls.map(({ line, uri }) => line || `CONFERENCE;VALUE=URI:${uri}`),
+    ...attendees.map(({ line }) => line),
+    ...kept,
+    ...reminders.flatMap((reminder) => [
+      'BEGIN:VALARM',
+      `TRIGGER:${triggerText(reminder.minutesBefore)}`,
+      ...(reminder.kept.length > 0 ? reminder.kept : ['ACTION:DISPLAY', `DESCRIPTION:${escaped(title)}`]),
+      'END:VALARM',
+    ]),
+  ];
+}
+
+const triggerText = (minutesBefore: number) =>
+  `${minutesBefore > 0 ? '-' : ''}${durationText({ days: 0, seconds: Math.abs(minutesBefore) * 60 })}`;
+
+const blockLines = (
+  { id, taskId, start, minutes, changedAt }: Block,
+  title: string,
+  now: number,
+): string[] => [
+  'BEGIN:VEVENT',
+  `UID:${id}`,
+  `DTSTAMP:${utc(changedAt ?? now)}`,
+  `DTSTART:${utc(start)}`,
+  `DURATION:${durationText({ days: 0, seconds: minutes * 60 })}`,
+  `SUMMARY:${escaped(title)}`,
+  `RELATED-TO:${taskId}`,
+  'END:VEVENT',
+];
+
+/** RFC 5545 3.8.1.9: 1 is the highest, 9 the lowest. */
+const levels: Record<Priority, number> = { urgent: 1, high: 3, normal: 5, low: 9 };
+
+function taskLines(task: Task, { zone, now }: Moment): string[] {
+  const { title, notes, estimate, priority, due, doneAt, origin } = task;
+  const wall = due && (due.time ? `${due.date}T${due.time}:00` : due.date);
+  const told = (origin?.told.kept ?? []).filter((line) => doneAt === null || !/^STATUS:/i.test(line));
+  return [
+    'BEGIN:VTODO',
+    `UID:${origin?.uid ?? task.id}`,
+    `DTSTAMP:${utc(task.changedAt ?? now)}`,
+    `SUMMARY:${escaped(title)}`,
+    ...(notes ? [`DESCRIPTION:${escaped(notes)}`] : []),
+    ...(wall ? [timesLine('DUE', [wall], zone)] : []),
+    ...(estimate ? [`ESTIMATED-DURATION:${durationText({ days: 0, seconds: estimate * 60 })}`] : []),
+    `PRIORITY:${levels[priority]}`,
+    ...(doneAt === null ? [] : ['STATUS:COMPLETED', `COMPLETED:${utc(doneAt)}`]),
+    ...told,
+    'END:VTODO',
+  ];
+}

@@ -1,0 +1,40 @@
+import { Pressable, View } from 'react-native';
+import { Icon } from './icons';
+import { Words } from './Words';
+
+type Props = {
+  label: string;
+  checked: boolean;
+  onToggle: () => void;
+  /** What a screen reader says, where the label alone is not enough. */
+  says?: string;
+  /** A few words at the right. */
+  note?: string;
+};
+
+/** Something that is on or off. */
+export function CheckBox({ label, checked, onToggle, says, note }: Props) {
+  return (
+    <Pressable
+      role="checkbox"
+      aria-checked={checked}
+      aria-label={says ?? [label, note].filter(Boolean).join(', ')}
+      onPress={onToggle}
+      className="min-h-[44px] flex-row items-center gap-2"
+    >
+      <View
+        className={`h-[22px] w-[22px] items-center justify-center border-2 ${checked ? 'border-pine bg-pine' : 'border-ink-soft bg-surface'}`}
+      >
+        {checked && <Icon name="check" size={16} colour="on-pine" />}
+      </View>
+      <View className="shrink">
+        <Words>{label}</Words>
+      </View>
+      {note !== undefined && (
+        <Words size="xs" tone="soft">
+          {note}
+        </Words>
+      )}
+    </Pressable>
+  );
+}
