@@ -6,12 +6,14 @@ import { emptyWorkspace } from '@/core/model/workspace';
 import { session } from '@/state/session';
 import { store } from '@/state/workspaceStore';
 import { Shell } from '@/ui/Shell';
+import { keepOffline } from '@/ui/updates';
 
 const makeDemo = async () =>
   (await import('@/demo/generate')).demoWorkspace({ seed: 7, now: session.now(), zone: session.zone });
 
 const begin = async () => ({ ...emptyWorkspace, settings: { ...defaultSettings, clock: session.clock } });
 
+keepOffline();
 void store.open(session.space === 'demo' ? makeDemo : begin);
 
 export default function Layout() {

@@ -18,8 +18,8 @@ export const NOW = '2026-11-24T11:20:00Z';
 export type Stage = { browser: Browser; address: string; close: () => Promise<void> };
 
 /** Serves the exported application on a free port and starts Chromium with an empty profile. */
-export async function openStage(): Promise<Stage> {
-  const server = serve({ fetch: appServer(path.join(__dirname, '../dist')).fetch, port: 0 });
+export async function openStage(root = path.join(__dirname, '../dist')): Promise<Stage> {
+  const server = serve({ fetch: appServer(root).fetch, port: 0 });
   await new Promise((ready) => server.once('listening', ready));
   const { port } = server.address() as AddressInfo; // a TCP server has one
   const userDataDir = mkdtempSync(path.join(os.tmpdir(), 'sprindle-'));

@@ -8,6 +8,7 @@ mkdirSync(path.join(root, '_expo/static/js'), { recursive: true });
 mkdirSync(path.join(root, 'assets'));
 writeFileSync(path.join(root, 'index.html'), '<!doctype html><title>Sprindle</title>');
 writeFileSync(path.join(root, '_expo/static/js/entry-0.js'), `// ${'long '.repeat(1000)}`);
+writeFileSync(path.join(root, 'sw.js'), '// worker');
 writeFileSync(path.join(path.dirname(root), 'secret.txt'), 'secret');
 const lines: LogLine[] = [];
 const app = appServer(root, (line) => lines.push(line));
@@ -36,6 +37,11 @@ test.each([
   const text = await answer.text();
   expect(text).not.toContain('Sprindle');
   expect(text).not.toContain('secret');
+});
+
+test('the service worker is asked for anew each time, so that a new version is found', async () => {
+  const answer = await get('/sw.js');
+  expect([answer.status, answer.headers.get('cache-control')]).toEqual([200, 'no-cache']);
 });
 
 test('hashed files are kept for ever and sent compressed', async () => {

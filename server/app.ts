@@ -6,7 +6,7 @@ import { compress } from 'hono/compress';
 import { secureHeaders } from 'hono/secure-headers';
 
 /** The routes of the application; anything else that is not a file is not found. */
-const routes = ['/', '/today', '/plan', '/tasks', '/review', '/settings'];
+const routes = ['/', '/index.html', '/today', '/plan', '/tasks', '/review', '/settings'];
 
 /** Says how long what was found may be kept. */
 const keep =
@@ -60,6 +60,7 @@ export function appServer(root: string, log: (line: LogLine) => void = () => und
         styleSrc: ["'self'", "'unsafe-inline'"],
         imgSrc: ["'self'", 'data:'],
         workerSrc: ["'self'"],
+        manifestSrc: ["'self'"],
         objectSrc: ["'none'"],
         baseUri: ["'none'"],
         frameAncestors: ["'none'"],
@@ -71,8 +72,10 @@ export function appServer(root: string, log: (line: LogLine) => void = () => und
   app.get('/assets/*', forEver, serveStatic({ root: relative }));
   const page = serveStatic({ root: relative, path: 'index.html' });
   for (const route of routes) app.get(route, askEachTime, page);
+  for (const file of ['/sw.js', '/manifest.webmanifest', '/icons/*'])
+    app.get(file, askEachTime, serveStatic({ root: relative }));
   app.get('/health', (c) => c.json({ status: 'ok' }));
-  // browsers ask for it unasked; the application has none of its own yet
-  app.get('/favicon.ico', (c) => c.body(null, 204));
+  // browsers ask for it unasked; the page names its own icon
+  app.get('/favicon.ico', (c) => c.redirect('/icons/icon-192.png', 301));
   return app;
 }

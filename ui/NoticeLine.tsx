@@ -2,6 +2,7 @@ import { useEffect } from 'react';
 import { View } from 'react-native';
 import { store, useStore } from '@/state/workspaceStore';
 import { Button, IconButton } from './Button';
+import { later, useUpdate } from './updates';
 import { exportWorkspace } from './files/workspaceFiles';
 import { useWide } from './useWide';
 import { Words } from './Words';
@@ -58,6 +59,22 @@ export function UnsavedLine() {
       <View className="flex-row">
         <Button label="Export everything now" kind="danger" onPress={exportWorkspace} />
       </View>
+    </View>
+  );
+}
+
+/** Offers a new version of the program. */
+export function UpdateLine() {
+  const take = useUpdate((state) => state.take);
+  if (!take) return null;
+  return (
+    <View
+      role="status"
+      className="flex-row flex-wrap items-center gap-2 border-b border-line bg-surface px-4 py-2"
+    >
+      <Words face="strong">A new version of Sprindle is ready.</Words>
+      <Button label="Use it now" kind="primary" onPress={take} />
+      <Button label="Later" kind="quiet" onPress={later} />
     </View>
   );
 }

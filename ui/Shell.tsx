@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { store, useStore } from '@/state/workspaceStore';
 import { acceptDroppedFiles } from './files/chooseFile';
 import { Navigation } from './Navigation';
-import { NoticeLine, UnsavedLine } from './NoticeLine';
+import { NoticeLine, UnsavedLine, UpdateLine } from './NoticeLine';
 import { SheetHost } from './SheetHost';
 import { useWide } from './useWide';
 
@@ -40,6 +40,7 @@ export function Shell({ children }: { children: ReactNode }) {
     <View className={`flex-1 bg-ground ${wide ? 'flex-row-reverse' : ''}`}>
       <View className="flex-1">
         <UnsavedLine />
+        <UpdateLine />
         {!opening && children}
       </View>
       <Navigation />

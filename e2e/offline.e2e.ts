@@ -1,0 +1,56 @@
+import assert from 'node:assert/strict';
+import { appendFileSync, cpSync, mkdtempSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { after, before, test } from 'node:test';
+import { openPage, openStage, settled, type Stage } from './browser';
+import { boxOf, isAccessible, pause, press, sees, type } from './steps';
+
+/** A copy of the exported application, of which a new version can be made. */
+const root = mkdtempSync(path.join(os.tmpdir(), 'sprindle-app-'));
+let stage: Stage;
+before(async () => {
+  cpSync(path.join(__dirname, '../dist'), root, { recursive: true });
+  stage = await openStage(root);
+});
+after(async () => {
+  await stage.close();
+  rmSync(root, { recursive: true, force: true });
+});
+
+test('without a network the application opens, works and keeps what is done; a new version waits to be taken', async () => {
+  const { page } = await openPage(stage, 'wide', 'offline', '/tasks');
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
+  await page.setOfflineMode(true);
+  await page.goto(`${stage.address}/tasks`);
+  await settled(page);
+  await type(page, 'Add to General', 'Written on the train');
+  await boxOf(page, 'Done: Written on the train');
+  await pause(500);
+  await page.reload();
+  await settled(page);
+  await boxOf(page, 'Done: Written on the train');
+  await page.setOfflineMode(false);
+
+  appendFileSync(path.join(root, 'sw.js'), '\n// the next version');
+  await page.reload();
+  await sees(page, 'A new version of Sprindle is ready.');
+  await isAccessible(page, 'an offered version');
+  await type(page, 'Add to General', 'Nothing was reloaded meanwhile');
+  const reloaded = page.waitForNavigation();
+  await press(page, 'Use it now');
+  await reloaded;
+  await settled(page);
+  await boxOf(page, 'Done: Nothing was reloaded meanwhile');
+  assert.ok(!(await page.$$eval('body', ([body]) => body?.innerText.includes('A new version'))));
+  await page.browserContext().close();
+});
+
+test('it can be installed: the manifest and its icons are there', async () => {
+  const manifest = await (await fetch(`${stage.address}/manifest.webmanifest`)).json();
+  for (const { src } of manifest.icons) {
+    const answer = await fetch(`${stage.address}${src}`);
+    assert.equal(answer.status, 200, src);
+  }
+});

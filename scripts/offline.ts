@@ -1,0 +1,31 @@
+import path from 'node:path';
+import { generateSW } from 'workbox-build';
+
+/**
+ * Writes the service worker of the exported application (dist/sw.js): every file is kept for use without a network, and
+ * a new version waits until the person says so.
+ */
+async function writeServiceWorker() {
+  const dist = path.join(__dirname, '../dist');
+  const { count, size, warnings } = await generateSW({
+    globDirectory: dist,
+    // the fonts lie in a folder of that name
+    globIgnores: [],
+    globPatterns: ['**/*.{html,js,css,ttf,png,svg,webmanifest}'],
+    swDest: path.join(dist, 'sw.js'),
+    inlineWorkboxRuntime: true,
+    sourcemap: false,
+    mode: 'production',
+    maximumFileSizeToCacheInBytes: 10_000_000,
+    // hashed by the bundler, so their names tell their version
+    dontCacheBustURLsMatching: /[.-][0-9a-f]{32}\./,
+    navigateFallback: '/index.html',
+    navigateFallbackDenylist: [/^\/health/],
+    clientsClaim: true,
+    skipWaiting: false,
+  });
+  for (const warning of warnings) console.warn(warning);
+  console.log(`sw.js: ${count} files, ${Math.round(size / 1000)} kB`);
+}
+
+void writeServiceWorker();

@@ -1,0 +1,34 @@
+import { Workbox } from 'workbox-window';
+import { create } from 'zustand';
+import { store } from '@/state/workspaceStore';
+
+/** What takes a new version into use, when one waits. */
+export const useUpdate = create<{ take: (() => void) | null }>(() => ({ take: null }));
+
+export const later = () => useUpdate.setState({ take: null });
+
+/**
+ * Keeps the application for use without a network, and offers new versions. A new version waits until the person takes
+ * it: nothing is reloaded in the middle of work.
+ */
+export function keepOffline(): void {
+  if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
+  const worker = new Workbox('/sw.js');
+  const reload = () => void store.flush().then(() => location.reload());
+  worker.addEventListener('waiting', () =>
+    useUpdate.setState({
+      take: () => {
+        worker.addEventListener('controlling', reload);
+        worker.messageSkipWaiting();
+      },
+    }),
+  );
+  // another tab has taken it
+  worker.addEventListener('controlling', ({ isExternal }) => {
+    if (isExternal) useUpdate.setState({ take: reload });
+  });
+  void worker.register();
+  document.addEventListener('visibilitychange', () => {
+    if (document.visibilityState === 'visible' && navigator.onLine) void worker.update();
+  });
+}
