@@ -2,14 +2,14 @@ import { occurrencesOn } from '@/core/calendar/occurrences';
 import { placeTask, putInTray } from '@/core/commands/plan';
 import { addEntry, startTimer } from '@/core/commands/track';
 import { tickOff } from '@/core/commands/tasks';
-import { plainEvent, type CalendarEvent } from '@/core/model/event';
+import { plainEvent, type Attendee, type CalendarEvent } from '@/core/model/event';
 import type { Task } from '@/core/model/task';
 import { workspaceOf, type Workspace } from '@/core/model/workspace';
 import { blocksIn, spanOfBlock } from '@/core/plan/dayPlan';
 import { STEP, pockets } from '@/core/plan/placing';
 import { MINUTE, lengthOf } from '@/core/time/span';
 import { addDays, dateOf, dayOf, weekdayOf, type IsoDate, type Zone } from '@/core/time/zone';
-import { lists, officeTasks, surprises, weekly, type OfficeTask } from './office';
+import { hearingGuests, lists, officeTasks, surprises, weekly, type OfficeTask } from './office';
 import { randomFrom } from './random';
 
 const CALENDAR = 'office';
@@ -27,6 +27,12 @@ function workingDay(today: IsoDate, count: number): IsoDate {
   return date;
 }
 
+const asGuest = ({ name, answer }: (typeof hearingGuests)[number]): Attendee => {
+  const address = `${name.toLowerCase().replace(/\W+/g, '.')}@trust.example`;
+  const told = { yes: 'ACCEPTED', no: 'DECLINED', maybe: 'TENTATIVE' }[answer];
+  return { name, address, answer, line: `ATTENDEE;CN=${name};PARTSTAT=${told}:mailto:${address}` };
+};
+
 function meetings(today: IsoDate, zone: Zone): CalendarEvent[] {
   const monday = addDays(today, 1 - weekdayOf(today) - 28);
   const base = { ...plainEvent, calendarId: CALENDAR };
@@ -41,6 +47,8 @@ function meetings(today: IsoDate, zone: Zone): CalendarEvent[] {
       start: { wall: at(monday, '09:00'), zone },
       length: { days: 0, seconds: 1800 },
       rule: 'FREQ=WEEKLY;BYDAY=MO,TU,WE,TH',
+      calls: [{ uri: 'https://calls.example/crew', label: 'Crew room', line: '' }],
+      reminders: [{ minutesBefore: 5, kept: [] }],
     },
     ...weekly.map(({ day, at: time, minutes, title, place, free }, i): CalendarEvent => ({
       ...base,
@@ -59,6 +67,9 @@ function meetings(today: IsoDate, zone: Zone): CalendarEvent[] {
       uid: 'hearing',
       title: 'Weir hearing',
       location: 'Town hall',
+      notes: 'Bring the fish counts of both years and the drawing of the ladder.',
+      categories: ['Permits'],
+      attendees: hearingGuests.map(asGuest),
       start: { wall: at(hearing, '10:30'), zone },
       length: { days: 0, seconds: 7200 },
     },

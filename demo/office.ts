@@ -113,3 +113,10 @@ export const surprises = [
   'Key to the boat shed lost',
   'Walkers reported foam',
 ];
+
+/** Who is asked to the hearing about the weir. */
+export const hearingGuests = [
+  { name: 'Ines Marchetti', answer: 'yes' },
+  { name: 'Tomas Brandt', answer: 'maybe' },
+  { name: 'Anouk de Wit', answer: 'no' },
+] as const;

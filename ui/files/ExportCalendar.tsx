@@ -49,11 +49,10 @@ export function ExportCalendar() {
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const { calendars, events, tasks, blocks } = workspace;
   const choices = [
-    ...calendars.values().map(({ id, name }) => ({
-      id,
-      name,
-      count: `${events.parts.get(id)?.size ?? 0} events`,
-    })),
+    ...calendars.values().map(({ id, name }) => {
+      const size = events.parts.get(id)?.size ?? 0;
+      return { id, name, count: `${size} ${size === 1 ? 'event' : 'events'}` };
+    }),
     { id: BLOCKS, name: 'My blocks', count: `${blocks.size}` },
     { id: TASKS, name: 'My tasks', count: `${tasks.size}` },
   ];

@@ -27,12 +27,14 @@ export function ImportReport({ report }: { report: ImportResult }) {
       <View className="gap-1">
         {rows.map(([count, name, why]) => (
           <View key={name} className="flex-row items-baseline gap-3">
-            <View className="w-14 items-end">
+            <View className="min-w-[40px] items-end">
               <Words face={count > 0 ? 'strong' : 'text'} tone={count > 0 ? 'ink' : 'soft'}>
                 {count}
               </Words>
             </View>
-            <Words tone={count > 0 ? 'ink' : 'soft'}>{name}</Words>
+            <View className="shrink-0">
+              <Words tone={count > 0 ? 'ink' : 'soft'}>{name}</Words>
+            </View>
             {count > 0 && why !== '' && (
               <View className="shrink">
                 <Words size="xs" tone="soft">
