@@ -2,6 +2,10 @@ import { changesBetween } from '@/core/commands/changes';
 import { moveBlock } from '@/core/commands/plan';
 import { addEntry } from '@/core/commands/track';
 import type { Workspace } from '@/core/model/workspace';
+import { readCalendar } from '@/core/formats/readCalendar';
+import { readWorkspaceFile, writeWorkspaceFile } from '@/core/formats/workspaceFile';
+import { writeCalendar } from '@/core/formats/writeCalendar';
+import { plainEvent } from '@/core/model/event';
 import { dayPlan } from '@/core/plan/dayPlan';
 import { ledger } from '@/core/review/ledger';
 import { addDays, instantOf } from '@/core/time/zone';
@@ -71,4 +75,37 @@ for (const [name, measure, unit] of rows) {
   console.log(
     `${name}: one month ${month.toFixed(1)} ${unit}, ten years ${years.toFixed(1)} ${unit}, ratio ${(years / month).toFixed(2)}`,
   );
+}
+
+/** Files: a calendar of 1,500 events and a megabyte, and the whole of ten years as one file. */
+const calendarText = writeCalendar(
+  [
+    {
+      name: 'Gauges',
+      kept: [],
+      color: null,
+      tasks: [],
+      blocks: [],
+      events: Array.from({ length: 1500 }, (_, i) => ({
+        ...plainEvent,
+        id: `e${i}`,
+        calendarId: 'c',
+        uid: `e${i}`,
+        title: `Gauge ${i}`,
+        notes: 'level and flow '.repeat(36),
+        start: { wall: `${addDays('2026-01-01', i % 365)}T09:00:00`, zone },
+        length: { days: 0, seconds: 1800 },
+      })),
+    },
+  ],
+  { zone, now },
+);
+const workspaceText = writeWorkspaceFile(histories.years);
+const files: [string, string, () => unknown][] = [
+  ['reading a calendar of 1,500 events', calendarText, () => readCalendar(calendarText, zone)],
+  ['writing ten years as one file', workspaceText, () => writeWorkspaceFile(histories.years)],
+  ['reading ten years from one file', workspaceText, () => readWorkspaceFile(workspaceText)],
+];
+for (const [name, text, work] of files) {
+  console.log(`${name} (${(text.length / 1e6).toFixed(1)} MB): ${time(work).toFixed(0)} ms`);
 }

@@ -1,4 +1,8 @@
 import * as fc from 'fast-check';
+import { readFileSync } from 'node:fs';
+import { occurrencesOf } from '../calendar/occurrences';
+import { CalendarEvent } from '../model/event';
+import { instantOf } from '../time/zone';
 import { components, unfold } from './contentLines';
 import { NotACalendar, readCalendar } from './readCalendar';
 
@@ -94,27 +98,65 @@ test('nesting without end and a line of a megabyte take no time and no stack', (
   expect(problems[0]?.hint).toContain('too long');
 });
 
-test('random text and truncated files never bring the reader down', () => {
-  const good = wrap(
-    ...event('UID:a', 'DTSTART:20261102T090000Z', 'RRULE:FREQ=WEEKLY', 'EXDATE:20261109T090000Z'),
-  );
-  const part = fc.nat(good.length).map((cut) => good.slice(0, cut));
-  const noise = fc
-    .array(
-      fc.oneof(
-        fc.string(),
-        fc.constantFrom('BEGIN:VCALENDAR', 'BEGIN:VEVENT', 'END:VEVENT', 'DTSTART:2026', 'RRULE:FREQ=WEEKLY'),
+const rich = readFileSync('core/formats/fixtures/rich.ics', 'utf8');
+const anyNoise = fc
+  .array(
+    fc.oneof(
+      fc.string(),
+      fc.constantFrom(
+        'BEGIN:VCALENDAR',
+        'BEGIN:VEVENT',
+        'BEGIN:VTODO',
+        'BEGIN:VALARM',
+        'END:VEVENT',
+        'DTSTART:2026',
+        'DTSTART;TZID=:20261124T090000',
+        'RRULE:FREQ=WEEKLY',
+        'RRULE:FREQ=DAILY;INTERVAL=0',
+        'RDATE;VALUE=PERIOD:20261124T090000Z/PT',
+        'TRIGGER:-P',
+        'ATTENDEE:',
       ),
-    )
-    .map((lines) => lines.join('\n'));
+    ),
+  )
+  .map((lines) => ['BEGIN:VCALENDAR', ...lines].join('\n'));
+const anyMutation = fc
+  .array(fc.tuple(fc.nat(rich.length), fc.nat(30), fc.string({ maxLength: 8 })), {
+    minLength: 1,
+    maxLength: 6,
+  })
+  .map((cuts) =>
+    cuts.reduce((text, [at, gone, more]) => text.slice(0, at) + more + text.slice(at + gone), rich),
+  );
+const anyTruncation = fc.nat(rich.length).map((cut) => rich.slice(0, cut));
+const anyBytes = fc.uint8Array({ maxLength: 400 }).map((bytes) => new TextDecoder().decode(bytes));
+
+test('random bytes, mutated and truncated files never bring the reader down, nor the days that they come into', () => {
   fc.assert(
-    fc.property(fc.oneof(part, noise), (text) => {
+    fc.property(fc.oneof(anyBytes, anyNoise, anyMutation, anyTruncation), (text) => {
       try {
-        readCalendar(text, 'UTC');
+        const day = { from: instantOf('2026-11-23', 'UTC'), to: instantOf('2026-11-24', 'UTC') };
+        for (const one of readCalendar(text, 'UTC').calendars.flatMap(({ events }) => events)) {
+          const found = { ...one, id: one.uid || 'x', calendarId: 'c' };
+          expect(CalendarEvent.safeParse(found).success).toBe(true);
+          for (const { from, to } of occurrencesOf(found, day, 'UTC'))
+            expect(to).toBeGreaterThanOrEqual(from);
+        }
       } catch (error) {
         expect(error).toBeInstanceOf(NotACalendar);
       }
     }),
-    { numRuns: 200 },
+    { numRuns: 400 },
+  );
+});
+
+test('a good event comes in whatever stands before and after it', () => {
+  const good = event('UID:good', 'SUMMARY:Gauge', 'DTSTART:20261124T090000Z', 'DURATION:PT1H');
+  const anyLine = fc.string({ maxLength: 40 }).map((text) => text.replace(/[\r\n]|BEGIN|END|^[ \t]/gi, ''));
+  fc.assert(
+    fc.property(fc.array(anyLine), fc.array(anyLine), (before, after) => {
+      const { events } = read(...event(...before), ...good, ...event(...after));
+      expect(events.map(({ uid }) => uid)).toContain('good');
+    }),
   );
 });

@@ -113,9 +113,8 @@ function readOne(
         tasks.set(task.uid, task);
       } else if (part.name !== 'VTIMEZONE') kept.push(...linesOf(part));
     } catch (error) {
-      if (!(error instanceof Unreadable)) throw error;
       leftOut += 1;
-      problems.push(error.problem);
+      problems.push(error instanceof Unreadable ? error.problem : unforeseen(part, error));
     }
   }
   const method = text('METHOD').toUpperCase();
@@ -129,6 +128,13 @@ function readOne(
     leftOut,
   };
 }
+
+/** What nobody has thought of stays out by itself, and takes nothing else along. */
+const unforeseen = ({ name, line }: Component, error: unknown): Problem => ({
+  where: line,
+  what: `This ${name} cannot be read`,
+  hint: `${error instanceof Error ? error.message : 'It is broken.'} It was left out.`,
+});
 
 /** One event per UID: the highest SEQUENCE counts, and changed occurrences go into the event they belong to. */
 function joinExceptions(readings: readonly EventReading[], problems: Problem[]): FileEvent[] {

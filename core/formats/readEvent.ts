@@ -141,8 +141,12 @@ function minutesBeforeStart({ lines }: Component): number | null {
   const [trigger] = triggers.map(readProperty);
   if (triggers.length !== 1 || !trigger || !('name' in trigger) || trigger.type !== 'duration') return null;
   if (trigger.params.related?.toUpperCase() === 'END') return null;
-  const minutes = -ICAL.Duration.fromString(String(trigger.values[0])).toSeconds() / 60;
-  return Number.isInteger(minutes) ? minutes : null;
+  try {
+    const minutes = -ICAL.Duration.fromString(String(trigger.values[0])).toSeconds() / 60;
+    return Number.isInteger(minutes) ? minutes : null;
+  } catch {
+    return null;
+  }
 }
 
 /** The starts that an RDATE adds; a period brings its own length (RFC 5545 3.8.5.2). */

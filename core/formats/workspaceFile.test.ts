@@ -1,6 +1,7 @@
+import * as fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { demoWorkspace } from '@/demo/generate';
-import { replaceEverything } from '../commands/merging';
+import { mergeCounts, mergeWorkspace, replaceEverything } from '../commands/merging';
 import { applyChanges, changesBetween, reversed } from '../commands/changes';
 import { emptyWorkspace } from '../model/workspace';
 import { instantOf } from '../time/zone';
@@ -55,4 +56,50 @@ test('the published schema is the one that the program reads with', () => {
   expect(JSON.parse(readFileSync('docs/workspace.schema.json', 'utf8'))).toEqual(
     JSON.parse(JSON.stringify(workspaceSchema())),
   );
+});
+
+test('no damage to a workspace file makes the reader throw anything but what is wrong with it', () => {
+  const small = writeWorkspaceFile(emptyWorkspace);
+  fc.assert(
+    fc.property(fc.nat(small.length), fc.nat(20), fc.string({ maxLength: 6 }), (at, gone, more) => {
+      try {
+        readWorkspaceFile(small.slice(0, at) + more + small.slice(at + gone));
+      } catch (error) {
+        expect(error).toBeInstanceOf(NotAWorkspace);
+      }
+    }),
+    { numRuns: 300 },
+  );
+});
+
+describe('merging two copies of one’s data', () => {
+  const changed = (text: string, at: number) => {
+    const [task] = office.tasks.values();
+    if (!task) throw new Error('the office has tasks');
+    return { ...office, tasks: office.tasks.with([{ ...task, title: text, changedAt: at }]) };
+  };
+  const titles = (one: typeof office) => one.tasks.values().map(({ title }) => title);
+
+  test('the later change wins, whichever side it is on, and settings stay', () => {
+    const [older, newer] = [changed('Older', 1000), changed('Newer', 2000)];
+    expect(titles(mergeWorkspace.apply(older, newer))).toContain('Newer');
+    expect(titles(mergeWorkspace.apply(newer, older))).toContain('Newer');
+    expect(mergeCounts(older, newer)).toMatchObject({ added: 0, taken: 1, kept: 0 });
+    expect(
+      mergeWorkspace.apply(office, { ...newer, settings: { ...newer.settings, clock: 12 } }).settings,
+    ).toBe(office.settings);
+  });
+
+  test('nothing is lost and nothing doubled: merging twice is merging once, and with itself changes nothing', () => {
+    const [one, two] = [
+      changed('One', 1000),
+      demoWorkspace({ seed: 6, now: instantOf('2026-12-01T10:00', zone), zone }),
+    ];
+    const merged = mergeWorkspace.apply(one, two);
+    for (const { id } of [...one.blocks.values(), ...two.blocks.values()])
+      expect(merged.blocks.has(id)).toBe(true);
+    expect(mergeWorkspace.apply(merged, two)).toEqual(merged);
+    expect(mergeWorkspace.apply(one, one)).toEqual(one);
+    expect(merged.entries.values().filter(({ to }) => to === null).length).toBeLessThanOrEqual(1);
+  });
 });

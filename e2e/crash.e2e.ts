@@ -1,0 +1,84 @@
+import assert from 'node:assert/strict';
+import { after, before, test } from 'node:test';
+import { randomFrom } from '@/demo/random';
+import type { Page } from 'puppeteer-core';
+import { NOW, openPage, openStage, settled, type Stage } from './browser';
+import { pause, textOf } from './steps';
+
+let stage: Stage;
+before(async () => {
+  stage = await openStage();
+});
+after(() => stage.close());
+
+const ROUNDS = 30;
+/** Whatever was done longer ago than this must be there after a crash (milliseconds). */
+const SAFE_AFTER = 500;
+
+/** Kills the renderer of a tab at once, as a crash or the system would: no page hides, nothing is flushed. */
+async function kill(page: Page) {
+  const devtools = await page.createCDPSession();
+  // the answer never comes: what would send it is gone
+  void devtools.send('Page.crash').catch(() => undefined);
+  await pause(100);
+  void page.close().catch(() => undefined);
+}
+
+const openTasks = async (page: Page) =>
+  new Set(
+    await page.$$eval('[aria-label^="Done: Gauge"]', (all) =>
+      all.map((one) => (one.getAttribute('aria-label') ?? '').slice(6)),
+    ),
+  );
+
+/** A task that was added, and perhaps ticked off, at these times (milliseconds). */
+type Edit = { readonly added: number; ticked: number | null };
+
+/** Adds a task, or ticks one off that is already safe, which moves it to another part of the storage. */
+async function edit(page: Page, edits: Map<string, Edit>, random: () => number) {
+  const [title, known] = [...edits].find(([, one]) => one.ticked === null) ?? [];
+  if (title && known && edits.size > 3 && random() < 0.4) {
+    // not by the mouse, as the list may be moving under it
+    await page.$eval(`[aria-label="Done: ${title}"]`, (box) => (box as HTMLElement).click()); // a checkbox of the page
+    known.ticked = performance.now();
+  } else {
+    const fresh = `Gauge ${Math.floor(random() * 1e9)}`;
+    await page.focus('[aria-label^="Add to General"]');
+    await page.keyboard.type(fresh);
+    await page.keyboard.press('Enter');
+    await page.waitForSelector(`[aria-label="Done: ${fresh}"]`);
+    edits.set(fresh, { added: performance.now(), ticked: null });
+  }
+}
+
+test(`a tab killed at random moments loses nothing older than half a second, ${ROUNDS} times over`, async (t) => {
+  const seed = 41;
+  const random = randomFrom(seed);
+  t.diagnostic(`seed ${seed}`);
+  let { page } = await openPage(stage, 'wide', 'crash', '/tasks');
+  const context = page.browserContext();
+  const edits = new Map<string, Edit>();
+  for (let round = 0; round < ROUNDS; round += 1) {
+    const killAt = performance.now() + 150 + random() * 900;
+    while (performance.now() < killAt) await edit(page, edits, random);
+    const safe = performance.now() - SAFE_AFTER;
+    await kill(page);
+    page = await context.newPage();
+    await page.goto(`${stage.address}/tasks?space=crash&now=${NOW}&zone=Europe/London`);
+    await settled(page);
+    await page.waitForSelector('[aria-label^="Add to General"]');
+    const open = await openTasks(page);
+    for (const [title, { added, ticked }] of edits) {
+      const where = `${title}, round ${round}, seed ${seed}`;
+      if (ticked === null && added < safe) assert.ok(open.has(title), `added and lost: ${where}`);
+      if (ticked !== null && ticked < safe)
+        assert.ok(!open.has(title), `ticked off and open again: ${where}`);
+      // what was lost within the half second is not asked for again
+      if (ticked === null && !open.has(title)) edits.delete(title);
+      if (ticked !== null && open.has(title)) edits.set(title, { added, ticked: null });
+    }
+    assert.ok(!(await textOf(page)).includes('damaged'), `the workspace validates, round ${round}`);
+  }
+  assert.ok(edits.size > ROUNDS, 'something was done in every round');
+  await context.close();
+});

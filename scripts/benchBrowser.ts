@@ -1,0 +1,75 @@
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import type { Page } from 'puppeteer-core';
+import { writeWorkspaceFile } from '@/core/formats/workspaceFile';
+import { instantOf } from '@/core/time/zone';
+import { longHistory } from '@/demo/tenYears';
+import { NOW, openPage, openStage, settled, type Stage } from '../e2e/browser';
+import { chooseFile, pause, pressText, sees } from '../e2e/steps';
+
+/** What a person waits for in the exported application in Chromium, with ten years of data and with one month. */
+
+const zone = 'Europe/London';
+const now = instantOf('2026-11-24T11:20', zone);
+const RUNS = 5;
+
+const median = (list: number[]) => list.sort((a, b) => a - b)[Math.floor(list.length / 2)] ?? 0;
+
+/** Notes when the hours of the day are first drawn with something in them, in milliseconds since navigation began. */
+const watchFirstDay = (page: Page) =>
+  page.evaluateOnNewDocument(() => {
+    const watch = new MutationObserver(() => {
+      if (!document.querySelector('[aria-label="Hours of the day"] [id^="block-"]')) return;
+      watch.disconnect();
+      requestAnimationFrame(() =>
+        requestAnimationFrame(() => (document.title = `drawn ${performance.now()}`)),
+      );
+    });
+    watch.observe(document, { childList: true, subtree: true });
+  });
+
+async function startOf(page: Page, stage: Stage, space: string): Promise<number> {
+  await page.goto(`${stage.address}/plan?space=${space}&now=${NOW}&zone=${zone}`);
+  await page.waitForFunction(() => document.title.startsWith('drawn '), { timeout: 30_000 });
+  return Number((await page.title()).slice(6));
+}
+
+async function measure(stage: Stage, name: string, days: number) {
+  const file = path.join(mkdtempSync(path.join(os.tmpdir(), 'sprindle-bench-')), `${name}.json`);
+  writeFileSync(file, writeWorkspaceFile(longHistory({ seed: 7, now, zone, days })));
+  const { page } = await openPage(stage, 'wide', name, '/settings');
+  page.setDefaultTimeout(60_000);
+  const began = performance.now();
+  await chooseFile(page, 'Open an exported file', file);
+  await page.waitForSelector('::-p-text(Replace everything)');
+  const read = performance.now() - began;
+  await pressText(page, 'Replace everything');
+  await sees(page, 'Everything was replaced by the file');
+  await pause(5000);
+  await settled(page);
+  await watchFirstDay(page);
+  const starts: number[] = [];
+  for (let i = 0; i < RUNS; i += 1) starts.push(await startOf(page, stage, name));
+  const devtools = await page.createCDPSession();
+  await devtools.send('HeapProfiler.collectGarbage');
+  const { JSHeapUsedSize = 0 } = await page.metrics();
+  await page.browserContext().close();
+  return { start: median(starts), memory: JSHeapUsedSize / 1e6, read };
+}
+
+async function main() {
+  const stage = await openStage();
+  const month = await measure(stage, 'month', 30);
+  const years = await measure(stage, 'years', 3650);
+  await stage.close();
+  const row = (name: string, of: (one: typeof month) => number, unit: string) =>
+    console.log(
+      `${name}: one month ${of(month).toFixed(0)} ${unit}, ten years ${of(years).toFixed(0)} ${unit}, ratio ${(of(years) / of(month)).toFixed(2)}`,
+    );
+  row('start until the first day is drawn (Chromium)', ({ start }) => start, 'ms');
+  row('memory after the start (Chromium, JavaScript heap)', ({ memory }) => memory, 'MB');
+  row('workspace file chosen until its contents are shown', ({ read }) => read, 'ms');
+}
+
+void main();
