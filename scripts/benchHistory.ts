@@ -38,6 +38,15 @@ const openDays = (workspace: Workspace) =>
     }),
   );
 
+/** The first day after the start: nothing has been indexed or expanded yet. */
+const firstDay = (workspace: Workspace) =>
+  median(
+    Array.from({ length: 7 }, () => {
+      const fresh = assemble(structuredClone(kept.get(workspace) ?? {})).workspace;
+      return time(() => [dayPlan(fresh, today, zone), ledger(fresh, today, zone, now)]);
+    }),
+  );
+
 const edits = (workspace: Workspace) => [
   moveBlock.apply(workspace, { id: 'b0-0', start: now }),
   addEntry.apply(workspace, {
@@ -65,6 +74,7 @@ const stored = (workspace: Workspace) =>
 const kept = new Map(Object.values(histories).map((workspace) => [workspace, stored(workspace)]));
 
 const rows: [string, (workspace: Workspace) => number, string][] = [
+  ['the first day', firstDay, 'ms'],
   ['opening a day', openDays, 'ms'],
   ['bytes written, two edits', bytes, 'bytes'],
   ['two edits', editTime, 'ms'],

@@ -10,6 +10,8 @@ export const Settings = z.object({
   clock: z.union([z.literal(12), z.literal(24)]),
   /** Monday first. */
   workingHours: z.array(Hours).length(7),
+  /** The day that a week begins on: 1 is Monday, 7 is Sunday. */
+  weekStart: z.number().int().min(1).max(7).default(1),
 });
 export type Settings = z.infer<typeof Settings>;
 
@@ -18,4 +20,5 @@ export const defaultSettings: Settings = {
   theme: 'system',
   clock: 24,
   workingHours: [office, office, office, office, office, null, null],
+  weekStart: 1,
 };

@@ -5,6 +5,7 @@ import type { Workspace } from '../model/workspace';
 import { MINUTE, minutesOf, subtract, type Span } from '../time/span';
 import { dayOf, type IsoDate, type Zone } from '../time/zone';
 import { nearby } from '../time/nearby';
+import { takesDays } from './spanning';
 import { workingHours } from './workday';
 
 /** The stretch of time that a block takes. */
@@ -57,7 +58,7 @@ export type DayPlan = {
   readonly date: IsoDate;
   readonly span: Span;
   readonly working: readonly Span[];
-  /** Occurrences with hours, then those that take whole days. */
+  /** Occurrences among the hours, then those that take whole days. */
   readonly meetings: readonly Occurrence[];
   readonly allDay: readonly Occurrence[];
   readonly blocks: readonly Block[];
@@ -91,8 +92,8 @@ export function dayPlan(workspace: Workspace, date: IsoDate, zone: Zone): DayPla
     date,
     span,
     working,
-    meetings: occurrences.filter(({ allDay }) => !allDay),
-    allDay: occurrences.filter(({ allDay }) => allDay),
+    meetings: occurrences.filter((event) => !takesDays(event)),
+    allDay: occurrences.filter(takesDays),
     blocks,
     tray,
     load: { capacity, meetings: capacity - room, room, planned, inTray, free: room - planned },
