@@ -1,6 +1,6 @@
 import { PlanScreen } from '@/features/plan/PlanScreen';
-import { useDay } from '@/ui/useDay';
+import { useView } from '@/ui/useView';
 
 export default function Plan() {
-  return <PlanScreen {...useDay()} />;
+  return <PlanScreen {...useView()} />;
 }

@@ -50,3 +50,25 @@ export function LoadMeasure({ load }: { load: Load }) {
     </View>
   );
 }
+
+const HEIGHT = 22;
+
+/** A load as an upright measure, with its notch at capacity. */
+export function UprightLoad({ load }: { load: Load }) {
+  const whole = Math.max(load.capacity * 1.25, load.meetings + load.planned, 1);
+  const part = (minutes: number) => (HEIGHT * minutes) / whole;
+  const within = Math.min(load.planned, load.room);
+  return (
+    <View className="w-3.5 justify-end bg-sunken" style={{ height: HEIGHT }}>
+      <View className="hatch-over" style={{ height: part(load.planned - within) }} />
+      <View className="bg-pine" style={{ height: part(within) }} />
+      <View className="bg-meeting" style={{ height: part(load.meetings) }} />
+      {load.capacity > 0 && (
+        <View
+          className="absolute -left-1 -right-1 h-0.5 bg-ink"
+          style={{ bottom: part(load.capacity) - 1 }}
+        />
+      )}
+    </View>
+  );
+}

@@ -4,6 +4,7 @@ import { ExportCalendar } from './files/ExportCalendar';
 import { Importing } from './files/Importing';
 import { ImportReport } from './files/ImportReport';
 import { WorkspaceFileView } from './files/WorkspaceFileView';
+import { GoToDay } from './GoToDay';
 import { Sheet } from './Sheet';
 import { belongsInPane, closeSheet, useSheets, type OpenSheet } from './sheets';
 import { Lists } from './tasks/Lists';
@@ -54,6 +55,8 @@ export function useSheetContent(sheet: OpenSheet) {
         title: `Reading ${sheet.name}`,
         content: <Importing share={sheet.share} cancel={sheet.cancel} />,
       };
+    case 'goToDay':
+      return { title: 'Go to a day', content: <GoToDay /> };
     case 'exportCalendar':
       return { title: 'Export as a calendar file', content: <ExportCalendar /> };
     case 'importReport':

@@ -1,3 +1,4 @@
+import CalendarSearch from 'lucide-react-native/icons/calendar-search';
 import CalendarPlus from 'lucide-react-native/icons/calendar-plus';
 import Chart from 'lucide-react-native/icons/chart-no-axes-column';
 import Check from 'lucide-react-native/icons/check';
@@ -12,6 +13,8 @@ import Map from 'lucide-react-native/icons/map';
 import PanelLeft from 'lucide-react-native/icons/panel-left';
 import PanelRight from 'lucide-react-native/icons/panel-right';
 import Pen from 'lucide-react-native/icons/pen-line';
+import Minus from 'lucide-react-native/icons/fold-vertical';
+import More from 'lucide-react-native/icons/unfold-vertical';
 import Play from 'lucide-react-native/icons/play';
 import Plus from 'lucide-react-native/icons/plus';
 import Redo from 'lucide-react-native/icons/redo-2';
@@ -45,6 +48,9 @@ const icons = {
   stop: Stop,
   calendar: CalendarPlus,
   remove: Trash,
+  jump: CalendarSearch,
+  less: Minus,
+  more: More,
   grip: Grip,
   paneLeft: PanelLeft,
   paneRight: PanelRight,

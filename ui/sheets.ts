@@ -23,6 +23,7 @@ export type OpenSheet =
       readonly cancel: () => void;
     }
   | { readonly kind: 'importReport'; readonly name: string; readonly report: ImportResult }
+  | { readonly kind: 'goToDay' }
   | { readonly kind: 'exportCalendar' };
 
 type State = {

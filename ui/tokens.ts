@@ -80,7 +80,7 @@ export function baseStyles(): Record<string, Rules> {
       'background-image': 'repeating-linear-gradient(135deg, var(--brick) 0 2px, transparent 2px 5px)',
     },
     '.cut-corner': { 'clip-path': 'polygon(0 0, calc(100% - 12px) 0, 100% 12px, 100% 100%, 0 100%)' },
-    '.tabular': { 'font-variant-numeric': 'tabular-nums' },
+    '.tabular': { 'font-variant-numeric': 'tabular-nums', hyphens: 'auto' },
     ':focus': { outline: 'none' },
     ':focus-visible': { outline: '2px solid var(--pine)', 'outline-offset': '2px' },
     '@media (prefers-reduced-motion: reduce)': {

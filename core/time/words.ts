@@ -42,6 +42,10 @@ export const dateWords = (date: IsoDate): string =>
     .toLocaleString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })
     .replace(',', '');
 
+/** `Nov 2026`. */
+export const monthWords = (date: IsoDate): string =>
+  Temporal.PlainDate.from(date).toLocaleString('en-GB', { month: 'short', year: 'numeric' });
+
 /** `today`, `tomorrow`, `yesterday`, else `Tue 24 Nov`. */
 export function dayWords(date: IsoDate, today: IsoDate): string {
   if (date === today) return 'today';

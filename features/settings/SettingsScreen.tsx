@@ -15,6 +15,8 @@ import { Heading, Words } from '@/ui/Words';
 import { WorkingHours } from './WorkingHours';
 import { YourData } from './YourData';
 
+const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+
 const change = (changes: Partial<Settings>) => store.run(changeSettings, changes);
 
 /** Calendars, working hours, looks, and where the data lives. `onFreshDemo` makes the demo data anew. */
@@ -43,6 +45,12 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
       </Part>
       <Part title="Working hours">
         <WorkingHours />
+        <Choice
+          label="The week begins on"
+          value={String(settings.weekStart)}
+          onChoose={(day) => change({ weekStart: Number(day) })}
+          options={weekdays.map((name, i) => ({ value: String(i + 1), name }))}
+        />
       </Part>
       <Part title="Looks">
         <Choice

@@ -10,7 +10,7 @@ import {
 } from '@dnd-kit/core';
 import { useRef, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { MINUTE } from '@/core/time/span';
+import { MINUTE, type Span } from '@/core/time/span';
 import { STEP, snap, startOn } from '@/core/plan/placing';
 import { useWorkspace } from '@/state/workspaceStore';
 import { Words } from '../Words';
@@ -19,8 +19,11 @@ import { aim, letGo, pickUp, useDrag, type Dragged, type Target } from './dragSt
 import { drop, targetWords } from './drop';
 
 function targetOver(area: Area | undefined, dragged: Dragged, grab: number): Target | null {
-  if (dragged.kind === 'resize')
-    return area?.kind === 'strip' ? resized(area, dragged, grab) : useDrag.getState().target;
+  if (dragged.kind === 'resize') {
+    const own =
+      area?.kind === 'strip' && (dragged.block?.start ?? 0) < area.day.to && startsOn(area.day, dragged);
+    return own ? resized(area, dragged, grab) : useDrag.getState().target;
+  }
   if (area?.kind === 'strip') {
     return {
       kind: 'hour',
@@ -31,6 +34,10 @@ function targetOver(area: Area | undefined, dragged: Dragged, grab: number): Tar
   if (area?.kind === 'tray') return { kind: 'tray', date: area.date };
   return dragged.kind === 'move' || area?.kind === 'off' ? { kind: 'off' } : null;
 }
+
+/** A block is made longer on the day that it began on, or on the next when it goes past midnight. */
+const startsOn = (day: Span, { block, minutes }: Dragged) =>
+  block !== undefined && block.start + minutes * MINUTE > day.from;
 
 function resized(area: Extract<Area, { kind: 'strip' }>, { block, minutes }: Dragged, grab: number): Target {
   const start = block?.start ?? 0;
@@ -150,7 +157,7 @@ export function DragArea({ children }: { children: ReactNode }) {
 }
 
 const keyHelp =
-  'Space picks it up. Then up and down move it by a quarter hour, with Shift they change its length, T puts it in the tray, Delete takes it off, Enter drops it, Escape leaves it where it was.';
+  'Space picks it up. Then up and down move it by a quarter hour, left and right by a day, with Shift they change its length, T puts it in the tray, Delete takes it off, Enter drops it, Escape leaves it where it was.';
 
 /** Keeps the chip above the finger and inside the window. */
 const besidePointer: NonNullable<React.ComponentProps<typeof DragOverlay>['modifiers']>[number] = ({

@@ -1,5 +1,5 @@
 import { useDroppable, type CollisionDetection } from '@dnd-kit/core';
-import { useRef } from 'react';
+import { useRef, type RefObject } from 'react';
 import type { View } from 'react-native';
 import type { Span } from '@/core/time/span';
 import { elementOf } from '../dom';
@@ -36,14 +36,13 @@ export const areaUnderPointer: CollisionDetection = ({ pointerCoordinates, dropp
 };
 
 /**
- * Makes a View a place to let go. `attach` goes on the View; when it scrolls inside something, `attachViewport` goes on what
- * is seen of it.
+ * Makes a View a place to let go; `attach` goes on the View. When it scrolls inside something, `viewport` is what is
+ * seen of it.
  */
-export function useDropArea(id: string, area: Area) {
+export function useDropArea(id: string, area: Area, viewport?: RefObject<HTMLElement | null>) {
   const own = useRef<HTMLElement | null>(null);
-  const viewport = useRef<HTMLElement | null>(null);
   const contains = (point: Point) =>
-    [own.current, viewport.current].every(
+    [own.current, viewport?.current].every(
       (element) => !element || inside(element.getBoundingClientRect(), point),
     );
   const { setNodeRef } = useDroppable({ id, data: { area, contains } satisfies Registered });
@@ -51,9 +50,6 @@ export function useDropArea(id: string, area: Area) {
     attach: (view: View | null) => {
       own.current = elementOf(view);
       setNodeRef(own.current);
-    },
-    attachViewport: (view: View | null) => {
-      viewport.current = elementOf(view);
     },
   };
 }

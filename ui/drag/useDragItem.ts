@@ -2,7 +2,7 @@ import { useDraggable } from '@dnd-kit/core';
 import type { View } from 'react-native';
 import { pockets, STEP } from '@/core/plan/placing';
 import { MINUTE, lengthOf } from '@/core/time/span';
-import { dayOf, instantOf } from '@/core/time/zone';
+import { addDays, dateOf, dayOf, instantOf, wallOf } from '@/core/time/zone';
 import { session } from '@/state/session';
 import { store } from '@/state/workspaceStore';
 import { elementOf, webProps } from '../dom';
@@ -26,17 +26,30 @@ function firstAim(dragged: Dragged, date: string): Target {
   };
 }
 
+/** The same hour, or the tray, some days on. */
+function onAnotherDay(target: Target, days: number): Target {
+  if (target.kind === 'off') return target;
+  if (target.kind === 'tray') return { ...target, date: addDays(target.date, days) };
+  const wall = wallOf(target.start, session.zone);
+  const start = instantOf(addDays(wall.slice(0, 10), days) + wall.slice(10), session.zone);
+  return { ...target, start };
+}
+
 /** Where a key moves the aim to; undefined for keys that mean nothing here. */
 function aimedBy(event: KeyboardEvent, target: Target, dragged: Dragged, date: string): Target | undefined {
-  const { from, to } = dayOf(date, session.zone);
   const direction = { ArrowUp: -1, ArrowDown: 1 }[event.key];
+  const days = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+  if (days) return onAnotherDay(target, days);
   if (direction) {
     if (target.kind !== 'hour') return firstAim(dragged, date);
     if (event.shiftKey) return { ...target, minutes: Math.max(STEP, target.minutes + direction * STEP) };
+    const { from, to } = dayOf(dateOf(target.start, session.zone), session.zone);
     const start = target.start + direction * STEP * MINUTE;
     return { ...target, start: Math.min(to - STEP * MINUTE, Math.max(from, start)) };
   }
-  if (event.key.toLowerCase() === 't') return { kind: 'tray', date };
+  if (event.key.toLowerCase() === 't') {
+    return { kind: 'tray', date: target.kind === 'hour' ? dateOf(target.start, session.zone) : date };
+  }
   if (event.key === 'Delete' || event.key === 'Backspace') return { kind: 'off' };
   return undefined;
 }

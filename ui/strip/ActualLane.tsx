@@ -7,21 +7,28 @@ import { useWorkspace } from '@/state/workspaceStore';
 import type { Scale } from './scale';
 
 export const LANE_WIDTH = 22;
+export const NARROW_LANE_WIDTH = 8;
 
-type Props = { entries: readonly TimeEntry[]; planned: ReadonlySet<string>; scale: Scale; now: number };
+type Props = {
+  entries: readonly TimeEntry[];
+  planned: ReadonlySet<string>;
+  scale: Scale;
+  now: number;
+  width: number;
+};
 
 /**
  * The narrow lane of what really happened, on the same scale as the plan. `planned` are the ids of tasks that the day
  * had a place for; other work has a dotted outline.
  */
-export function ActualLane({ entries, planned, scale, now }: Props) {
+export function ActualLane({ entries, planned, scale, now, width }: Props) {
   const { tasks, lists } = useWorkspace();
   return (
     <View
       role="list"
       aria-label="What really happened"
       className="absolute bottom-0 right-0 top-0 border-l border-line"
-      style={{ width: LANE_WIDTH }}
+      style={{ width }}
     >
       {entries.map((entry) => {
         const { from, to } = spanOfEntry(entry, now);
@@ -42,7 +49,7 @@ export function ActualLane({ entries, planned, scale, now }: Props) {
             key={entry.id}
             role="listitem"
             aria-label={`${subjectTitle(subject, tasks)}, ${durationWords(minutesOf([{ from, to }]))}${unplanned ? ', not planned' : ''}`}
-            className={`hue-${lists.get(task?.listId ?? '')?.hue ?? 'berry'} absolute left-1 right-1 rounded-sm ${look}`}
+            className={`hue-${lists.get(task?.listId ?? '')?.hue ?? 'berry'} absolute rounded-sm ${width < LANE_WIDTH ? 'left-px right-px' : 'left-1 right-1'} ${look}`}
             style={{ top: scale.y(from), height: Math.max(2, scale.y(to) - scale.y(from) - 1) }}
           />
         );

@@ -18,6 +18,7 @@ export function DropGhost({ scale }: { scale: Scale }) {
     if (by === 'keys' && start !== null) elementOf(view.current)?.scrollIntoView({ block: 'nearest' });
   }, [by, start]);
   if (!dragged || target?.kind !== 'hour') return null;
+  if (target.start >= scale.day.to || target.start + target.minutes * MINUTE <= scale.day.from) return null;
   const { where, warnings } = targetWords(workspace, dragged, target);
   const top = scale.y(target.start);
   const height = Math.max(18, scale.y(target.start + target.minutes * MINUTE) - top);

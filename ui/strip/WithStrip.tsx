@@ -15,7 +15,7 @@ export function WithStrip({ date, children }: { date: string; children: ReactNod
       <View className="flex-1 flex-row">
         <View className="flex-1">{children}</View>
         <View role="complementary" aria-label="The day’s strip" className="w-[400px] border-l border-line">
-          <DayStrip date={date} now={now} pixelsPerHour={64} />
+          <DayStrip dates={[date]} now={now} pixelsPerHour={64} />
         </View>
       </View>
     </DragArea>

@@ -26,12 +26,20 @@ export type Box = {
   readonly width: DimensionValue;
   /** Nothing shares the width with it. */
   readonly alone: boolean;
+  /** It stands in one of several days: there is room for little more than its title. */
+  readonly narrow: boolean;
 };
 
 const placeOf = ({ top, height, left, width }: Box) => ({ top, height, left, width });
 
 /** Cards this high have room for a second line. */
 const TWO_LINES = 40;
+
+/** How many lines of a title a card has room for. */
+const linesOf = ({ height, narrow }: Box): number => {
+  if (narrow) return Math.max(1, Math.floor((height - 6) / 16));
+  return height < 60 ? 1 : 2;
+};
 
 /** A meeting: outlined, one cut corner, fixed. */
 export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box }) {
@@ -45,7 +53,7 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
       role="group"
       aria-label={`Meeting ${meeting.title}, ${hours}`}
       {...webProps({ onClick: open, onKeyDown: (event) => event.key === 'Enter' && open() })}
-      className={`cut-corner absolute cursor-pointer overflow-hidden border bg-surface px-2.5 ${meeting.busy ? 'border-meeting' : 'border-dashed border-line'} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
+      className={`cut-corner absolute cursor-pointer overflow-hidden border bg-surface ${box.narrow ? 'px-1' : 'px-2.5'} ${meeting.busy ? 'border-meeting' : 'border-dashed border-line'} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
       style={placeOf(box)}
     >
       <View aria-hidden className="absolute right-0 top-0">
@@ -53,14 +61,10 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
           <Path d="M0 0L12 12" stroke="var(--meeting)" strokeWidth={2} />
         </Svg>
       </View>
-      <Words
-        face="strong"
-        size={box.height < 22 ? 'xs' : 'sm'}
-        numberOfLines={box.height < TWO_LINES ? 1 : 2}
-      >
+      <Words face="strong" size={box.narrow || box.height < 22 ? 'xs' : 'sm'} numberOfLines={linesOf(box)}>
         {meeting.title}
       </Words>
-      {box.height >= TWO_LINES && (
+      {box.height >= TWO_LINES && !box.narrow && (
         <Words size="xs" tone="soft" numberOfLines={1}>
           {[hours, meeting.location, meeting.busy ? '' : 'free'].filter(Boolean).join(' · ')}
         </Words>
@@ -104,8 +108,8 @@ export function BlockCard({ block, box, date, now }: { block: Block; box: Box; d
   const open = () => openSheet({ kind: 'task', id: taskId, blockId: block.id });
   const { props, lifted } = useDragItem(`move ${block.id}`, { ...place, kind: 'move' }, date, open);
   if (!task) return null;
-  const roomy = box.height >= TWO_LINES;
-  const roomForButton = box.height >= 44 && box.alone;
+  const roomy = box.height >= TWO_LINES && !box.narrow;
+  const roomForButton = box.height >= 44 && box.alone && !box.narrow;
   const look = done
     ? 'border-edge bg-surface'
     : missed
@@ -124,18 +128,23 @@ export function BlockCard({ block, box, date, now }: { block: Block; box: Box; d
       ]
         .filter(Boolean)
         .join(', ')}
-      className={`hue-${hue} absolute cursor-grab touch-manipulation select-none overflow-hidden rounded-r-lg border pl-3 ${roomForButton && !done ? 'pr-11' : 'pr-2'} ${look} ${lifted ? 'opacity-50' : ''} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
+      className={`hue-${hue} absolute cursor-grab touch-manipulation select-none overflow-hidden rounded-r-lg border ${box.narrow ? 'pl-1.5' : 'pl-3'} ${roomForButton && !done ? 'pr-11' : box.narrow ? 'pr-0.5' : 'pr-2'} ${look} ${lifted ? 'opacity-50' : ''} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
       style={placeOf(box)}
     >
       <EdgeMark />
       <View className="flex-row items-center gap-1.5">
-        {done && <Icon name="check" size={14} colour="edge" />}
+        {done && !box.narrow && <Icon name="check" size={14} colour="edge" />}
         <View className="shrink">
-          <Words face="strong" size={box.height < 22 ? 'xs' : 'sm'} numberOfLines={box.height < 60 ? 1 : 2}>
+          <Words
+            face="strong"
+            size={box.narrow || box.height < 22 ? 'xs' : 'sm'}
+            tone={box.narrow && warning ? 'brick' : 'ink'}
+            numberOfLines={linesOf(box)}
+          >
             {task.title}
           </Words>
         </View>
-        {!done && task.priority !== 'normal' && <PriorityMark priority={task.priority} />}
+        {!done && !box.narrow && task.priority !== 'normal' && <PriorityMark priority={task.priority} />}
       </View>
       {roomy && (
         <Words size="xs" tone="soft" numberOfLines={1}>

@@ -1,6 +1,6 @@
 import * as fc from 'fast-check';
 import { dayOf, instantOf } from '@/core/time/zone';
-import { scaleOf } from './scale';
+import { scaleOf, wallScaleOf } from './scale';
 
 const zone = 'Europe/London';
 
@@ -24,4 +24,13 @@ test('an instant and its place on the strip are each other’s inverse, and noth
 test('a day on which the clocks change is an hour shorter or longer', () => {
   expect(scaleOf(dayOf('2026-03-29', zone), 60).height).toBe(23 * 60);
   expect(scaleOf(dayOf('2026-10-25', zone), 60).height).toBe(25 * 60);
+});
+
+test('side by side nine o’clock lies at the same height on every day, also when the clocks change', () => {
+  for (const date of ['2026-03-29', '2026-10-25', '2026-11-24']) {
+    const scale = wallScaleOf(date, zone, 60);
+    const nine = instantOf(`${date}T09:00`, zone);
+    expect([scale.height, scale.y(nine), scale.instantAt(540)]).toEqual([1440, 540, nine]);
+    expect([scale.y(scale.day.from), scale.y(scale.day.to)]).toEqual([0, 1440]);
+  }
 });

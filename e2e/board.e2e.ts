@@ -1,0 +1,129 @@
+import assert from 'node:assert/strict';
+import { after, before, test } from 'node:test';
+import type { Page } from 'puppeteer-core';
+import { openPage, openStage, settled, type Stage } from './browser';
+import { boxOf, drag, isAccessible, isGone, pause, press, pressText, sees, textOf, type } from './steps';
+
+let stage: Stage;
+before(async () => {
+  stage = await openStage();
+});
+after(() => stage.close());
+
+/** Where an hour of a day lies on the board. */
+async function hourOf(page: Page, day: string, hour: number) {
+  const column = await boxOf(page, day);
+  return { x: column.x + column.width / 2, y: column.y + (column.height * hour) / 24 };
+}
+const middle = ({ x, y, width }: { x: number; y: number; width: number }) => ({ x: x + width / 3, y: y + 8 });
+const open = (size: 'phone' | 'wide', route: string, space = 'demo') => openPage(stage, size, space, route);
+
+test('the view and the day live in the address, and come back with it', async () => {
+  const { page, complaints } = await open('wide', '/plan');
+  await pressText(page, 'Week');
+  await sees(page, '23 – 29 Nov');
+  await press(page, 'Later');
+  await sees(page, '30 Nov – 6 Dec');
+  assert.match(page.url(), /day=2026-12-01/);
+  assert.match(page.url(), /view=week/);
+  await page.reload();
+  await settled(page);
+  await sees(page, '30 Nov – 6 Dec');
+  await page.keyboard.press('ArrowLeft');
+  await sees(page, '23 – 29 Nov');
+  await press(page, 'Go to a day');
+  await type(page, 'Day', '15 Jan');
+  await sees(page, '11 – 17 Jan');
+  await page.keyboard.press('Home');
+  await sees(page, '23 – 29 Nov');
+  assert.deepEqual(complaints, []);
+  await page.browserContext().close();
+});
+
+for (const view of ['week', 'days', 'month', 'agenda']) {
+  test(`${view} shows meetings, blocks and loads without a violation, in dark too`, async () => {
+    for (const [size, dark] of [
+      ['phone', true],
+      ['wide', false],
+    ] as const) {
+      const { page, complaints } = await openPage(stage, size, 'demo', `/plan?view=${view}`, dark);
+      await isAccessible(page, `${view}, ${size}`);
+      assert.deepEqual(complaints, []);
+      await page.browserContext().close();
+    }
+  });
+}
+
+test('by mouse: from the list to an hour of another day, on to another day, to a tray, and off the plan', async () => {
+  const { page } = await open('wide', '/plan?view=week');
+  const card = await boxOf(page, 'To place: Stock count');
+  await drag(page, 'mouse', middle(card), await hourOf(page, 'Fri 27 Nov', 14));
+  await sees(page, 'Stock count, boat shed: Fri 27 Nov');
+  const block = await boxOf(page, 'Stock count, boat shed, 14:00 – 14:45');
+  await drag(page, 'mouse', middle(block), await hourOf(page, 'Thu 26 Nov', 12.1));
+  await sees(page, 'Stock count, boat shed: Thu 26 Nov, 12:00 – 12:45');
+  const moved = await boxOf(page, 'Stock count, boat shed, 12:00 – 12:45');
+  const tray = await boxOf(page, 'Tray of 2026-11-28');
+  await drag(page, 'mouse', middle(moved), middle(tray));
+  const chip = await boxOf(page, 'In the tray, Stock count');
+  await drag(page, 'mouse', middle(chip), { x: 200, y: 500 });
+  await boxOf(page, 'To place: Stock count');
+  await page.browserContext().close();
+});
+
+test('by touch: a block is held and moved to another day, and a swipe turns the week', async () => {
+  const { page } = await open('phone', '/plan?view=days');
+  const block = await boxOf(page, 'Grant report, section 2, 12:00');
+  await drag(page, 'touch', middle(block), await hourOf(page, 'Thu 26 Nov', 13.1));
+  await sees(page, 'Grant report, section 2: Thu 26 Nov, 13:00 – 14:30');
+  await press(page, 'Close this notice');
+  const board = await boxOf(page, 'Hours of the days');
+  const y = board.y + 30;
+  const finger = await page.touchscreen.touchStart(board.x + 350, y);
+  for (let i = 1; i <= 8; i += 1) await finger.move(board.x + 350 - i * 30, y + i);
+  await finger.end();
+  await sees(page, '27 – 29 Nov');
+  await page.browserContext().close();
+});
+
+test('by keyboard: picked up, moved to another day and hour, and dropped', async () => {
+  const { page } = await open('wide', '/plan?view=week');
+  await page.focus('[aria-label^="To place: Stock count"]');
+  await page.keyboard.press('Space');
+  for (const key of ['ArrowRight', 'ArrowRight', 'ArrowDown'] as const) await page.keyboard.press(key);
+  await page.keyboard.press('Enter');
+  await sees(page, 'Stock count, boat shed: Thu 26 Nov');
+  await page.keyboard.press('Space');
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('t');
+  await page.keyboard.press('Enter');
+  await sees(page, 'Stock count, boat shed is in the tray of Wed 25 Nov');
+  await page.browserContext().close();
+});
+
+test('onto a day of the month: the task lies in its tray', async () => {
+  const { page } = await open('wide', '/plan?view=month');
+  const card = await boxOf(page, 'To place: Stock count');
+  const day = await boxOf(page, 'Sat 14 Nov');
+  await drag(page, 'mouse', middle(card), { x: day.x + 40, y: day.y + 60 });
+  await sees(page, 'Stock count, boat shed is in the tray of Sat 14 Nov');
+  await pressText(page, 'Agenda');
+  await press(page, 'Undo put in the tray');
+  await isGone(page, 'Undo put in the tray');
+  await page.browserContext().close();
+});
+
+test('the hours are made higher and lower, and the week begins on the chosen day', async () => {
+  const { page } = await open('phone', '/plan?view=week', 'week');
+  const before = (await boxOf(page, 'Tue 24 Nov')).height;
+  await press(page, 'Higher hours');
+  await pause(100);
+  assert.ok((await boxOf(page, 'Tue 24 Nov')).height > before);
+  await page.goto(`${stage.address}/settings`);
+  await settled(page);
+  await page.locator('::-p-xpath(//*[@aria-label="The week begins on"]//*[text()="Sunday"])').click();
+  await page.goto(`${stage.address}/plan?view=week`);
+  await settled(page);
+  assert.match(await textOf(page), /22 – 28 Nov/);
+  await page.browserContext().close();
+});

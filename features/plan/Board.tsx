@@ -1,0 +1,101 @@
+import { useMemo, useRef } from 'react';
+import { Pressable, ScrollView, View } from 'react-native';
+import { dayPlan, type DayPlan } from '@/core/plan/dayPlan';
+import { segmentsOf } from '@/core/plan/spanning';
+import { datesOf } from '@/core/plan/views';
+import { dateWords } from '@/core/time/words';
+import { session } from '@/state/session';
+import { useWorkspace } from '@/state/workspaceStore';
+import { LoadBar, loadWords, UprightLoad } from '@/ui/LoadMeasure';
+import { DayStrip } from '@/ui/strip/DayStrip';
+import { useHourScale } from '@/ui/strip/hourScale';
+import { RULER_WIDTH } from '@/ui/strip/Ruler';
+import { useMinute } from '@/ui/useNow';
+import type { PlanView } from '@/ui/useView';
+import { useWide } from '@/ui/useWide';
+import { Words } from '@/ui/Words';
+import { AcrossDays } from './AcrossDays';
+import { useGestures } from './useGestures';
+import { TrayCell } from './TrayCell';
+
+/** Several days side by side: each with its load, what takes it whole, its tray, and its hours. */
+export function Board(place: PlanView & { fit: number }) {
+  const { view, date, today, fit, onOpenDay } = place;
+  const workspace = useWorkspace();
+  const now = useMinute();
+  const wide = useWide();
+  const pixelsPerHour = useHourScale(({ pixels }) => pixels);
+  const { settings } = workspace;
+  const dates = useMemo(() => datesOf(view, date, settings, fit), [view, date, settings, fit]);
+  const plans = useMemo(() => dates.map((day) => dayPlan(workspace, day, session.zone)), [workspace, dates]);
+  const segments = useMemo(
+    () =>
+      segmentsOf(
+        plans.flatMap(({ allDay }) => allDay),
+        plans.map(({ span }) => span),
+      ),
+    [plans],
+  );
+  const board = useRef<View>(null);
+  useGestures(board, place, fit);
+  return (
+    <View ref={board} className="flex-1">
+      <View className="border-b border-line">
+        <View className="flex-row" style={{ paddingLeft: RULER_WIDTH }}>
+          {plans.map((plan) => (
+            <DayHead key={plan.date} plan={plan} today={today} wide={wide} onOpen={onOpenDay} />
+          ))}
+        </View>
+        <AcrossDays segments={segments} count={dates.length} left={RULER_WIDTH} />
+        <View className="flex-row">
+          <View className="justify-start pl-3 pt-1.5" style={{ width: RULER_WIDTH }}>
+            <Words size="xs" tone="soft">
+              Tray
+            </Words>
+          </View>
+          <ScrollView tabIndex={-1} style={{ maxHeight: 112 }} contentContainerClassName="flex-row">
+            {plans.map((plan) => (
+              <TrayCell key={plan.date} date={plan.date} items={plan.tray} narrow={!wide} />
+            ))}
+          </ScrollView>
+        </View>
+      </View>
+      <DayStrip dates={dates} now={now} pixelsPerHour={pixelsPerHour} />
+    </View>
+  );
+}
+
+type HeadProps = { plan: DayPlan; today: string; wide: boolean; onOpen: (date: string) => void };
+
+/** The name of a day and its load; it opens the day by itself. */
+function DayHead({ plan, today, wide, onOpen }: HeadProps) {
+  const { date, load } = plan;
+  const { said, left, over } = loadWords(load);
+  const isToday = date === today;
+  return (
+    <Pressable
+      role="button"
+      onPress={() => onOpen(date)}
+      className={`flex-1 gap-1 border-l border-line hover:bg-surface ${wide ? 'px-2 pb-1.5 pt-1' : 'items-center py-1'}`}
+    >
+      <View className={wide ? 'flex-row items-baseline gap-1.5' : 'items-center'}>
+        <Words size={wide ? 'base' : 'xs'} tone={isToday ? 'amber' : 'ink'} face="strong">
+          {wide ? dateWords(date).slice(0, -4) : dateWords(date).slice(0, 3)}
+        </Words>
+        {!wide && (
+          <Words tone={isToday ? 'amber' : 'ink'} face="strong">
+            {Number(date.slice(8))}
+          </Words>
+        )}
+        {isToday && <Words className="sr-only">today</Words>}
+      </View>
+      {wide ? <LoadBar load={load} height={8} /> : <UprightLoad load={load} />}
+      {wide && (
+        <Words size="xs" tone={over ? 'brick' : 'soft'} numberOfLines={1}>
+          {left || 'day off'}
+        </Words>
+      )}
+      <Words className="sr-only">{said}</Words>
+    </Pressable>
+  );
+}

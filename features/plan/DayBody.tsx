@@ -1,0 +1,34 @@
+import { useMemo } from 'react';
+import { View } from 'react-native';
+import { dayPlan } from '@/core/plan/dayPlan';
+import { session } from '@/state/session';
+import { useWorkspace } from '@/state/workspaceStore';
+import { LoadMeasure } from '@/ui/LoadMeasure';
+import { DayStrip } from '@/ui/strip/DayStrip';
+import { useHourScale } from '@/ui/strip/hourScale';
+import { useMinute } from '@/ui/useNow';
+import { AllDay } from './AllDay';
+import { DaysRow } from './DaysRow';
+import { Tray } from './Tray';
+
+type Props = { date: string; today: string; onDate: (date: string) => void };
+
+/** One day: the days around it, its load, what takes all of it, its tray, its hours. */
+export function DayBody({ date, today, onDate }: Props) {
+  const workspace = useWorkspace();
+  const now = useMinute();
+  const pixelsPerHour = useHourScale(({ pixels }) => pixels);
+  const plan = useMemo(() => dayPlan(workspace, date, session.zone), [workspace, date]);
+  const dates = useMemo(() => [date], [date]);
+  return (
+    <View className="flex-1">
+      <View className="gap-2 border-b border-line px-4 pb-2">
+        <DaysRow date={date} today={today} onDate={onDate} />
+        <LoadMeasure load={plan.load} />
+        <AllDay events={plan.allDay} />
+        <Tray date={date} items={plan.tray} minutes={plan.load.inTray} />
+      </View>
+      <DayStrip dates={dates} now={now} pixelsPerHour={pixelsPerHour} />
+    </View>
+  );
+}

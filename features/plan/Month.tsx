@@ -1,0 +1,135 @@
+import { useMemo, useRef } from 'react';
+import { Pressable, ScrollView, View } from 'react-native';
+import { dayList, type DayLine, type DayList } from '@/core/plan/dayList';
+import { datesOf } from '@/core/plan/views';
+import { clockWords, dateWords } from '@/core/time/words';
+import { session } from '@/state/session';
+import { useWorkspace } from '@/state/workspaceStore';
+import { useDropArea } from '@/ui/drag/areas';
+import { useDrag } from '@/ui/drag/dragStore';
+import { LoadBar, loadWords } from '@/ui/LoadMeasure';
+import type { PlanView } from '@/ui/useView';
+import { useWide } from '@/ui/useWide';
+import { Words } from '@/ui/Words';
+import { useGestures } from './useGestures';
+
+/** So many lines of a day are in sight; the day itself has all. */
+const MOST_LINES = 4;
+
+/** The dates of a month with the load of each day. What is let go on a day lies in its tray. */
+export function Month(place: PlanView) {
+  const { date, today, onOpenDay } = place;
+  const workspace = useWorkspace();
+  const dates = useMemo(() => datesOf('month', date, workspace.settings, 1), [date, workspace.settings]);
+  const days = useMemo(() => dates.map((day) => dayList(workspace, day, session.zone)), [workspace, dates]);
+  const month = useRef<View>(null);
+  useGestures(month, place, 1);
+  return (
+    <View ref={month} className="flex-1">
+      <View className="flex-row border-b border-line">
+        {dates.slice(0, 7).map((day) => (
+          <View key={day} className="flex-1 items-center py-1">
+            <Words size="xs" tone="soft">
+              {dateWords(day).slice(0, 3)}
+            </Words>
+          </View>
+        ))}
+      </View>
+      <ScrollView tabIndex={0} aria-label="Days of the month" contentContainerStyle={{ flexGrow: 1 }}>
+        {Array.from({ length: dates.length / 7 }, (_, week) => (
+          <View key={dates[week * 7]} className="min-h-[84px] flex-1 flex-row border-b border-line">
+            {days.slice(week * 7, week * 7 + 7).map((day) => (
+              <Cell
+                key={day.date}
+                day={day}
+                inMonth={day.date.slice(0, 7) === date.slice(0, 7)}
+                isToday={day.date === today}
+                onOpen={() => onOpenDay(day.date)}
+              />
+            ))}
+          </View>
+        ))}
+      </ScrollView>
+    </View>
+  );
+}
+
+type CellProps = { day: DayList; inMonth: boolean; isToday: boolean; onOpen: () => void };
+
+function Cell({ day, inMonth, isToday, onOpen }: CellProps) {
+  const { date, load, lines } = day;
+  const wide = useWide();
+  const { attach } = useDropArea(`month ${date}`, { kind: 'tray', date });
+  const aimed = useDrag(({ target }) => target?.kind === 'tray' && target.date === date);
+  const { said, left } = loadWords(load);
+  const room = lines.length > MOST_LINES ? MOST_LINES - 1 : MOST_LINES;
+  const shown = wide ? lines.slice(0, room) : [];
+  const due = lines.filter(({ kind }) => kind === 'due').length;
+  const rest = lines.length - shown.length;
+  const taken = lines.some((line) => line.kind === 'allDay' && line.event.busy);
+  return (
+    <Pressable
+      ref={attach}
+      role="button"
+      aria-label={[
+        dateWords(date),
+        isToday ? 'today' : '',
+        [said, left].filter(Boolean).join(', '),
+        ...lines.map(textOf),
+      ]
+        .filter(Boolean)
+        .join('. ')}
+      onPress={onOpen}
+      className={`flex-1 gap-0.5 overflow-hidden border-r border-line p-1 hover:bg-surface ${aimed ? 'border border-pine bg-surface' : taken ? 'bg-sunken' : inMonth ? 'bg-surface' : ''}`}
+    >
+      <Words
+        face={isToday || inMonth ? 'strong' : 'text'}
+        tone={isToday ? 'amber' : inMonth ? 'ink' : 'soft'}
+        size={isToday ? 'base' : 'sm'}
+      >
+        {Number(date.slice(8))}
+      </Words>
+      {(load.capacity > 0 || load.planned > 0) && <LoadBar load={load} height={6} />}
+      {shown.map((line, i) => (
+        <CellLine key={i} line={line} />
+      ))}
+      {!wide && due > 0 && (
+        <Words size="xs" tone="brick" numberOfLines={1}>
+          {due} due
+        </Words>
+      )}
+      {rest > 0 && (
+        <Words size="xs" tone="soft" numberOfLines={1}>
+          {wide ? `and ${rest} more` : rest === 1 ? '1 item' : `${rest} items`}
+        </Words>
+      )}
+    </Pressable>
+  );
+}
+
+const textOf = (line: DayLine): string => {
+  const title = 'event' in line ? line.event.title : line.task.title;
+  return line.kind === 'due' ? `due: ${title}` : title;
+};
+
+function CellLine({ line }: { line: DayLine }) {
+  const { clock } = useWorkspace().settings;
+  const at = line.kind === 'meeting' ? line.event.from : line.kind === 'block' ? line.block.start : null;
+  const planned = line.kind === 'block' || line.kind === 'tray';
+  return (
+    <Words
+      size="xs"
+      className="shrink-0"
+      tone={line.kind === 'due' ? 'brick' : 'ink'}
+      face={planned ? 'strong' : 'text'}
+      numberOfLines={1}
+    >
+      {at !== null && (
+        <Words size="xs" face="mono" tone="soft">
+          {clockWords(at, session.zone, clock)}{' '}
+        </Words>
+      )}
+      {textOf(line)}
+    </Words>
+  );
+}

@@ -1,0 +1,115 @@
+import { ScrollView, View } from 'react-native';
+import { datesOf, stepped, type View as PlanViewName } from '@/core/plan/views';
+import { dateWords, monthWords } from '@/core/time/words';
+import { useWorkspace } from '@/state/workspaceStore';
+import { Button, IconButton } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
+import { UndoButtons } from '@/ui/Navigation';
+import { openSheet } from '@/ui/sheets';
+import { canScale, scaleHours, useHourScale } from '@/ui/strip/hourScale';
+import type { PlanView } from '@/ui/useView';
+import { useWide } from '@/ui/useWide';
+import { Heading } from '@/ui/Words';
+
+const names: Record<PlanViewName, string> = {
+  day: 'Day',
+  days: 'Days',
+  week: 'Week',
+  workweek: 'Working week',
+  month: 'Month',
+  agenda: 'Agenda',
+};
+
+/** What stretch of time is shown, in words. */
+function titleOf(view: PlanViewName, date: string, dates: readonly string[]): string {
+  if (view === 'day' || view === 'agenda') return dateWords(date);
+  if (view === 'month') return monthWords(date);
+  const [first = date, last = date] = [dates[0], dates.at(-1)];
+  const sameMonth = first.slice(0, 7) === last.slice(0, 7);
+  const end = dateWords(last).slice(4);
+  return `${sameMonth ? Number(first.slice(8)) : dateWords(first).slice(4)} – ${end}`;
+}
+
+/** What is shown, the way to other days and other views. */
+export function PlanHead(place: PlanView & { fit: number; children: React.ReactNode }) {
+  const { view, date, today, fit, onDate, onView, children } = place;
+  const { settings } = useWorkspace();
+  const wide = useWide();
+  const dates = datesOf(view, date, settings, fit);
+  const step = (direction: 1 | -1) => onDate(stepped(view, date, direction, fit));
+  const choice = (
+    <Choice
+      label="View"
+      hideLabel
+      value={view}
+      onChoose={onView}
+      options={(Object.keys(names) as PlanViewName[]).map((value) => ({ value, name: names[value] }))} // Object.keys forgets the key type
+    />
+  );
+  return (
+    <View>
+      <View className="flex-row items-center justify-between px-4 pt-2">
+        <View className="shrink flex-row items-center gap-1">
+          <View className="shrink">
+            <Heading>{titleOf(view, date, dates)}</Heading>
+          </View>
+          <IconButton
+            label={view === 'day' ? 'The day before' : 'Earlier'}
+            icon="back"
+            onPress={() => step(-1)}
+          />
+          <IconButton
+            label={view === 'day' ? 'The day after' : 'Later'}
+            icon="forward"
+            onPress={() => step(1)}
+          />
+          {wide && date !== today && <Button label="Today" kind="quiet" onPress={() => onDate(today)} />}
+        </View>
+        <View className="flex-row">
+          {children}
+          <UndoButtons />
+        </View>
+      </View>
+      <View className="flex-row items-center justify-between px-2">
+        <ScrollView horizontal showsHorizontalScrollIndicator={false} tabIndex={-1}>
+          {choice}
+          {!wide && date !== today && <Button label="Today" kind="quiet" onPress={() => onDate(today)} />}
+        </ScrollView>
+        <View className="flex-row">
+          {view !== 'month' && view !== 'agenda' && <HourScale />}
+          <IconButton
+            label="Go to a day"
+            icon="jump"
+            colour="ink-soft"
+            onPress={() => openSheet({ kind: 'goToDay' })}
+          />
+        </View>
+      </View>
+    </View>
+  );
+}
+
+const FACTOR = 1.3;
+
+/** Makes the hours lower or higher. */
+function HourScale() {
+  const pixels = useHourScale((state) => state.pixels);
+  return (
+    <>
+      <IconButton
+        label="Lower hours"
+        icon="less"
+        colour="ink-soft"
+        disabled={!canScale(pixels, 1 / FACTOR)}
+        onPress={() => scaleHours(1 / FACTOR)}
+      />
+      <IconButton
+        label="Higher hours"
+        icon="more"
+        colour="ink-soft"
+        disabled={!canScale(pixels, FACTOR)}
+        onPress={() => scaleHours(FACTOR)}
+      />
+    </>
+  );
+}

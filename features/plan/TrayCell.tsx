@@ -1,0 +1,69 @@
+import { View } from 'react-native';
+import type { TrayItem } from '@/core/model/plan';
+import { DEFAULT_LENGTH } from '@/core/plan/placing';
+import { durationWords } from '@/core/time/words';
+import { useWorkspace } from '@/state/workspaceStore';
+import { useDropArea } from '@/ui/drag/areas';
+import { useDrag } from '@/ui/drag/dragStore';
+import { useDragItem } from '@/ui/drag/useDragItem';
+import { EdgeMark } from '@/ui/marks';
+import { openSheet } from '@/ui/sheets';
+import { useHue } from '@/ui/tasks/TaskParts';
+import { Words } from '@/ui/Words';
+
+/** The tray of one of several days: a narrow column of what has no hour yet. */
+export function TrayCell({
+  date,
+  items,
+  narrow,
+}: {
+  date: string;
+  items: readonly TrayItem[];
+  narrow: boolean;
+}) {
+  const { attach } = useDropArea(`tray ${date}`, { kind: 'tray', date });
+  const aimed = useDrag(({ target }) => target?.kind === 'tray' && target.date === date);
+  const dragging = useDrag(({ dragged }) => dragged !== null && dragged.kind !== 'resize');
+  return (
+    <View
+      ref={attach}
+      role="group"
+      aria-label={`Tray of ${date}`}
+      className={`min-h-[30px] flex-1 gap-1 border border-l p-0.5 ${aimed ? 'border-pine bg-surface' : dragging ? 'border-dashed border-ink-soft' : 'border-transparent border-l-line'}`}
+    >
+      {items.map((item) => (
+        <TrayCard key={item.id} item={item} narrow={narrow} />
+      ))}
+    </View>
+  );
+}
+
+function TrayCard({ item, narrow }: { item: TrayItem; narrow: boolean }) {
+  const task = useWorkspace().tasks.get(item.taskId);
+  const hue = useHue(task?.listId ?? '');
+  const dragged = {
+    kind: 'task',
+    taskId: item.taskId,
+    trayId: item.id,
+    minutes: task?.estimate ?? DEFAULT_LENGTH,
+  } as const;
+  const { props, lifted } = useDragItem(`tray item ${item.id}`, dragged, item.date, () =>
+    openSheet({ kind: 'task', id: item.taskId, trayId: item.id }),
+  );
+  if (!task) return null;
+  const estimate = task.estimate === null ? '' : durationWords(task.estimate);
+  return (
+    <View
+      {...props}
+      aria-label={['In the tray', task.title, estimate, task.doneAt === null ? '' : 'done']
+        .filter(Boolean)
+        .join(', ')}
+      className={`${hue} min-h-[24px] cursor-grab touch-manipulation select-none justify-center overflow-hidden rounded-r-lg border border-line bg-surface py-0.5 ${narrow ? 'pl-1.5 pr-0.5' : 'pl-2.5 pr-1'} ${lifted ? 'opacity-50' : ''}`}
+    >
+      <EdgeMark />
+      <Words size="xs" tone={task.doneAt === null ? 'ink' : 'soft'} numberOfLines={narrow ? 2 : 1}>
+        {task.title}
+      </Words>
+    </View>
+  );
+}

@@ -1,0 +1,159 @@
+import { useMemo, useRef, type RefObject } from 'react';
+import { View } from 'react-native';
+import type { Occurrence } from '@/core/calendar/occurrences';
+import type { Block } from '@/core/model/plan';
+import { dayPlan, entriesIn, spanOfBlock } from '@/core/plan/dayPlan';
+import { shareWidth } from '@/core/plan/lanes';
+import { pockets } from '@/core/plan/placing';
+import { MINUTE, lengthOf, subtract, type Span } from '@/core/time/span';
+import { dateWords, durationWords } from '@/core/time/words';
+import { session } from '@/state/session';
+import { useWorkspace } from '@/state/workspaceStore';
+import { elementOf } from '../dom';
+import { useDropArea } from '../drag/areas';
+import { Words } from '../Words';
+import { ActualLane, LANE_WIDTH, NARROW_LANE_WIDTH } from './ActualLane';
+import { BlockCard, MeetingCard, type Box } from './cards';
+import { DropGhost } from './DropGhost';
+import { hoursOf } from './Ruler';
+import type { Scale } from './scale';
+
+type Item = Span & ({ readonly meeting: Occurrence } | { readonly block: Block });
+
+/** What is shorter than this is drawn this long, so that it can be read and touched. */
+const SHORTEST = 20 * MINUTE;
+
+/** Meetings and blocks as they share the width; each at least as long as can be read. */
+const laidOut = (meetings: readonly Occurrence[], blocks: readonly Block[]) =>
+  shareWidth<Item>(
+    [
+      ...meetings.map((meeting): Item => ({ meeting, from: meeting.from, to: meeting.to })),
+      ...blocks.map((block): Item => ({ block, ...spanOfBlock(block) })),
+    ].map((item) => ({ ...item, to: Math.max(item.to, item.from + SHORTEST) })),
+  );
+
+function boxOf({ from, to }: Span, lane: number, lanes: number, scale: Scale): Omit<Box, 'narrow'> {
+  const top = scale.y(from) + 1;
+  return {
+    top,
+    height: scale.y(to) - top - 1,
+    left: `${(100 * lane) / lanes}%`,
+    width: `${100 / lanes - 0.5}%`,
+    alone: lanes === 1,
+  };
+}
+
+type Props = {
+  date: string;
+  now: number;
+  scale: Scale;
+  /** What is seen of the strip, which may scroll. */
+  viewport: RefObject<HTMLElement | null>;
+  /** Several days stand side by side. */
+  narrow?: boolean;
+};
+
+/** The lanes of one day: what is planned in the wide one, what really happened in the narrow one. */
+export function DayColumn({ date, now, scale, viewport, narrow = false }: Props) {
+  const workspace = useWorkspace();
+  const plan = useMemo(() => dayPlan(workspace, date, session.zone), [workspace, date]);
+  const items = useMemo(() => laidOut(plan.meetings, plan.blocks), [plan]);
+  const lane = useRef<HTMLElement | null>(null);
+  const { attach } = useDropArea(
+    `strip ${date}`,
+    {
+      kind: 'strip',
+      day: plan.span,
+      instantAt: (clientY) => scale.instantAt(clientY - (lane.current?.getBoundingClientRect().top ?? 0)),
+    },
+    viewport,
+  );
+  const isToday = now >= plan.span.from && now < plan.span.to;
+  const actualWidth = narrow ? NARROW_LANE_WIDTH : LANE_WIDTH;
+  return (
+    <View
+      ref={(view) => {
+        lane.current = elementOf(view);
+        attach(view);
+      }}
+      role="group"
+      aria-label={dateWords(date)}
+      className={`flex-1 ${narrow ? 'border-l border-line' : ''}`}
+      style={{ height: scale.height }}
+    >
+      <Ground working={plan.working} scale={scale} taken={plan.allDay.some(({ busy }) => busy)} />
+      <View
+        className={`absolute bottom-0 top-0 ${narrow ? 'left-0.5' : 'left-1'}`}
+        style={{ right: actualWidth + (narrow ? 2 : 6) }}
+      >
+        {isToday && !narrow && <Pockets workspace={workspace} date={date} now={now} scale={scale} />}
+        {items.map(({ item, lane: column, lanes }) => {
+          const box = { ...boxOf(item, column, lanes, scale), narrow };
+          return 'block' in item ? (
+            <BlockCard key={item.block.id} block={item.block} box={box} date={date} now={now} />
+          ) : (
+            <MeetingCard key={item.meeting.id} meeting={item.meeting} box={box} />
+          );
+        })}
+        <DropGhost scale={scale} />
+      </View>
+      <ActualLane
+        entries={entriesIn(workspace.entries, plan.span, now)}
+        planned={new Set(plan.blocks.map(({ taskId }) => taskId))}
+        scale={scale}
+        now={now}
+        width={actualWidth}
+      />
+    </View>
+  );
+}
+
+/** Lines at the hours; what lies outside the working day is sunken, and all of a day that an event takes whole. */
+function Ground({ working, scale, taken }: { working: readonly Span[]; scale: Scale; taken: boolean }) {
+  return (
+    <View aria-hidden className="absolute inset-0">
+      {subtract([scale.day], taken ? [] : working).map(({ from, to }) => (
+        <View
+          key={from}
+          className="absolute left-0 right-0 bg-sunken"
+          style={{ top: scale.y(from), height: scale.y(to) - scale.y(from) }}
+        />
+      ))}
+      {hoursOf(scale).map((hour) => (
+        <View
+          key={hour}
+          className="absolute left-0 right-0 h-px bg-line opacity-60"
+          style={{ top: scale.y(hour) }}
+        />
+      ))}
+    </View>
+  );
+}
+
+/** The free pockets that are still worth using, by their length. */
+function Pockets({
+  workspace,
+  date,
+  now,
+  scale,
+}: {
+  workspace: Parameters<typeof pockets>[0];
+  date: string;
+  now: number;
+  scale: Scale;
+}) {
+  return pockets(workspace, date, session.zone, now)
+    .filter((pocket) => lengthOf(pocket) >= 30)
+    .map(({ from, to }) => (
+      <View
+        key={from}
+        aria-hidden
+        className="absolute w-full items-center"
+        style={{ top: (scale.y(from) + scale.y(to)) / 2 - 8 }}
+      >
+        <Words size="xs" tone="soft" face="mono">
+          {durationWords(lengthOf({ from, to }))} free
+        </Words>
+      </View>
+    ));
+}
