@@ -39,7 +39,7 @@ export function Board(place: PlanView & { fit: number }) {
   const board = useRef<View>(null);
   useGestures(board, place, fit);
   return (
-    <View ref={board} className="flex-1">
+    <View ref={board} className="flex-1 touch-pan-y">
       <View className="border-b border-line">
         <View className="flex-row" style={{ paddingLeft: RULER_WIDTH }}>
           {plans.map((plan) => (

@@ -25,7 +25,7 @@ export function Month(place: PlanView) {
   const month = useRef<View>(null);
   useGestures(month, place, 1);
   return (
-    <View ref={month} className="flex-1">
+    <View ref={month} className="flex-1 touch-pan-y">
       <View className="flex-row border-b border-line">
         {dates.slice(0, 7).map((day) => (
           <View key={day} className="flex-1 items-center py-1">
@@ -65,45 +65,47 @@ function Cell({ day, inMonth, isToday, onOpen }: CellProps) {
   const room = lines.length > MOST_LINES ? MOST_LINES - 1 : MOST_LINES;
   const shown = wide ? lines.slice(0, room) : [];
   const due = lines.filter(({ kind }) => kind === 'due').length;
-  const rest = lines.length - shown.length;
+  const hidden = lines.slice(shown.length);
+  const rest = hidden.length;
   const taken = lines.some((line) => line.kind === 'allDay' && line.event.busy);
   return (
-    <Pressable
+    <View
       ref={attach}
-      role="button"
-      aria-label={[
-        dateWords(date),
-        isToday ? 'today' : '',
-        [said, left].filter(Boolean).join(', '),
-        ...lines.map(textOf),
-      ]
-        .filter(Boolean)
-        .join('. ')}
-      onPress={onOpen}
-      className={`flex-1 gap-0.5 overflow-hidden border-r border-line p-1 hover:bg-surface ${aimed ? 'border border-pine bg-surface' : taken ? 'bg-sunken' : inMonth ? 'bg-surface' : ''}`}
+      role="group"
+      aria-label={dateWords(date)}
+      className={`flex-1 border-r ${aimed ? 'border border-pine bg-surface' : `border-line ${taken ? 'bg-sunken' : inMonth ? 'bg-surface' : ''}`}`}
     >
-      <Words
-        face={isToday || inMonth ? 'strong' : 'text'}
-        tone={isToday ? 'amber' : inMonth ? 'ink' : 'soft'}
-        size={isToday ? 'base' : 'sm'}
+      <Pressable
+        role="button"
+        onPress={onOpen}
+        className="flex-1 gap-0.5 overflow-hidden p-1 hover:opacity-80"
       >
-        {Number(date.slice(8))}
-      </Words>
-      {(load.capacity > 0 || load.planned > 0) && <LoadBar load={load} height={6} />}
-      {shown.map((line, i) => (
-        <CellLine key={i} line={line} />
-      ))}
-      {!wide && due > 0 && (
-        <Words size="xs" tone="brick" numberOfLines={1}>
-          {due} due
+        <Words
+          face={isToday || inMonth ? 'strong' : 'text'}
+          tone={isToday ? 'amber' : inMonth ? 'ink' : 'soft'}
+          size={isToday ? 'base' : 'sm'}
+        >
+          {Number(date.slice(8))}
         </Words>
-      )}
-      {rest > 0 && (
-        <Words size="xs" tone="soft" numberOfLines={1}>
-          {wide ? `and ${rest} more` : rest === 1 ? '1 item' : `${rest} items`}
+        <Words className="sr-only">
+          {[isToday ? 'today' : '', said, left, ...hidden.map(textOf)].filter(Boolean).join(', ')}
         </Words>
-      )}
-    </Pressable>
+        {(load.capacity > 0 || load.planned > 0) && <LoadBar load={load} height={6} />}
+        {shown.map((line, i) => (
+          <CellLine key={i} line={line} />
+        ))}
+        {!wide && due > 0 && (
+          <Words size="xs" tone="brick" numberOfLines={1}>
+            {due} due
+          </Words>
+        )}
+        {rest > 0 && (
+          <Words size="xs" tone="soft" numberOfLines={1}>
+            {wide ? `and ${rest} more` : rest === 1 ? '1 item' : `${rest} items`}
+          </Words>
+        )}
+      </Pressable>
+    </View>
   );
 }
 

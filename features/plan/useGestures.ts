@@ -1,4 +1,4 @@
-import { useEffect, type RefObject } from 'react';
+import { useEffect, useRef, type RefObject } from 'react';
 import type { View } from 'react-native';
 import { stepped } from '@/core/plan/views';
 import { useDrag } from '@/ui/drag/dragStore';
@@ -14,11 +14,11 @@ const spread = ([one, two]: ArrayLike<Touch> & Iterable<Touch>) =>
   one && two ? Math.hypot(one.clientX - two.clientX, one.clientY - two.clientY) : 0;
 
 /** Swiping sideways goes on or back; two fingers, or the wheel with Ctrl, make the hours higher or lower. */
-export function useGestures(
-  view: RefObject<View | null>,
-  { view: name, date, onDate }: PlanView,
-  fit: number,
-): void {
+export function useGestures(view: RefObject<View | null>, place: PlanView, fit: number): void {
+  const turn = useRef<(direction: 1 | -1) => void>(() => undefined);
+  useEffect(() => {
+    turn.current = (direction) => place.onDate(stepped(place.view, place.date, direction, fit));
+  });
   useEffect(() => {
     const element = elementOf(view.current);
     if (!element) return;
@@ -30,6 +30,8 @@ export function useGestures(
       apart = spread(touches);
     };
     const move = (event: TouchEvent) => {
+      // what is dragged does not turn the page when it is let go
+      if (useDrag.getState().dragged) began = null;
       const now = spread(event.touches);
       if (now === 0 || apart === 0) return;
       event.preventDefault();
@@ -37,10 +39,10 @@ export function useGestures(
       apart = now;
     };
     const end = ({ changedTouches: [touch] }: TouchEvent) => {
-      if (!began || !touch || useDrag.getState().dragged) return;
+      if (!began || !touch) return;
       const [right, down] = [touch.clientX - began.x, touch.clientY - began.y];
       if (Math.abs(right) > SWIPE && Math.abs(right) > FLAT * Math.abs(down))
-        onDate(stepped(name, date, right < 0 ? 1 : -1, fit));
+        turn.current(right < 0 ? 1 : -1);
     };
     const wheel = (event: WheelEvent) => {
       if (!event.ctrlKey) return;
@@ -57,5 +59,5 @@ export function useGestures(
       element.removeEventListener('touchend', end);
       element.removeEventListener('wheel', wheel);
     };
-  }, [view, name, date, onDate, fit]);
+  }, [view]);
 }

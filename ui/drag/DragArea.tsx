@@ -140,6 +140,8 @@ export function DragArea({ children }: { children: ReactNode }) {
       accessibility={{ announcements: silent, screenReaderInstructions: { draggable: keyHelp } }}
       onDragStart={start}
       onDragMove={move}
+      // a move still tells the area before this one when the pointer has just come over another
+      onDragOver={move}
       onDragEnd={drop}
       onDragCancel={letGo}
     >
