@@ -12,6 +12,8 @@ import { NewTask } from './tasks/NewTask';
 import { PlaceTask } from './tasks/PlaceTask';
 import { TaskDetails } from './tasks/TaskDetails';
 import { AddTime } from './time/AddTime';
+import { NewEvent } from './time/NewEvent';
+import { ScopeQuestion } from './time/ScopeQuestion';
 import { SpentList } from './time/SpentList';
 import { MeetingDetails } from './time/MeetingDetails';
 
@@ -55,6 +57,10 @@ export function useSheetContent(sheet: OpenSheet) {
         title: `Reading ${sheet.name}`,
         content: <Importing share={sheet.share} cancel={sheet.cancel} />,
       };
+    case 'newEvent':
+      return { title: 'New', content: <NewEvent from={sheet.from} length={sheet.minutes} /> };
+    case 'scope':
+      return { title: sheet.title, content: <ScopeQuestion choose={sheet.choose} /> };
     case 'goToDay':
       return { title: 'Go to a day', content: <GoToDay /> };
     case 'exportCalendar':

@@ -39,3 +39,17 @@ export const readDue = (typed: string): Reading<Due | null> => {
     problem: `${dateWords(reading.value.date)}${reading.value.time ? ` ${reading.value.time}` : ''} has passed. A task can be due from now on.`,
   };
 };
+
+export const readWords = (typed: string): Reading<string> => ({ value: typed.trim() });
+
+/** How long before something; nothing typed is never. */
+export const readLead = (typed: string): Reading<number | null> =>
+  /^(|never)$/i.test(typed.trim()) ? { value: null } : readLength(typed);
+
+/** An address that opens a page or a call. */
+export const readAddress = (typed: string): Reading<string> => {
+  const text = typed.trim();
+  return text === '' || /^(https?:\/\/|tel:|sips?:)\S+$/i.test(text)
+    ? { value: text }
+    : { problem: `“${text}” is no address. It begins with https:// or tel:` };
+};

@@ -1,6 +1,7 @@
 import { create } from 'zustand';
 import type { Occurrence } from '@/core/calendar/occurrences';
 import type { Id } from '@/core/model/common';
+import type { Scope } from '@/core/commands/events';
 import type { Workspace } from '@/core/model/workspace';
 import type { Subject } from '@/core/model/plan';
 import type { ImportResult } from './files/importResult';
@@ -24,6 +25,8 @@ export type OpenSheet =
     }
   | { readonly kind: 'importReport'; readonly name: string; readonly report: ImportResult }
   | { readonly kind: 'goToDay' }
+  | { readonly kind: 'newEvent'; readonly from: number; readonly minutes: number }
+  | { readonly kind: 'scope'; readonly title: string; readonly choose: (scope: Scope) => void }
   | { readonly kind: 'exportCalendar' };
 
 type State = {

@@ -72,6 +72,10 @@ export function detailsAt(event: CalendarEvent, recurrence: string): EventDetail
   return { ...governing, start: { wall, zone: event.start.zone ?? governing.start.zone } };
 }
 
+/** The occurrence that the rule puts at `recurrence`, as it stands now; `zone` is the person's. */
+export const occurrenceAt = (event: CalendarEvent, recurrence: string, zone: Zone): Occurrence =>
+  occurrence(event, detailsAt(event, recurrence), recurrence, zone);
+
 /** Touches the range; an event that takes no time counts where it stands. */
 const isIn = (range: Span) => (one: Span) =>
   overlaps(one, range) || (one.from === one.to && one.from >= range.from && one.from < range.to);

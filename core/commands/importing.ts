@@ -87,7 +87,7 @@ function incoming(workspace: Workspace, { imports, listId, at }: ImportInput) {
       ...one,
       records: incomingEvents(workspace, one),
       todos: incomingTasks(workspace, one, listId, at),
-      gone: one.whole ? [...stored].filter(({ uid }) => !uids.has(uid)) : [],
+      gone: one.whole ? [...stored].filter(({ uid, madeHere }) => !madeHere && !uids.has(uid)) : [],
     };
   });
 }

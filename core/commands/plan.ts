@@ -1,6 +1,9 @@
 import type { Id } from '../model/common';
+import type { Block } from '../model/plan';
+import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { command, CommandFailed, existing, put, without } from './command';
+import { addTask } from './tasks';
 
 const dropTray = (workspace: Workspace, trayId: Id | undefined) =>
   trayId === undefined ? workspace : without(workspace, 'tray', ({ id }) => id === trayId);
@@ -14,6 +17,13 @@ export const placeTask = command(
     const { trayId, ...block } = input;
     return put(dropTray(workspace, trayId), 'blocks', block);
   },
+);
+
+/** Adds a task and its block at once, as when hours are marked for something new. */
+export const planNewTask = command(
+  'plan new task',
+  (workspace, { task, block }: { task: Omit<Task, 'rank'>; block: Block }) =>
+    placeTask.apply(addTask.apply(workspace, task), block),
 );
 
 /** Moves a block to `start`, keeping its length unless a new one is given. */

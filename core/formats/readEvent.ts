@@ -16,7 +16,7 @@ import { Unreadable } from './readProblem';
 import type { ZoneFinder } from './vendorZones';
 
 /** An event as a file tells it, before it belongs to one of the person's calendars. */
-export type FileEvent = Omit<CalendarEvent, 'id' | 'calendarId' | 'changedAt'>;
+export type FileEvent = Omit<CalendarEvent, 'id' | 'calendarId' | 'changedAt' | 'madeHere'>;
 
 /** One VEVENT: a whole event, or with `recurrence` a change of the event with the same UID. */
 export type EventReading = {

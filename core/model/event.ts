@@ -81,6 +81,8 @@ export const CalendarEvent = z.object({
   /** Starts added to what the rule gives; a null length is that of the event. */
   also: z.array(z.object({ wall: z.string(), length: EventLength.nullable() })),
   exceptions: z.array(Exception),
+  /** It was made here and not read from a file: no newer file takes it away. */
+  madeHere: z.boolean().optional(),
   ...Changed,
 });
 export type CalendarEvent = z.infer<typeof CalendarEvent>;

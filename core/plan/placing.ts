@@ -19,13 +19,13 @@ export const snap = (instant: number, midnight: number, step = STEP): number =>
 export const startOn = (instant: number, day: Span): number =>
   Math.min(day.to - STEP * MINUTE, Math.max(day.from, snap(instant, day.from)));
 
-/** Names of the meetings and blocks that a stretch would share time with; `except` is the block being moved. */
+/** Names of the meetings and blocks that a stretch would share time with; `except` is the block or the occurrence being moved. */
 export function collisions(workspace: Workspace, span: Span, zone: Zone, except?: Id): string[] {
   const dates = new Set([dateOf(span.from, zone), dateOf(span.to - 1, zone)]);
   const meetings = new Map<string, Occurrence>();
   for (const date of dates) {
     for (const meeting of dayPlan(workspace, date, zone).meetings) {
-      if (meeting.busy && overlaps(meeting, span)) meetings.set(meeting.id, meeting);
+      if (meeting.busy && meeting.id !== except && overlaps(meeting, span)) meetings.set(meeting.id, meeting);
     }
   }
   const blocks = blocksIn(workspace.blocks, span).filter(({ id }) => id !== except);

@@ -1,6 +1,11 @@
 import { ScrollView, View } from 'react-native';
+import type { Workspace } from '@/core/model/workspace';
+import { pockets, STEP } from '@/core/plan/placing';
 import { datesOf, stepped, type View as PlanViewName } from '@/core/plan/views';
+import { MINUTE, lengthOf } from '@/core/time/span';
 import { dateWords, monthWords } from '@/core/time/words';
+import { instantOf } from '@/core/time/zone';
+import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
 import { Button, IconButton } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -30,10 +35,18 @@ function titleOf(view: PlanViewName, date: string, dates: readonly string[]): st
   return `${sameMonth ? Number(first.slice(8)) : dateWords(first).slice(4)} – ${end}`;
 }
 
+/** The first pocket of a day that has an hour, from now on; else nine o'clock. */
+function nextPocket(workspace: Workspace, date: string): number {
+  const free = pockets(workspace, date, session.zone, session.now()).find((one) => lengthOf(one) >= 60);
+  const step = STEP * MINUTE;
+  return free ? Math.ceil(free.from / step) * step : instantOf(`${date}T09:00`, session.zone);
+}
+
 /** What is shown, the way to other days and other views. */
 export function PlanHead(place: PlanView & { fit: number; children: React.ReactNode }) {
   const { view, date, today, fit, onDate, onView, children } = place;
-  const { settings } = useWorkspace();
+  const workspace = useWorkspace();
+  const { settings } = workspace;
   const wide = useWide();
   const dates = datesOf(view, date, settings, fit);
   const step = (direction: 1 | -1) => onDate(stepped(view, date, direction, fit));
@@ -76,6 +89,12 @@ export function PlanHead(place: PlanView & { fit: number; children: React.ReactN
           {!wide && date !== today && <Button label="Today" kind="quiet" onPress={() => onDate(today)} />}
         </ScrollView>
         <View className="flex-row">
+          <IconButton
+            label="New event"
+            icon="calendar"
+            colour="ink-soft"
+            onPress={() => openSheet({ kind: 'newEvent', from: nextPocket(workspace, date), minutes: 60 })}
+          />
           {view !== 'month' && view !== 'agenda' && <HourScale />}
           <IconButton
             label="Go to a day"

@@ -101,7 +101,7 @@ function CalendarRow({ calendar }: { calendar: Calendar }) {
     <View className={`hue-${calendar.hue} flex-row items-end gap-2 border-l-4 border-edge pl-3`}>
       <View className="flex-1">
         <Field
-          label={`${source} · ${count} ${count === 1 ? 'event' : 'events'}`}
+          label={`${source || 'Made here'} · ${count} ${count === 1 ? 'event' : 'events'}`}
           text={name}
           read={readTitle}
           onSave={(to) => store.run(editCalendar, { id, name: to })}

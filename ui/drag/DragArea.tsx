@@ -15,13 +15,13 @@ import { STEP, snap, startOn } from '@/core/plan/placing';
 import { useWorkspace } from '@/state/workspaceStore';
 import { Words } from '../Words';
 import { areaOf, areaUnderPointer, pointer, type Area } from './areas';
-import { aim, letGo, pickUp, useDrag, type Dragged, type Target } from './dragStore';
+import { aim, letGo, pickUp, startOf, useDrag, type Dragged, type Target } from './dragStore';
 import { drop, targetWords } from './drop';
 
 function targetOver(area: Area | undefined, dragged: Dragged, grab: number): Target | null {
   if (dragged.kind === 'resize') {
     const own =
-      area?.kind === 'strip' && (dragged.block?.start ?? 0) < area.day.to && startsOn(area.day, dragged);
+      area?.kind === 'strip' && (startOf(dragged) ?? 0) < area.day.to && startsOn(area.day, dragged);
     return own ? resized(area, dragged, grab) : useDrag.getState().target;
   }
   if (area?.kind === 'strip') {
@@ -31,21 +31,24 @@ function targetOver(area: Area | undefined, dragged: Dragged, grab: number): Tar
       minutes: dragged.minutes,
     };
   }
+  if (dragged.event) return null;
   if (area?.kind === 'tray') return { kind: 'tray', date: area.date };
   return dragged.kind === 'move' || area?.kind === 'off' ? { kind: 'off' } : null;
 }
 
 /** A block is made longer on the day that it began on, or on the next when it goes past midnight. */
-const startsOn = (day: Span, { block, minutes }: Dragged) =>
-  block !== undefined && block.start + minutes * MINUTE > day.from;
+const startsOn = (day: Span, dragged: Dragged) => {
+  const start = startOf(dragged);
+  return start !== undefined && start + dragged.minutes * MINUTE > day.from;
+};
 
-function resized(area: Extract<Area, { kind: 'strip' }>, { block, minutes }: Dragged, grab: number): Target {
-  const start = block?.start ?? 0;
+function resized(area: Extract<Area, { kind: 'strip' }>, dragged: Dragged, grab: number): Target {
+  const start = startOf(dragged) ?? 0;
   const end = snap(area.instantAt(pointer.at.y) - grab, area.day.from);
   return {
     kind: 'hour',
     start,
-    minutes: block ? Math.max(STEP, Math.round((end - start) / MINUTE)) : minutes,
+    minutes: Math.max(STEP, Math.round((end - start) / MINUTE)),
   };
 }
 
@@ -53,12 +56,8 @@ function resized(area: Extract<Area, { kind: 'strip' }>, { block, minutes }: Dra
 const pickedUpAt = (event: Event | null) =>
   event && 'touches' in event ? (event as TouchEvent).touches[0] : (event as MouseEvent | null);
 
-function grabbedAt(
-  area: Extract<Area, { kind: 'strip' }>,
-  { kind, block, minutes }: Dragged,
-  event: Event,
-): number {
-  const edge = (block?.start ?? 0) + (kind === 'resize' ? minutes * MINUTE : 0);
+function grabbedAt(area: Extract<Area, { kind: 'strip' }>, dragged: Dragged, event: Event): number {
+  const edge = (startOf(dragged) ?? 0) + (dragged.kind === 'resize' ? dragged.minutes * MINUTE : 0);
   return area.instantAt(pickedUpAt(event)?.clientY ?? pointer.at.y) - edge;
 }
 
@@ -67,14 +66,14 @@ function DragChip() {
   const { dragged, target } = useDrag();
   const workspace = useWorkspace();
   const task = dragged && workspace.tasks.get(dragged.taskId);
-  if (!dragged || !task) return null;
+  if (!dragged || (!task && !dragged.event)) return null;
   const { where, warnings } = targetWords(workspace, dragged, target);
   return (
     <View
-      className={`hue-${workspace.lists.get(task.listId)?.hue ?? 'slate'} w-56 gap-0.5 rounded-r-lg border border-l-4 border-edge bg-surface px-3 py-2 shadow-md`}
+      className={`hue-${workspace.lists.get(task?.listId ?? '')?.hue ?? 'slate'} w-56 gap-0.5 rounded-r-lg border border-l-4 border-edge bg-surface px-3 py-2 shadow-md`}
     >
       <Words face="strong" numberOfLines={1}>
-        {task.title}
+        {task?.title ?? dragged.event?.title}
       </Words>
       <Words face="strong" tone="pine">
         {where}
@@ -128,7 +127,8 @@ export function DragArea({ children }: { children: ReactNode }) {
     const { dragged } = useDrag.getState();
     if (!dragged) return;
     const area = areaOf(over?.data.current);
-    if (area?.kind === 'strip' && dragged.block) grab.current ??= grabbedAt(area, dragged, activatorEvent);
+    if (area?.kind === 'strip' && startOf(dragged) !== undefined)
+      grab.current ??= grabbedAt(area, dragged, activatorEvent);
     aim(targetOver(area, dragged, grab.current ?? 0));
   };
 

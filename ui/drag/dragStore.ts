@@ -1,14 +1,20 @@
 import { create } from 'zustand';
+import type { Occurrence } from '@/core/calendar/occurrences';
 import type { Id } from '@/core/model/common';
 
-/** What is being dragged: a task on its way to a place, or a block that is moved or made longer or shorter. */
+/** What is being dragged: a task on its way to a place, or a block or an event that is moved or made longer or shorter. */
 export type Dragged = {
   readonly kind: 'task' | 'move' | 'resize';
+  /** The task, or none when it is an event. */
   readonly taskId: Id;
   readonly minutes: number;
   readonly trayId?: Id;
   readonly block?: { readonly id: Id; readonly start: number };
+  readonly event?: Occurrence;
 };
+
+/** When what is dragged began (epoch ms), if it has an hour yet. */
+export const startOf = ({ block, event }: Dragged): number | undefined => block?.start ?? event?.from;
 
 /** Where it would go if it were let go now. */
 export type Target =

@@ -14,6 +14,7 @@ import { dateOf } from '@/core/time/zone';
 import { clockWords, dateWords, distanceWords, durationWords } from '@/core/time/words';
 import { session } from '@/state/session';
 import { newId, store } from '@/state/workspaceStore';
+import { moveTo } from '../time/eventActions';
 import { letGo, useDrag, type Dragged, type Target } from './dragStore';
 
 /** What a target means, before letting go: where, how long, what it collides with, what it makes late. */
@@ -33,7 +34,12 @@ export function targetWords(workspace: Workspace, dragged: Dragged, target: Targ
   if (target.kind === 'tray') return { where: `Tray of ${dateWords(target.date)}`, warnings: [] };
   const end = target.start + target.minutes * MINUTE;
   const clock = (instant: number) => clockWords(instant, zone, workspace.settings.clock);
-  const met = collisions(workspace, { from: target.start, to: end }, zone, dragged.block?.id);
+  const met = collisions(
+    workspace,
+    { from: target.start, to: end },
+    zone,
+    dragged.block?.id ?? dragged.event?.id,
+  );
   const task = workspace.tasks.get(dragged.taskId);
   const late = task ? minutesLate(task, end, zone) : 0;
   return {
@@ -50,6 +56,10 @@ export function drop(): void {
   const { dragged, target } = useDrag.getState();
   letGo();
   if (!dragged || !target) return;
+  if (dragged.event) {
+    if (target.kind === 'hour') moveTo(dragged.event, target.start, target.minutes);
+    return;
+  }
   const { taskId, block, trayId } = dragged;
   const { workspace } = store.getState();
   const title = workspace.tasks.get(taskId)?.title ?? 'The task';

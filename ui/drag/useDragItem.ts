@@ -6,14 +6,14 @@ import { addDays, dateOf, dayOf, instantOf, wallOf } from '@/core/time/zone';
 import { session } from '@/state/session';
 import { store } from '@/state/workspaceStore';
 import { elementOf, webProps } from '../dom';
-import { aim, letGo, pickUp, useDrag, type Dragged, type Target } from './dragStore';
+import { aim, letGo, pickUp, startOf, useDrag, type Dragged, type Target } from './dragStore';
 import { drop } from './drop';
 
 /** Where the keyboard first aims a task: the first pocket of the day that takes it, else nine o'clock. */
 function firstAim(dragged: Dragged, date: string): Target {
   const { workspace } = store.getState();
   const start =
-    dragged.block?.start ??
+    startOf(dragged) ??
     pockets(workspace, date, session.zone, session.now()).find(
       (pocket) => lengthOf(pocket) >= dragged.minutes,
     )?.from ??
@@ -21,7 +21,7 @@ function firstAim(dragged: Dragged, date: string): Target {
   const step = STEP * MINUTE;
   return {
     kind: 'hour',
-    start: dragged.block ? start : Math.ceil(start / step) * step,
+    start: startOf(dragged) !== undefined ? start : Math.ceil(start / step) * step,
     minutes: dragged.minutes,
   };
 }
@@ -47,6 +47,7 @@ function aimedBy(event: KeyboardEvent, target: Target, dragged: Dragged, date: s
     const start = target.start + direction * STEP * MINUTE;
     return { ...target, start: Math.min(to - STEP * MINUTE, Math.max(from, start)) };
   }
+  if (dragged.event) return undefined;
   if (event.key.toLowerCase() === 't') {
     return { kind: 'tray', date: target.kind === 'hour' ? dateOf(target.start, session.zone) : date };
   }
@@ -64,7 +65,8 @@ export function useDragItem(id: string, dragged: Dragged, date: string, onOpen: 
     (state) =>
       state.dragged !== null &&
       state.dragged.taskId === dragged.taskId &&
-      state.dragged.block?.id === dragged.block?.id,
+      state.dragged.block?.id === dragged.block?.id &&
+      state.dragged.event?.id === dragged.event?.id,
   );
 
   const onKeyDown = (event: KeyboardEvent) => {

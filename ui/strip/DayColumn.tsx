@@ -17,6 +17,7 @@ import { BlockCard, MeetingCard, type Box } from './cards';
 import { DropGhost } from './DropGhost';
 import { hoursOf } from './Ruler';
 import type { Scale } from './scale';
+import { useMarkHours } from './useMarkHours';
 
 type Item = Span & ({ readonly meeting: Occurrence } | { readonly block: Block });
 
@@ -59,6 +60,8 @@ export function DayColumn({ date, now, scale, viewport, narrow = false }: Props)
   const plan = useMemo(() => dayPlan(workspace, date, session.zone), [workspace, date]);
   const items = useMemo(() => laidOut(plan.meetings, plan.blocks), [plan]);
   const lane = useRef<HTMLElement | null>(null);
+  const room = useRef<HTMLElement | null>(null);
+  const marked = useMarkHours(room, scale);
   const { attach } = useDropArea(
     `strip ${date}`,
     {
@@ -85,7 +88,20 @@ export function DayColumn({ date, now, scale, viewport, narrow = false }: Props)
       <View
         className={`absolute bottom-0 top-0 ${narrow ? 'left-0.5' : 'left-1'}`}
         style={{ right: actualWidth + (narrow ? 2 : 6) }}
+        ref={(view) => {
+          room.current = elementOf(view);
+        }}
       >
+        {marked && (
+          <View
+            aria-hidden
+            className="absolute left-0 right-0 border-2 border-dashed border-pine bg-surface"
+            style={{
+              top: scale.y(marked.from),
+              height: Math.max(2, scale.y(marked.to) - scale.y(marked.from)),
+            }}
+          />
+        )}
         {isToday && !narrow && <Pockets workspace={workspace} date={date} now={now} scale={scale} />}
         {items.map(({ item, lane: column, lanes }) => {
           const box = { ...boxOf(item, column, lanes, scale), narrow };

@@ -7,9 +7,10 @@ import { minutesLate } from '@/core/tasks/deadline';
 import { MINUTE, lengthOf } from '@/core/time/span';
 import { clockWords, distanceWords, durationWords } from '@/core/time/words';
 import { minutesSpent } from '@/core/track/spent';
+import { dateOf } from '@/core/time/zone';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
-import { webProps } from '../dom';
+import type { Dragged } from '../drag/dragStore';
 import { blockElementId } from '../drag/drop';
 import { useDragItem } from '../drag/useDragItem';
 import { Icon } from '../icons';
@@ -47,13 +48,19 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
   const clock = (instant: number) => clockWords(instant, session.zone, settings.clock);
   const hours = `${clock(meeting.from)} – ${clock(meeting.to)}`;
   const open = () => openSheet({ kind: 'meeting', meeting });
+  const place = { taskId: '', minutes: Math.max(1, Math.round(lengthOf(meeting))), event: meeting };
+  const date = dateOf(meeting.from, session.zone);
+  const { props, lifted } = useDragItem(
+    `event ${meeting.id} ${box.top}`,
+    { ...place, kind: 'move' },
+    date,
+    open,
+  );
   return (
     <View
-      tabIndex={0}
-      role="group"
+      {...props}
       aria-label={`Meeting ${meeting.title}, ${hours}`}
-      {...webProps({ onClick: open, onKeyDown: (event) => event.key === 'Enter' && open() })}
-      className={`cut-corner absolute cursor-pointer overflow-hidden border bg-surface ${box.narrow ? 'px-1' : 'px-2.5'} ${meeting.busy ? 'border-meeting' : 'border-dashed border-line'} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
+      className={`cut-corner absolute cursor-grab touch-manipulation select-none ${lifted ? 'opacity-50' : ''} overflow-hidden border bg-surface ${box.narrow ? 'px-1' : 'px-2.5'} ${meeting.busy ? 'border-meeting' : 'border-dashed border-line'} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
       style={placeOf(box)}
     >
       <View aria-hidden className="absolute right-0 top-0">
@@ -69,6 +76,7 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
           {[hours, meeting.location, meeting.busy ? '' : 'free'].filter(Boolean).join(' · ')}
         </Words>
       )}
+      {box.height >= 30 && <ResizeHandle id={`event ${meeting.id}`} place={place} date={date} />}
     </View>
   );
 }
@@ -161,20 +169,16 @@ export function BlockCard({ block, box, date, now }: { block: Block; box: Box; d
           <TimerButton subject={{ kind: 'task', taskId }} small />
         </View>
       )}
-      {!done && box.height >= 30 && <ResizeHandle block={block} date={date} />}
+      {!done && box.height >= 30 && <ResizeHandle id={block.id} place={place} date={date} />}
     </View>
   );
 }
 
-/** The lower edge of a block, by which it is made longer or shorter. The keyboard does it on the block itself. */
-function ResizeHandle({ block, date }: { block: Block; date: string }) {
-  const { id, start, taskId, minutes } = block;
-  const { props } = useDragItem(
-    `resize ${id}`,
-    { kind: 'resize', taskId, minutes, block: { id, start } },
-    date,
-    () => undefined,
-  );
+type HandleProps = { id: string; place: Omit<Dragged, 'kind'>; date: string };
+
+/** The lower edge of a card, by which it is made longer or shorter. The keyboard does it on the card itself. */
+function ResizeHandle({ id, place, date }: HandleProps) {
+  const { props } = useDragItem(`resize ${id}`, { ...place, kind: 'resize' }, date, () => undefined);
   return (
     <View
       {...props}

@@ -1,6 +1,8 @@
+import { useState } from 'react';
 import { View } from 'react-native';
 import { addEntry } from '@/core/commands/track';
-import { detailsAt, type Occurrence } from '@/core/calendar/occurrences';
+import { detailsAt, occurrenceAt, type Occurrence } from '@/core/calendar/occurrences';
+import { ruleWords } from '@/core/calendar/repeat';
 import type { Subject } from '@/core/model/plan';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
 import { lengthOf } from '@/core/time/span';
@@ -11,6 +13,7 @@ import { newId, store, useWorkspace } from '@/state/workspaceStore';
 import { Button } from '../Button';
 import { TimerButton } from '../tasks/TaskParts';
 import { Words } from '../Words';
+import { EventFields } from './EventFields';
 import { MeetingSays } from './MeetingSays';
 import { SpentList } from './SpentList';
 
@@ -29,10 +32,13 @@ const asPlanned = (meeting: Occurrence) =>
   );
 
 /** A meeting: its hours, and the time that it really took. */
-export function MeetingDetails({ meeting }: { meeting: Occurrence }) {
+export function MeetingDetails({ meeting: opened }: { meeting: Occurrence }) {
   const { settings, calendars, entries, events } = useWorkspace();
-  const event = events.get(meeting.eventId);
-  const details = event && detailsAt(event, meeting.recurrence);
+  const [editing, setEditing] = useState(false);
+  const event = events.get(opened.eventId);
+  if (!event) return <Words>This event is no longer there.</Words>;
+  const meeting = occurrenceAt(event, opened.recurrence, session.zone);
+  const details = detailsAt(event, meeting.recurrence);
   const subject = subjectOfMeeting(meeting);
   const clock = (instant: number) => clockWords(instant, session.zone, settings.clock);
   const date = dateOf(meeting.from, session.zone);
@@ -45,14 +51,15 @@ export function MeetingDetails({ meeting }: { meeting: Occurrence }) {
           {dateWords(date)}, {hours}
         </Words>
         {meeting.location !== '' && <Words>{meeting.location}</Words>}
-        {details && details.categories.length > 0 && (
-          <Words tone="soft">{details.categories.join(', ')}</Words>
-        )}
+        {details.categories.length > 0 && <Words tone="soft">{details.categories.join(', ')}</Words>}
         <Words tone="soft">
           {calendars.get(meeting.calendarId)?.name ?? 'Calendar'} · {meeting.busy ? 'busy' : 'free'}
         </Words>
+        {event.rule && (
+          <Words tone="soft">Repeats {ruleWords(event.rule, event.start.wall.slice(0, 10))}</Words>
+        )}
       </View>
-      {details && <MeetingSays details={details} />}
+      <MeetingSays details={details} />
       {!meeting.allDay && (
         <>
           <View className="flex-row flex-wrap gap-2">
@@ -64,6 +71,14 @@ export function MeetingDetails({ meeting }: { meeting: Occurrence }) {
           <SpentList subject={subject} estimate={Math.round(lengthOf(meeting))} date={date} />
         </>
       )}
+      <View className="flex-row">
+        <Button
+          label={editing ? 'Stop editing' : 'Edit event'}
+          icon="pen"
+          onPress={() => setEditing(!editing)}
+        />
+      </View>
+      {editing && <EventFields event={event} meeting={meeting} />}
     </View>
   );
 }

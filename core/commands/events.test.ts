@@ -1,0 +1,135 @@
+import * as fc from 'fast-check';
+import { occurrencesOf } from '../calendar/occurrences';
+import { repeatOf, ruleOf, ruleWords } from '../calendar/repeat';
+import { ruleStarts } from '../calendar/rule';
+import { plainEvent, type CalendarEvent } from '../model/event';
+import { workspaceOf, type Workspace } from '../model/workspace';
+import { instantOf, wallOf } from '../time/zone';
+import { applyChanges, changesBetween, reversed } from './changes';
+import { deleteEvent, editEvent, moveEvent, type Scope } from './events';
+
+const zone = 'Europe/London';
+const range = { from: instantOf('2026-01-01', zone), to: instantOf('2028-01-01', zone) };
+const event = (rule: string, wall = '2026-02-02T09:00:00'): CalendarEvent => ({
+  ...plainEvent,
+  id: 'c/a',
+  calendarId: 'c',
+  uid: 'a',
+  title: 'Crew call',
+  start: { wall, zone },
+  length: { days: 0, seconds: 1800 },
+  rule,
+});
+const times = (workspace: Workspace) =>
+  workspace.events
+    .values()
+    .flatMap((one) => occurrencesOf(one, range, zone))
+    .map(({ from, to, title }) => `${wallOf(from, zone)} ${(to - from) / 60_000} ${title}`)
+    .sort();
+const at = (recurrence: string, scope: Scope) => ({ id: 'c/a', recurrence, scope, newId: 'new' });
+
+const rules = [
+  'FREQ=DAILY;COUNT=60',
+  'FREQ=DAILY;INTERVAL=3',
+  'FREQ=WEEKLY;BYDAY=MO,TH',
+  'FREQ=WEEKLY;INTERVAL=2;BYDAY=MO,WE;COUNT=30',
+  'FREQ=MONTHLY;BYDAY=1MO;COUNT=14',
+  'FREQ=MONTHLY',
+  'FREQ=WEEKLY;UNTIL=20270301T090000Z',
+];
+const anySeries = fc
+  .record({
+    rule: fc.constantFrom(...rules),
+    cut: fc.nat(25),
+    held: fc.nat(25),
+    hours: fc.integer({ min: -8, max: 13 }),
+  })
+  .map(({ rule, cut, held, hours }) => {
+    const starts = ruleStarts(rule, '2026-02-02T09:00:00', zone, '2026-02-02', '2027-10-01');
+    const pick = (n: number) => starts[n % starts.length] ?? '';
+    const start = (recurrence: string) => ({
+      wall: new Date(Date.parse(`${recurrence}Z`) + hours * 3_600_000).toISOString().slice(0, 19),
+      zone,
+    });
+    // an occurrence that was changed before
+    const before = editEvent.apply(workspaceOf({ events: [event(rule)] }), {
+      ...at(pick(held), 'one'),
+      changes: { title: 'Crew call in the boat shed' },
+    });
+    return { before, recurrence: pick(cut), start: start(pick(cut)) };
+  });
+
+test('whatever is changed from an occurrence on, those before it stay, the others move alike, and undo gives all back', () => {
+  fc.assert(
+    fc.property(anySeries, ({ before, recurrence, start }) => {
+      const after = moveEvent.apply(before, { ...at(recurrence, 'later'), changes: { start } });
+      const early = (list: string[]) =>
+        list.filter((one) => one.slice(0, 19) < recurrence && one.slice(0, 19) < start.wall);
+      const stays = times(before).filter((one) => one.slice(0, 19) < recurrence);
+      expect(times(after)).toEqual(expect.arrayContaining(stays));
+      expect(early(times(after))).toEqual(early(times(before)));
+      if (before.events.get('c/a')?.rule?.includes('MONTHLY') === false)
+        expect(times(after)).toHaveLength(times(before).length);
+      expect(times(applyChanges(after, reversed(changesBetween(before, after))))).toEqual(times(before));
+    }),
+    { numRuns: 150 },
+  );
+});
+
+test('a change of this and later that changes no hours gives the same hours', () => {
+  fc.assert(
+    fc.property(anySeries, ({ before, recurrence }) => {
+      const after = editEvent.apply(before, { ...at(recurrence, 'later'), changes: { location: 'Weir' } });
+      expect(times(after)).toEqual(times(before));
+    }),
+    { numRuns: 100 },
+  );
+});
+
+test('a change of one occurrence leaves all others alone', () => {
+  fc.assert(
+    fc.property(anySeries, ({ before, recurrence, start }) => {
+      const after = moveEvent.apply(before, { ...at(recurrence, 'one'), changes: { start } });
+      const others = times(before).filter((one) => !one.startsWith(recurrence));
+      expect(times(after)).toEqual(expect.arrayContaining(others));
+      expect(times(after).filter((one) => one.startsWith(start.wall)).length).toBeGreaterThan(0);
+      expect(times(after)).toHaveLength(times(before).length);
+    }),
+    { numRuns: 100 },
+  );
+});
+
+test('all of a weekly series moves to another day and hour, across clock changes', () => {
+  const before = workspaceOf({ events: [event('FREQ=WEEKLY;BYDAY=MO;COUNT=10')] });
+  const after = moveEvent.apply(before, {
+    ...at('2026-02-16T09:00:00', 'all'),
+    changes: { start: { wall: '2026-02-17T14:00:00', zone } },
+  });
+  expect(times(after).map((one) => one.slice(0, 16))).toEqual(
+    times(before).map(
+      (one) =>
+        `${wallOf(Date.parse(`${one.slice(0, 10)}T00:00:00Z`) + 86_400_000, 'UTC').slice(0, 10)}T14:00`,
+    ),
+  );
+});
+
+test('deleting one, this and later, or all', () => {
+  const before = workspaceOf({ events: [event('FREQ=DAILY;COUNT=5')] });
+  const left = (scope: Scope) =>
+    times(deleteEvent.apply(before, at('2026-02-04T09:00:00', scope))).map((one) => one.slice(8, 10));
+  expect([left('one'), left('later'), left('all')]).toEqual([['02', '03', '05', '06'], ['02', '03'], []]);
+});
+
+test.each([
+  ['FREQ=DAILY', 'every day'],
+  ['FREQ=WEEKLY;BYDAY=MO,TU,WE,TH,FR', 'every weekday'],
+  ['FREQ=WEEKLY;INTERVAL=2;BYDAY=MO,TH', 'every 2 weeks on Monday and Thursday'],
+  ['FREQ=MONTHLY;BYDAY=-1TU;COUNT=6', 'every month on the last Tuesday, 6 times'],
+  ['FREQ=MONTHLY;INTERVAL=3', 'every 3 months on day 24'],
+  ['FREQ=YEARLY;UNTIL=20300101T235959', 'every year on 24 November, until 1 January 2030'],
+  ['FREQ=YEARLY;BYWEEKNO=20', 'by a rule of its own'],
+])('%s is said as “%s”, and what can be chosen comes back as it was', (rule, words) => {
+  expect(ruleWords(rule, '2026-11-24')).toBe(words);
+  const repeat = repeatOf(rule);
+  if (repeat) expect(ruleOf(repeat, '2026-11-24')).toBe(rule);
+});

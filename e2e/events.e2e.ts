@@ -1,0 +1,130 @@
+import assert from 'node:assert/strict';
+import { after, before, test } from 'node:test';
+import type { Page } from 'puppeteer-core';
+import { openPage, openStage, settled, type Stage } from './browser';
+import { boxOf, drag, isAccessible, isGone, labels, pause, press, pressText, sees, type } from './steps';
+
+let stage: Stage;
+before(async () => {
+  stage = await openStage();
+});
+after(() => stage.close());
+
+async function hourOf(page: Page, day: string, hour: number) {
+  const column = await boxOf(page, day);
+  return { x: column.x + column.width / 2, y: column.y + (column.height * hour) / 24 };
+}
+const meetings = async (page: Page, begins: string) =>
+  (await labels(page))
+    .filter((label) => label.startsWith(`Meeting ${begins}`))
+    .map((label) => label.slice(8))
+    .sort();
+const middle = ({ x, y, width }: { x: number; y: number; width: number }) => ({ x: x + width / 3, y: y + 8 });
+
+test('hours marked by dragging become an event, whose details save themselves and come back', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'events', '/plan?view=week');
+  await drag(page, 'mouse', await hourOf(page, 'Thu 26 Nov', 12), await hourOf(page, 'Thu 26 Nov', 13.5));
+  await isAccessible(page, 'something new');
+  await type(page, 'Title', 'Ladder inspection');
+  await press(page, 'Add it');
+  await boxOf(page, 'Meeting Ladder inspection, 12:00 – 13:30');
+  await press(page, 'Edit event');
+  await type(page, 'Place', 'North weir');
+  await type(page, 'Call link', 'not an address');
+  await sees(page, '“not an address” is no address.');
+  await type(page, 'Call link', 'https://calls.example/ladder');
+  await type(page, 'Length', '2h');
+  await type(page, 'Starts', 'thu 25:00');
+  await sees(page, 'is no day');
+  await isAccessible(page, 'the details of an event');
+  await pause(500);
+  await page.reload();
+  await settled(page);
+  await page.locator('[aria-label="Meeting Ladder inspection, 12:00 – 14:00"]').click();
+  await sees(page, 'North weir');
+  await sees(page, 'Join the call');
+  assert.deepEqual(complaints, []);
+  await page.browserContext().close();
+});
+
+test('the same marking makes a task and its block; by keyboard a new event begins at the first free hour', async () => {
+  const { page } = await openPage(stage, 'wide', 'marking', '/plan?view=days');
+  await drag(page, 'mouse', await hourOf(page, 'Wed 25 Nov', 12), await hourOf(page, 'Wed 25 Nov', 12.75));
+  await pressText(page, 'A task and its block');
+  await type(page, 'Title', 'Sort samples');
+  await press(page, 'Add it');
+  await boxOf(page, 'Sort samples, 12:00 – 12:45');
+  await page.focus('[aria-label="New event"]');
+  await page.keyboard.press('Enter');
+  await type(page, 'Title', 'Phone the mill');
+  await press(page, 'Add it');
+  await boxOf(page, 'Meeting Phone the mill, 11:30 – 12:30');
+  await page.browserContext().close();
+});
+
+test('a weekly event: one is moved, then this and later, then all; each asks, each is undone', async () => {
+  const { page } = await openPage(stage, 'wide', 'demo', '/plan?view=week');
+  assert.deepEqual(
+    await meetings(page, 'Crew call'),
+    Array.from({ length: 4 }, () => 'Crew call, 09:00 – 09:30'),
+  );
+  const move = async (choice: string) => {
+    await page.$eval('[aria-label="Hours of the days"]', (strip) => (strip.scrollTop = 560));
+    await pause(100);
+    const calls = await page.$$('[aria-label^="Meeting Crew call, 09:00"]');
+    const box = await calls[1]?.boundingBox();
+    assert.ok(box);
+    await drag(page, 'mouse', middle(box), await hourOf(page, 'Tue 24 Nov', 13.6));
+    await sees(page, 'Which of its times does this hold for?');
+    await press(page, choice);
+    await pause(200);
+    return meetings(page, 'Crew call');
+  };
+  const times = (count: number, hours: string) => Array.from({ length: count }, () => `Crew call, ${hours}`);
+  assert.deepEqual(await move('This one'), [...times(3, '09:00 – 09:30'), ...times(1, '13:30 – 14:00')]);
+  await press(page, 'Undo move event');
+  assert.deepEqual(await move('This and all later ones'), [
+    ...times(1, '09:00 – 09:30'),
+    ...times(3, '13:30 – 14:00'),
+  ]);
+  await press(page, 'Undo move event');
+  assert.deepEqual(await move('All'), times(4, '13:30 – 14:00'));
+  await press(page, 'Undo move event');
+  assert.deepEqual(await meetings(page, 'Crew call'), times(4, '09:00 – 09:30'));
+  await page.browserContext().close();
+});
+
+test('how an event repeats is chosen and said in words; later ones are deleted, and come back', async () => {
+  const { page } = await openPage(stage, 'phone', 'repeat', '/plan?view=week');
+  await press(page, 'New event');
+  await type(page, 'Title', 'Gauge round');
+  await press(page, 'Add it');
+  await press(page, 'Edit event');
+  await pressText(page, 'by weeks');
+  await page.locator('::-p-xpath(//*[@aria-label="On these days"]//*[text()="Fri"])').click();
+  await sees(page, 'It repeats every week on Tuesday and Friday.');
+  await type(page, 'Ends', '5 times');
+  await sees(page, 'every week on Tuesday and Friday, 5 times.');
+  await isAccessible(page, 'how an event repeats');
+  await pressText(page, 'this and later');
+  await press(page, 'Delete this and later');
+  await isGone(page, 'Meeting Gauge round');
+  await press(page, 'Undo delete event');
+  assert.equal((await meetings(page, 'Gauge round')).length, 2);
+  await page.browserContext().close();
+});
+
+test('an event moves by keyboard, and a longer day makes it longer', async () => {
+  const { page } = await openPage(stage, 'wide', 'demo', '/plan?day=2026-11-25');
+  await page.focus('[aria-label^="Meeting Weir hearing"]');
+  for (const key of ['Space', 'ArrowDown', 'ArrowDown', 'Enter'] as const) await page.keyboard.press(key);
+  await boxOf(page, 'Meeting Weir hearing, 11:00 – 13:00');
+  await page.focus('[aria-label^="Meeting Weir hearing"]');
+  await page.keyboard.press('Space');
+  await page.keyboard.down('Shift');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.up('Shift');
+  await page.keyboard.press('Enter');
+  await boxOf(page, 'Meeting Weir hearing, 11:00 – 13:15');
+  await page.browserContext().close();
+});

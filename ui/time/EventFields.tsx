@@ -1,0 +1,151 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { repeatEvent, type Scope } from '@/core/commands/events';
+import { detailsAt, type Occurrence } from '@/core/calendar/occurrences';
+import type { CalendarEvent } from '@/core/model/event';
+import { lengthOf } from '@/core/time/span';
+import { clockWords, dateWords, durationWords } from '@/core/time/words';
+import { dateOf, instantOf } from '@/core/time/zone';
+import { session } from '@/state/session';
+import { store, useWorkspace } from '@/state/workspaceStore';
+import { Button } from '../Button';
+import { CheckBox } from '../CheckBox';
+import { Choice } from '../Choice';
+import { Field, type Reading } from '../Field';
+import { readAddress, readDay, readLead, readLength, readTitle, readWords } from '../readings';
+import { change, isRepeating, remove, startAt } from './eventActions';
+import { RepeatFields } from './RepeatFields';
+
+/** All that an event says, each field saving itself. Of a repeating event it is chosen what changes hold for. */
+export function EventFields({ event, meeting }: { event: CalendarEvent; meeting: Occurrence }) {
+  const { clock } = useWorkspace().settings;
+  const [scope, setScope] = useState<Scope>('one');
+  const repeats = isRepeating(event);
+  const details = detailsAt(event, meeting.recurrence);
+  const { title, location, notes, categories, calls, reminders, busy, length } = details;
+  const holds = repeats ? scope : 'all';
+  const set = (changes: Parameters<typeof change>[2]) => change(meeting, holds, changes);
+  const [call] = calls;
+  const [reminder] = reminders;
+  const day = dateOf(meeting.from, session.zone);
+  const days = length.days || 1;
+  const starts = meeting.allDay
+    ? dateWords(day)
+    : `${dateWords(day)} ${clockWords(meeting.from, session.zone, clock)}`;
+  const start = ({ date, time }: { date: string; time: string | null }) => {
+    const { zone } = event.start;
+    if (meeting.allDay) return set({ start: { wall: date, zone } });
+    const hour = time ?? clockWords(meeting.from, session.zone, 24);
+    return set({ start: startAt(instantOf(`${date}T${hour}`, session.zone), event.start) });
+  };
+  const allDay = () =>
+    meeting.allDay
+      ? set({
+          start: { wall: `${day}T09:00:00`, zone: session.zone },
+          length: { days: 0, seconds: 3600 },
+        })
+      : set({ start: { wall: day, zone: null }, length: { days: 1, seconds: 0 } });
+  return (
+    <View className="gap-4">
+      {repeats && (
+        <Choice
+          label="Changes hold for"
+          value={scope}
+          onChoose={setScope}
+          options={[
+            { value: 'one', name: 'this one' },
+            { value: 'later', name: 'this and later' },
+            { value: 'all', name: 'all' },
+          ]}
+        />
+      )}
+      <Field label="Title" text={title} read={readTitle} onSave={(to) => set({ title: to })} />
+      <Field label="Starts" text={starts} read={readDay} onSave={start} />
+      {meeting.allDay ? (
+        <Field
+          label="Days"
+          text={String(days)}
+          read={readDays}
+          onSave={(count) => set({ length: { days: count, seconds: 0 } })}
+        />
+      ) : (
+        <Field
+          label="Length"
+          text={durationWords(lengthOf(meeting))}
+          read={readLength}
+          onSave={(minutes) => set({ length: { days: 0, seconds: minutes * 60 } })}
+        />
+      )}
+      {!repeats && <CheckBox label="All day" checked={meeting.allDay} onToggle={allDay} />}
+      <Field label="Place" text={location} read={readWords} onSave={(to) => set({ location: to })} />
+      <Field
+        label="Call link"
+        text={call?.uri ?? ''}
+        placeholder="https://…"
+        read={readAddress}
+        onSave={(uri) =>
+          set({ calls: uri ? [{ uri, label: '', line: '' }, ...calls.slice(1)] : calls.slice(1) })
+        }
+      />
+      <Field label="Notes" multiline text={notes} read={readWords} onSave={(to) => set({ notes: to })} />
+      <Field
+        label="Category"
+        text={categories.join(', ')}
+        read={readWords}
+        onSave={(to) =>
+          set({
+            categories: to
+              .split(',')
+              .map((one) => one.trim())
+              .filter(Boolean),
+          })
+        }
+      />
+      <Field
+        label="Remind me before"
+        text={reminder ? durationWords(reminder.minutesBefore) : ''}
+        placeholder="never"
+        read={readLead}
+        onSave={(minutes) =>
+          set({
+            reminders:
+              minutes === null ? reminders.slice(1) : [{ kept: [], ...reminder, minutesBefore: minutes }],
+          })
+        }
+      />
+      <Choice
+        label="While it lasts I am"
+        value={busy ? 'busy' : 'free'}
+        onChoose={(to) => set({ busy: to === 'busy' })}
+        options={[
+          { value: 'busy', name: 'busy' },
+          { value: 'free', name: 'free' },
+        ]}
+      />
+      <RepeatFields
+        rule={event.rule}
+        start={event.start.wall.slice(0, 10)}
+        onRule={(rule) => store.run(repeatEvent, { id: event.id, rule })}
+      />
+      <View className="flex-row">
+        <Button
+          label={
+            repeats
+              ? `Delete ${{ one: 'this one', later: 'this and later', all: 'all' }[scope]}`
+              : 'Delete event'
+          }
+          kind="danger"
+          icon="remove"
+          onPress={() => remove(meeting, holds)}
+        />
+      </View>
+    </View>
+  );
+}
+
+const readDays = (typed: string): Reading<number> => {
+  const count = Number(typed);
+  return Number.isInteger(count) && count >= 1 && count <= 366
+    ? { value: count }
+    : { problem: 'Type a number of days from 1 to 366.' };
+};

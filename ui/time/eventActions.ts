@@ -1,0 +1,94 @@
+import {
+  addEvent,
+  deleteEvent,
+  editEvent,
+  moveEvent,
+  type EventChanges,
+  type Scope,
+} from '@/core/commands/events';
+import type { Occurrence } from '@/core/calendar/occurrences';
+import { plainEvent, type Calendar, type CalendarEvent, type WallStart } from '@/core/model/event';
+import { MINUTE, lengthOf } from '@/core/time/span';
+import { dateWords } from '@/core/time/words';
+import { dateOf, wallOf } from '@/core/time/zone';
+import { session } from '@/state/session';
+import { newId, store } from '@/state/workspaceStore';
+import { closeSheet, openSheet } from '../sheets';
+
+export const isRepeating = (event: CalendarEvent): boolean => event.rule !== null || event.also.length > 0;
+
+/** The calendar that one's own events go into: the first that came from no file, or a new one. */
+function ownCalendar(): Calendar {
+  const own = store
+    .getState()
+    .workspace.calendars.values()
+    .find(({ source }) => source === '');
+  return own ?? { id: newId(), name: 'My calendar', source: '', hue: 'fern', kept: [] };
+}
+
+/** Adds an event at an instant (epoch ms); returns its id when it went through. */
+export function addEventAt(title: string, start: number, minutes: number): string | null {
+  const calendar = ownCalendar();
+  const uid = newId();
+  const id = `${calendar.id}/${uid}`;
+  const event: CalendarEvent = {
+    ...plainEvent,
+    id,
+    calendarId: calendar.id,
+    uid,
+    title,
+    start: { wall: wallOf(start, session.zone), zone: session.zone },
+    length: { days: 0, seconds: minutes * 60 },
+  };
+  const words = `${title}: ${dateWords(dateOf(start, session.zone))}`;
+  return store.run(addEvent, { event, calendar }, words) ? id : null;
+}
+
+/** An instant as an event tells its start, in the zone that it has. */
+export const startAt = (instant: number, like: WallStart): WallStart => ({
+  wall: wallOf(instant, like.zone ?? session.zone),
+  zone: like.zone,
+});
+
+const said: Record<Scope, string> = { one: '', later: ', and all later ones', all: ', all of them' };
+
+/** Changes one occurrence, or more as `scope` says, and goes on showing it. */
+export function change(meeting: Occurrence, scope: Scope, changes: EventChanges): boolean {
+  const id = newId();
+  const { eventId, recurrence, title } = meeting;
+  const event = store.getState().workspace.events.get(eventId);
+  const moves = changes.start !== undefined || changes.length !== undefined;
+  const input = { id: eventId, recurrence, scope, newId: id, changes };
+  const words = `${changes.title ?? title} changed${event && isRepeating(event) ? said[scope] : ''}`;
+  if (!store.run(moves ? moveEvent : editEvent, input, words)) return false;
+  const split = scope === 'later' && event && recurrence > event.start.wall;
+  const now = split ? `${event.calendarId}/${id}` : eventId;
+  const moved = changes.start && scope !== 'one' ? changes.start.wall : recurrence;
+  if (event && isRepeating(event) && (split || moved !== recurrence))
+    openSheet({ kind: 'meeting', meeting: { ...meeting, eventId: now, recurrence: moved } });
+  return true;
+}
+
+export function remove(meeting: Occurrence, scope: Scope): void {
+  const { eventId: id, recurrence, title } = meeting;
+  closeSheet();
+  store.run(deleteEvent, { id, recurrence, scope, newId: newId() }, `Deleted ${title}${said[scope]}`);
+}
+
+/** Moves an occurrence to an instant, `minutes` long; of a repeating event it asks what that holds for. */
+export function moveTo(meeting: Occurrence, start: number, minutes: number): void {
+  const event = store.getState().workspace.events.get(meeting.eventId);
+  if (!event || (start === meeting.from && minutes === lengthOf(meeting))) return;
+  const changes: EventChanges = {
+    start: startAt(start, event.start),
+    ...(minutes * MINUTE === meeting.to - meeting.from ? {} : { length: { days: 0, seconds: minutes * 60 } }),
+  };
+  if (isRepeating(event))
+    openSheet({ kind: 'scope', title: meeting.title, choose: (scope) => move(meeting, scope, changes) });
+  else move(meeting, 'one', changes);
+}
+
+function move(meeting: Occurrence, scope: Scope, changes: EventChanges) {
+  const { eventId: id, recurrence, title } = meeting;
+  store.run(moveEvent, { id, recurrence, scope, newId: newId(), changes }, `${title} moved${said[scope]}`);
+}
