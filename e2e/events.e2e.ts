@@ -76,8 +76,8 @@ test('a weekly event: one is moved, then this and later, then all; each asks, ea
     assert.ok(box);
     await drag(page, 'mouse', middle(box), await hourOf(page, 'Tue 24 Nov', 13.6));
     await sees(page, 'Which of its times does this hold for?');
-    await press(page, choice);
-    await pause(200);
+    await pressText(page, choice);
+    await sees(page, 'Crew call moved');
     return meetings(page, 'Crew call');
   };
   const times = (count: number, hours: string) => Array.from({ length: count }, () => `Crew call, ${hours}`);
@@ -126,5 +126,43 @@ test('an event moves by keyboard, and a longer day makes it longer', async () =>
   await page.keyboard.up('Shift');
   await page.keyboard.press('Enter');
   await boxOf(page, 'Meeting Weir hearing, 11:00 – 13:15');
+  await page.browserContext().close();
+});
+
+test('new hours are typed on a block and shown before they count; a question mark lists the keys', async () => {
+  const { page } = await openPage(stage, 'phone', 'demo', '/plan');
+  await page.focus('[aria-label^="Grant report, section 2, 12:00"]');
+  await page.keyboard.press('Enter');
+  const field = '[aria-label="Change the hours"]';
+  await page.type(field, 'soonish');
+  await sees(page, '“soonish” cannot be read.');
+  await page.click(field, { count: 3 });
+  await page.type(field, 'thu 13:00 1h');
+  await sees(page, 'Thu 26 Nov, 13:00 – 14:00 · 1 h. Enter takes it.');
+  await isAccessible(page, 'typed hours');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Escape');
+  await page.goto(`${stage.address}/plan?day=2026-11-26`);
+  await settled(page);
+  await boxOf(page, 'Grant report, section 2, 13:00 – 14:00');
+  await page.keyboard.type('?');
+  await sees(page, 'a quarter hour earlier or later');
+  await isAccessible(page, 'the list of keys');
+  await page.browserContext().close();
+});
+
+test('a calendar is hidden, or only planned around', async () => {
+  const { page } = await openPage(stage, 'wide', 'demo', '/settings');
+  await press(page, 'Takes my time: Office');
+  await page.goto(`${stage.address}/plan`);
+  await settled(page);
+  await sees(page, 'planned of 8 h room');
+  await boxOf(page, 'Meeting Flood forum');
+  await page.goto(`${stage.address}/settings`);
+  await settled(page);
+  await press(page, 'Shown: Office');
+  await page.goto(`${stage.address}/plan`);
+  await settled(page);
+  await isGone(page, 'Meeting Flood forum');
   await page.browserContext().close();
 });

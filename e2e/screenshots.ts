@@ -13,6 +13,7 @@ const shots: Shot[] = [
       size,
       ...(size === 'wide' ? { click: '[aria-label^="Grant report, section 2"]' } : {}),
     },
+    { name: `week-${size}`, route: '/plan?view=week', size },
     { name: `tasks-${size}`, route: '/tasks', size },
     { name: `review-${size}`, route: '/review?day=2026-11-23', size },
     { name: `settings-${size}`, route: '/settings', size },
@@ -24,6 +25,9 @@ const shots: Shot[] = [
     dark: true,
     click: '[aria-label^="Grant report, section 2"]',
   },
+  { name: 'month-wide', route: '/plan?view=month', size: 'wide' },
+  { name: 'agenda-phone', route: '/plan?view=agenda', size: 'phone' },
+  { name: 'week-wide-dark', route: '/plan?view=week', size: 'wide', dark: true },
   { name: 'today-phone-dark', route: '/today', size: 'phone', dark: true },
   {
     name: 'place-wide',

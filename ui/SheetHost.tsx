@@ -5,6 +5,7 @@ import { Importing } from './files/Importing';
 import { ImportReport } from './files/ImportReport';
 import { WorkspaceFileView } from './files/WorkspaceFileView';
 import { GoToDay } from './GoToDay';
+import { Keys } from './Keys';
 import { Sheet } from './Sheet';
 import { belongsInPane, closeSheet, useSheets, type OpenSheet } from './sheets';
 import { Lists } from './tasks/Lists';
@@ -61,6 +62,8 @@ export function useSheetContent(sheet: OpenSheet) {
       return { title: 'New', content: <NewEvent from={sheet.from} length={sheet.minutes} /> };
     case 'scope':
       return { title: sheet.title, content: <ScopeQuestion choose={sheet.choose} /> };
+    case 'keys':
+      return { title: 'Keys', content: <Keys /> };
     case 'goToDay':
       return { title: 'Go to a day', content: <GoToDay /> };
     case 'exportCalendar':

@@ -5,7 +5,14 @@ import { acceptDroppedFiles } from './files/chooseFile';
 import { Navigation } from './Navigation';
 import { NoticeLine, UnsavedLine, UpdateLine } from './NoticeLine';
 import { SheetHost } from './SheetHost';
+import { openSheet } from './sheets';
 import { useWide } from './useWide';
+
+/** A question mark lists all keys; in a text field it is a question mark. */
+function onHelpKey(event: KeyboardEvent) {
+  const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement;
+  if (event.key === '?' && !typing) openSheet({ kind: 'keys' });
+}
 
 /** Ctrl or ⌘ with Z undoes, with Shift or with Y it redoes; in a text field the keys belong to the field. */
 function onUndoKeys(event: KeyboardEvent) {
@@ -29,8 +36,12 @@ export function Shell({ children }: { children: ReactNode }) {
   const theme = useStore(({ workspace }) => workspace.settings.theme);
   useEffect(acceptDroppedFiles, []);
   useEffect(() => {
-    window.addEventListener('keydown', onUndoKeys);
-    return () => window.removeEventListener('keydown', onUndoKeys);
+    const onKey = (event: KeyboardEvent) => {
+      onUndoKeys(event);
+      onHelpKey(event);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
   }, []);
   useEffect(() => {
     document.documentElement.classList.toggle('light', theme === 'light');

@@ -25,6 +25,7 @@ export type OpenSheet =
     }
   | { readonly kind: 'importReport'; readonly name: string; readonly report: ImportResult }
   | { readonly kind: 'goToDay' }
+  | { readonly kind: 'keys' }
   | { readonly kind: 'newEvent'; readonly from: number; readonly minutes: number }
   | { readonly kind: 'scope'; readonly title: string; readonly choose: (scope: Scope) => void }
   | { readonly kind: 'exportCalendar' };

@@ -11,7 +11,7 @@ export const removeCalendar = command('remove calendar', (workspace, { id }: { i
 
 export const editCalendar = command(
   'edit calendar',
-  (workspace, { id, ...changes }: { id: Id; name?: string; hue?: Hue }) =>
+  (workspace, { id, ...changes }: { id: Id; name?: string; hue?: Hue; hidden?: boolean; around?: boolean }) =>
     put(workspace, 'calendars', { ...existing(workspace.calendars, id, 'calendar'), ...changes }),
 );
 

@@ -11,6 +11,10 @@ export const Calendar = z.object({
   source: z.string(),
   hue: Hue,
   kept: z.array(z.string()),
+  /** Its events are not drawn and take no time. */
+  hidden: z.boolean().optional(),
+  /** Another person's: its events are drawn lightly, to plan around, and leave one free. */
+  around: z.boolean().optional(),
   ...Changed,
 });
 export type Calendar = z.infer<typeof Calendar>;

@@ -1,4 +1,5 @@
-import { occurrencesOn, type Occurrence } from '../calendar/occurrences';
+import { occurrencesShown } from '../calendar/layers';
+import type { Occurrence } from '../calendar/occurrences';
 import type { Block, TimeEntry, TrayItem } from '../model/plan';
 import { derivedByPart, groupedBy } from '../model/collection';
 import type { Workspace } from '../model/workspace';
@@ -75,7 +76,7 @@ const clip = (range: Span, { from, to }: Span): Span => ({
 export function dayPlan(workspace: Workspace, date: IsoDate, zone: Zone): DayPlan {
   const span = dayOf(date, zone);
   const working = workingHours(workspace.settings, date, zone);
-  const occurrences = occurrencesOn(workspace.events, date, zone);
+  const occurrences = occurrencesShown(workspace, date, zone);
   const blocks = blocksIn(workspace.blocks, span);
   const tray = trayOn(workspace.tray, date);
 

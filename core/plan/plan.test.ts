@@ -162,3 +162,23 @@ test('orders put what has no date or estimate last', () => {
     (['due', 'priority', 'estimate'] as const).map((order) => inOrder(tasks, order, zone)[0]?.id),
   ).toEqual(['b', 'c', 'c']);
 });
+
+describe('calendars as layers', () => {
+  const withCalendar = (changes: { hidden?: boolean; around?: boolean }) => ({
+    ...day,
+    calendars: day.calendars.with([
+      { id: 'c', name: 'Ines', source: 'ines.ics', hue: 'iris' as const, kept: [], ...changes },
+    ]),
+  });
+
+  test('a hidden calendar is not drawn and takes no time', () => {
+    const plan = dayPlan(withCalendar({ hidden: true }), '2026-11-24', zone);
+    expect([plan.meetings.length, plan.load.meetings]).toEqual([0, 0]);
+  });
+
+  test('a calendar that one only plans around is drawn, and leaves one free', () => {
+    const plan = dayPlan(withCalendar({ around: true }), '2026-11-24', zone);
+    expect([plan.meetings.length, plan.load.meetings]).toEqual([3, 0]);
+    expect(plan.meetings.every(({ busy }) => !busy)).toBe(true);
+  });
+});

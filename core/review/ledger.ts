@@ -1,7 +1,7 @@
 import type { Subject } from '../model/plan';
 import type { Workspace } from '../model/workspace';
 import { blocksIn, entriesIn, spanOfBlock } from '../plan/dayPlan';
-import { occurrencesOn } from '../calendar/occurrences';
+import { occurrencesShown } from '../calendar/layers';
 import { intersect, minutesOf, type Span } from '../time/span';
 import { dayOf, type IsoDate, type Zone } from '../time/zone';
 import { spanOfEntry, subjectKey, subjectTitle } from '../track/spent';
@@ -51,7 +51,7 @@ export function ledger(workspace: Workspace, date: IsoDate, zone: Zone, now: num
     row[lane].push(...intersect([span], [day]));
     gathered.set(key, row);
   };
-  for (const meeting of occurrencesOn(workspace.events, date, zone)) {
+  for (const meeting of occurrencesShown(workspace, date, zone)) {
     if (!meeting.busy || meeting.allDay) continue;
     add({ kind: 'event', occurrence: meeting.id, title: meeting.title }, meeting.title, 'planned', meeting);
   }

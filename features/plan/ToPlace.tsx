@@ -1,6 +1,7 @@
-import { useMemo } from 'react';
-import { ScrollView, View } from 'react-native';
+import { useMemo, useState } from 'react';
+import { ScrollView, TextInput, View } from 'react-native';
 import type { Task } from '@/core/model/task';
+import type { Workspace } from '@/core/model/workspace';
 import { DEFAULT_LENGTH } from '@/core/plan/placing';
 import { toPlace } from '@/core/tasks/toPlace';
 import { durationWords } from '@/core/time/words';
@@ -29,19 +30,44 @@ export function useToPlace(): Task[] {
 export const countWords = (tasks: readonly Task[]): string =>
   `${tasks.length} ${tasks.length === 1 ? 'task' : 'tasks'} · ${durationWords(estimated(tasks))}`;
 
+/** The tasks whose title, or the name of whose list, holds what is sought. */
+function found(tasks: readonly Task[], sought: string, lists: Workspace['lists']): readonly Task[] {
+  const words = sought.trim().toLowerCase();
+  if (words === '') return tasks;
+  return tasks.filter(({ title, listId }) =>
+    `${title} ${lists.get(listId)?.name ?? ''}`.toLowerCase().includes(words),
+  );
+}
+
+const Search = ({ value, onChange }: { value: string; onChange: (text: string) => void }) => (
+  <TextInput
+    aria-label="Search tasks and lists"
+    placeholder="Search tasks and lists"
+    placeholderTextColor="var(--ink-soft)"
+    value={value}
+    onChangeText={onChange}
+    className="min-h-[44px] rounded-lg border border-line bg-surface px-3 font-text text-sm text-ink"
+  />
+);
+
 /** The pane beside the day, on a wide screen. What is dropped on it leaves the plan. */
 export function ToPlacePane({ date }: { date: string }) {
   const tasks = useToPlace();
   const { attach } = useDropArea('to place', { kind: 'off' });
   const aimed = useDrag(({ target }) => target?.kind === 'off');
+  const { lists } = useWorkspace();
+  const [sought, setSought] = useState('');
   return (
     <View ref={attach} className={`w-[300px] border-r ${aimed ? 'border-pine bg-surface' : 'border-line'}`}>
       <View className="gap-1 px-4 pb-2 pt-4">
         <Heading level={2}>To place</Heading>
         <Words tone="soft">{countWords(tasks)}</Words>
       </View>
+      <View className="px-4 pb-2">
+        <Search value={sought} onChange={setSought} />
+      </View>
       <ScrollView tabIndex={0} aria-label="Tasks to place" contentContainerClassName="gap-2 px-4 pb-6">
-        <ToPlaceList tasks={tasks} date={date} />
+        <ToPlaceList tasks={found(tasks, sought, lists)} date={date} />
         <View className="pt-2">
           <Button label="Add task" icon="add" onPress={() => openSheet({ kind: 'newTask' })} />
         </View>
@@ -56,6 +82,8 @@ export function ToPlaceList({ tasks, date }: { tasks: readonly Task[]; date: str
     { name: 'Due first', tasks: tasks.filter(({ due }) => due !== null) },
     { name: 'No date', tasks: tasks.filter(({ due }) => due === null) },
   ];
+  const all = useToPlace();
+  if (tasks.length === 0 && all.length > 0) return <Words tone="soft">No task to place is called so.</Words>;
   if (tasks.length === 0)
     return (
       <Words tone="soft">

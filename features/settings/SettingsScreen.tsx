@@ -6,6 +6,7 @@ import type { Settings } from '@/core/model/settings';
 import { store, useWorkspace } from '@/state/workspaceStore';
 import { Button, IconButton } from '@/ui/Button';
 import { chooseCalendarFile } from '@/ui/files/chooseFile';
+import { CheckBox } from '@/ui/CheckBox';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { readTitle } from '@/ui/readings';
@@ -95,10 +96,10 @@ const Part = ({ title, children }: { title: string; children: React.ReactNode })
 const eventsOf = groupedBy<CalendarEvent>(({ calendarId }) => calendarId);
 
 function CalendarRow({ calendar }: { calendar: Calendar }) {
-  const { id, name, source } = calendar;
+  const { id, name, source, hidden = false, around = false } = calendar;
   const count = eventsOf(useWorkspace().events, id).length;
   return (
-    <View className={`hue-${calendar.hue} flex-row items-end gap-2 border-l-4 border-edge pl-3`}>
+    <View className={`hue-${calendar.hue} flex-row items-start gap-2 border-l-4 border-edge pl-3`}>
       <View className="flex-1">
         <Field
           label={`${source || 'Made here'} · ${count} ${count === 1 ? 'event' : 'events'}`}
@@ -106,6 +107,20 @@ function CalendarRow({ calendar }: { calendar: Calendar }) {
           read={readTitle}
           onSave={(to) => store.run(editCalendar, { id, name: to })}
         />
+        <View className="flex-row flex-wrap gap-x-5">
+          <CheckBox
+            label="Shown"
+            says={`Shown: ${name}`}
+            checked={!hidden}
+            onToggle={() => store.run(editCalendar, { id, hidden: !hidden })}
+          />
+          <CheckBox
+            label="Takes my time"
+            says={`Takes my time: ${name}`}
+            checked={!around}
+            onToggle={() => store.run(editCalendar, { id, around: !around })}
+          />
+        </View>
       </View>
       <IconButton
         label={`Remove the calendar ${name}`}

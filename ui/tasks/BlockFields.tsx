@@ -11,6 +11,7 @@ import { Button } from '../Button';
 import { Field } from '../Field';
 import { readClock, readLength } from '../readings';
 import { Words } from '../Words';
+import { TypedChange } from './TypedChange';
 
 /** The hours of one block, typed, and what it collides with. */
 export function BlockFields({ block }: { block: Block }) {
@@ -54,6 +55,10 @@ export function BlockFields({ block }: { block: Block }) {
           />
         </View>
       </View>
+      <TypedChange
+        hours={block}
+        onChange={({ start, minutes }) => store.run(moveBlock, { id: block.id, start, minutes })}
+      />
       {met.length > 0 && (
         <Words size="xs" tone="brick" face="strong">
           Collides with {met.join(', ')}

@@ -42,6 +42,7 @@ export function NewEvent({ from, length }: { from: number; length: number }) {
     closeSheet();
   };
   const add = (name: string) => {
+    if (name === '') return store.say('A title is needed.', 'problem');
     if (kind === 'task') return addBlock(name);
     const id = addEventAt(name, start, minutes);
     const event = id && store.getState().workspace.events.get(id);
@@ -72,7 +73,7 @@ export function NewEvent({ from, length }: { from: number; length: number }) {
         {clock(start)} – {clock(start + minutes * MINUTE)}
       </Words>
       <View className="flex-row gap-2">
-        <Button label="Add" says="Add it" kind="primary" disabled={title === ''} onPress={() => add(title)} />
+        <Button label="Add" says="Add it" kind="primary" onPress={() => add(title)} />
         <Button label="Not now" onPress={closeSheet} />
       </View>
     </View>
