@@ -101,14 +101,14 @@ test('a swipe over a block scrolls the hours and moves nothing', async () => {
 test('the strip scrolls by itself while something is held near its edge', async () => {
   const { page } = await openPage(stage, 'wide', 'demo', '/plan');
   const strip = await boxOf(page, 'Hours of the day');
-  const card = await boxOf(page, 'To place: Stock count');
+  const card = await boxOf(page, 'To place: Volunteer day');
   const scrolled = () => page.$eval('[aria-label="Hours of the day"]', (element) => element.scrollTop);
   const before = await scrolled();
   const edge = { x: strip.x + strip.width / 2, y: strip.y + strip.height - 20 };
   await drag(page, 'mouse', { x: card.x + 40, y: card.y + 12 }, edge, () => pause(700));
   assert.ok((await scrolled()) > before + 60, 'it scrolled');
   assert.ok(
-    (await labels(page)).some((label) => /^Stock count, boat shed, (1[5-9]|2\d):/.test(label)),
+    (await labels(page)).some((label) => /^Volunteer day: tool list, (1[5-9]|2\d):/.test(label)),
     'and the task lies in the evening',
   );
   await page.browserContext().close();

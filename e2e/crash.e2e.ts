@@ -56,6 +56,7 @@ test(`a tab killed at random moments loses nothing older than half a second, ${R
   const random = randomFrom(seed);
   t.diagnostic(`seed ${seed}`);
   let { page } = await openPage(stage, 'wide', 'crash', '/tasks');
+  page.setDefaultTimeout(30_000);
   const context = page.browserContext();
   const edits = new Map<string, Edit>();
   for (let round = 0; round < ROUNDS; round += 1) {

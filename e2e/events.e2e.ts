@@ -166,3 +166,25 @@ test('a calendar is hidden, or only planned around', async () => {
   await isGone(page, 'Meeting Flood forum');
   await page.browserContext().close();
 });
+
+test('a task needed by a meeting: blocks after it say so, while dragging and on the block, and the meeting may move', async () => {
+  const { page } = await openPage(stage, 'wide', 'demo', '/plan?day=2026-11-25');
+  await page.focus('[aria-label^="To place: Stock count"]');
+  await page.keyboard.press('Enter');
+  await pressText(page, 'Choose a meeting');
+  await pressText(page, 'Weir hearing, tomorrow 10:30');
+  await sees(page, 'needed by Weir hearing, tomorrow 10:30');
+  await isAccessible(page, 'a task needed by a meeting');
+  const card = await boxOf(page, 'To place: Stock count');
+  await drag(page, 'mouse', middle(card), await hourOf(page, 'Wed 25 Nov', 13.1), () =>
+    sees(page, 'Ends 3 h 15 after Weir hearing begins, which needs it'),
+  );
+  await boxOf(page, 'Stock count, boat shed, 13:00 – 13:45, 45 min, ends 3 h 15 after Weir hearing begins');
+  await page.focus('[aria-label^="Meeting Weir hearing"]');
+  await page.keyboard.press('Space');
+  for (let i = 0; i < 16; i += 1) await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await boxOf(page, 'Meeting Weir hearing, 14:30 – 16:30');
+  await isGone(page, 'Stock count, boat shed, 13:00 – 13:45, 45 min, ends');
+  await page.browserContext().close();
+});

@@ -99,10 +99,10 @@ for (const size of ['phone', 'wide'] as const satisfies Size[]) {
         await page.keyboard.press('Escape');
       });
       assert.equal(await page.$('[aria-label^="Grant report, "]'), null, 'Escape lets go of it');
-      const from = await card();
-      await drag(page, how, from, await pointAt(page, 13.04), () =>
-        sees(page, 'Ends 30 min after it is due'),
-      );
+      // with the drawer closed, as it is while something is dragged
+      if (size === 'phone') await pressText(page, 'To place');
+      const one = await pointAt(page, 13.04);
+      await drag(page, how, await card(), one, () => sees(page, 'Ends 30 min after it is due'));
       await boxOf(page, 'Grant report, 13:00 – 14:30, 1 h 30, ends 30 min after it is due');
       await isAccessible(page, 'plan');
     });
@@ -114,6 +114,7 @@ for (const size of ['phone', 'wide'] as const satisfies Size[]) {
       const halfHour = block.height / 3;
       const grip = middle(block);
       await drag(page, how, grip, { ...grip, y: grip.y + halfHour });
+      await pointAt(page, 15);
       const moved = await boxOf(page, 'Grant report, 13:30 – 15:00');
       const edge = { x: moved.x + moved.width / 2, y: moved.y + moved.height - 6 };
       await drag(page, how, edge, { x: edge.x, y: edge.y + halfHour });

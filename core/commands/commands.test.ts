@@ -72,7 +72,11 @@ test('undo of one step leaves a later change of something else alone', () => {
 
 test('a task moved between two others stands there in the own order', () => {
   const moved = reorderTask.apply(withTasks, { id: 'a', before: 'c', after: 'b' });
-  expect(inOrder(moved.tasks.values(), 'own', 'UTC').map(({ id }) => id)).toEqual(['c', 'a', 'b']);
+  expect(inOrder(moved.tasks.values(), 'own', moved.events, 'UTC').map(({ id }) => id)).toEqual([
+    'c',
+    'a',
+    'b',
+  ]);
 });
 
 test('starting a timer stops the other at the same moment, and ticking off stops it', () => {

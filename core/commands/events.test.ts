@@ -133,3 +133,45 @@ test.each([
   const repeat = repeatOf(rule);
   if (repeat) expect(ruleOf(repeat, '2026-11-24')).toBe(rule);
 });
+
+test('a task needed by an occurrence, and time spent in it, go along when the series moves or is split', () => {
+  const needed = (recurrence: string) => ({ eventId: 'c/a', recurrence });
+  const before = workspaceOf({
+    events: [event('FREQ=WEEKLY;COUNT=4')],
+    tasks: [
+      {
+        id: 't',
+        title: 'Papers',
+        notes: '',
+        listId: 'x',
+        estimate: 30,
+        priority: 'normal',
+        due: null,
+        doneAt: null,
+        createdAt: 0,
+        rank: 0,
+        neededBy: needed('2026-02-16T09:00:00'),
+      },
+    ],
+    entries: [
+      {
+        id: 'e',
+        subject: { kind: 'event', occurrence: 'c/a@2026-02-02T09:00:00', title: 'Crew call' },
+        from: 0,
+        to: 60_000,
+      },
+    ],
+  });
+  const changes = { start: { wall: '2026-02-09T14:00:00', zone } };
+  const after = (scope: Scope) => {
+    const workspace = moveEvent.apply(before, { ...at('2026-02-09T09:00:00', scope), changes });
+    const subject = workspace.entries.get('e')?.subject;
+    const spent = subject?.kind === 'event' ? subject.occurrence : '';
+    return [workspace.tasks.get('t')?.neededBy, spent];
+  };
+  expect(after('all')).toEqual([needed('2026-02-16T14:00:00'), 'c/a@2026-02-02T14:00:00']);
+  expect(after('later')).toEqual([
+    { eventId: 'c/new', recurrence: '2026-02-16T14:00:00' },
+    'c/a@2026-02-02T09:00:00',
+  ]);
+});

@@ -1,16 +1,11 @@
-import { detailsAt } from '../calendar/occurrences';
-import { movedRule, partsOf, ruleText } from '../calendar/repeat';
-import { ruleStarts } from '../calendar/rule';
+import { allChanged, headOf, shifted, tailOf, withException, type EventChanges } from '../calendar/series';
 import type { Id } from '../model/common';
-import type { Calendar, CalendarEvent, EventDetails, Exception, WallStart } from '../model/event';
+import type { Calendar, CalendarEvent } from '../model/event';
 import type { Workspace } from '../model/workspace';
-import { instantOf, wallOf } from '../time/zone';
 import { command, CommandFailed, existing, put, without } from './command';
 
 /** What a change of a repeating event holds for. */
 export type Scope = 'one' | 'later' | 'all';
-
-export type EventChanges = Partial<Omit<EventDetails, 'kept' | 'cancelled' | 'attendees'>>;
 
 /** One occurrence, and what a change of it holds for; `newId` is for the series that begins at it, if one does. */
 type At = { readonly id: Id; readonly recurrence: string; readonly scope: Scope; readonly newId: Id };
@@ -73,162 +68,53 @@ function changed(
   changes: EventChanges,
 ): Workspace {
   const event = existing(workspace.events, id, 'event');
-  if (!isRepeating(event)) return put(workspace, 'events', newer({ ...event, ...changes }));
+  if (!isRepeating(event)) {
+    const single = put(workspace, 'events', newer({ ...event, ...changes }));
+    return followed(single, event, id, () => changes.start?.wall ?? recurrence);
+  }
   if (scope === 'one') return put(workspace, 'events', newer(withException(event, recurrence, changes)));
   const first = recurrence <= event.start.wall;
-  if (scope === 'all' || first)
-    return put(workspace, 'events', newer(allChanged(event, recurrence, changes)));
+  if (scope === 'all' || first) {
+    const all = put(workspace, 'events', newer(allChanged(event, recurrence, changes)));
+    return followed(all, event, id, (wall) => shifted(event, recurrence, changes, wall));
+  }
   const tail = {
     ...tailOf(event, recurrence),
     id: `${event.calendarId}/${newId}`,
     uid: newId,
     madeHere: true,
   };
-  return put(
-    workspace,
-    'events',
-    newer(headOf(event, recurrence)),
-    allChanged(tail, tail.start.wall, changes),
+  const later = allChanged(tail, tail.start.wall, changes);
+  const split = put(workspace, 'events', newer(headOf(event, recurrence)), later);
+  return followed(split, event, tail.id, (wall) =>
+    wall < recurrence ? null : shifted(tail, tail.start.wall, changes, wall),
   );
 }
 
-function withException(event: CalendarEvent, recurrence: string, changes: EventChanges): CalendarEvent {
-  const { title, location, notes, categories, color, calls, attendees, reminders, ...rest } = detailsAt(
-    event,
-    recurrence,
-  );
-  const { start, length, busy, cancelled, kept } = rest;
-  const words = { title, location, notes, categories, color, calls, attendees, reminders };
-  const own = event.exceptions.find((one) => one.recurrence === recurrence);
-  const exception: Exception = {
-    recurrence,
-    andLater: own?.andLater ?? false,
-    ...words,
-    start,
-    length,
-    busy,
-    cancelled,
-    kept,
-    ...changes,
+/** Tasks that are needed by an occurrence, and time spent in it, go along when it stands elsewhere or in another series. */
+function followed(
+  workspace: Workspace,
+  event: CalendarEvent,
+  to: Id,
+  whereTo: (recurrence: string) => string | null,
+): Workspace {
+  const place = (recurrence: string) => {
+    const wall = whereTo(recurrence);
+    return wall === null || (to === event.id && wall === recurrence)
+      ? null
+      : { eventId: to, recurrence: wall };
   };
-  return { ...event, exceptions: [...event.exceptions.filter((one) => one !== own), exception] };
-}
-
-const asUtc = (wall: string) => Date.parse(wall.length === 10 ? `${wall}T00:00:00Z` : `${wall}Z`);
-const moved = (wall: string, by: number, like: string) =>
-  new Date(asUtc(wall) + by).toISOString().slice(0, like.length);
-
-/** The whole series changed as one of its occurrences is: its hours move by as much, occurrences changed before move along. */
-function allChanged(event: CalendarEvent, recurrence: string, changes: EventChanges): CalendarEvent {
-  const { start, ...others } = changes;
-  if (!start)
-    return { ...event, ...others, exceptions: event.exceptions.map((one) => ({ ...one, ...others })) };
-  const was = detailsAt(event, recurrence).start.wall;
-  const by = asUtc(start.wall) - asUtc(was);
-  const shift = (wall: string) => moved(wall, by, start.wall);
-  const wall = shift(event.start.wall);
-  return {
-    ...event,
-    ...others,
-    start: { wall, zone: start.zone },
-    rule:
-      event.rule &&
-      endMoved(movedRule(event.rule, event.start.wall.slice(0, 10), wall.slice(0, 10)), by, start),
-    without: event.without.map(shift),
-    also: event.also.map((one) => ({ ...one, wall: shift(one.wall) })),
-    exceptions: event.exceptions.map((one) => ({
-      ...one,
-      ...others,
-      recurrence: shift(one.recurrence),
-      start: { ...one.start, wall: moved(one.start.wall, by, one.start.wall) },
-    })),
-  };
-}
-
-/** The rule with its end moved by as much as the wall time of the series is. */
-function endMoved(rule: string, by: number, { wall, zone }: WallStart): string {
-  const parts = partsOf(rule);
-  const [, year, month, day, time, utc] =
-    /^(\d{4})(\d\d)(\d\d)(?:T(\d{6})(Z?))?$/.exec(parts.get('UNTIL') ?? '') ?? [];
-  if (!year) return rule;
-  const [h, m, s] = time ? [time.slice(0, 2), time.slice(2, 4), time.slice(4)] : ['23', '59', '59'];
-  const told = `${year}-${month}-${day}T${h}:${m}:${s}`;
-  const here = utc && zone ? wallOf(instantOf(told, 'UTC'), zone) : told;
-  const until = moved(here, by, here);
-  if (wall.length === 10) parts.set('UNTIL', compact(until.slice(0, 10)));
-  else if (zone === null) parts.set('UNTIL', compact(until));
-  else parts.set('UNTIL', `${compact(wallOf(instantOf(until, zone), 'UTC'))}Z`);
-  return ruleText(parts);
-}
-
-const compact = (wall: string) => wall.replace(/[-:]/g, '');
-
-/** UNTIL just before a start of the rule: a date for whole days, else in UTC, or floating (RFC 5545 3.3.10). */
-function untilBefore({ start }: CalendarEvent, recurrence: string): string {
-  if (recurrence.length === 10) return compact(moved(recurrence, -86_400_000, recurrence));
-  if (start.zone === null) return compact(moved(recurrence, -1000, recurrence));
-  const instant = instantOf(recurrence, start.zone) - 1000;
-  return `${compact(new Date(instant).toISOString().slice(0, 19))}Z`;
-}
-
-/** The series up to an occurrence, without it. */
-function headOf(event: CalendarEvent, recurrence: string): CalendarEvent {
-  const parts = partsOf(event.rule ?? '');
-  parts.delete('COUNT');
-  parts.set('UNTIL', untilBefore(event, recurrence));
-  return {
-    ...event,
-    rule: event.rule && ruleText(parts),
-    without: event.without.filter((wall) => wall < recurrence),
-    also: event.also.filter(({ wall }) => wall < recurrence),
-    exceptions: event.exceptions.filter((one) => one.recurrence < recurrence),
-  };
-}
-
-/** The series from an occurrence on, as an event of its own that gives the same times. */
-function tailOf(event: CalendarEvent, recurrence: string): CalendarEvent {
-  const parts = partsOf(event.rule ?? '');
-  const { wall, zone } = event.start;
-  if (event.rule && parts.has('COUNT')) {
-    const gone = ruleStarts(event.rule, wall, zone ?? 'UTC', wall, recurrence).length;
-    parts.set('COUNT', String(Number(parts.get('COUNT')) - gone));
-  }
-  const governing = event.exceptions
-    .filter((one) => one.andLater && one.recurrence < recurrence)
-    .sort((a, b) => b.recurrence.localeCompare(a.recurrence))[0];
-  const tail: CalendarEvent = {
-    ...event,
-    start: { wall: recurrence, zone },
-    rule: event.rule && ruleText(parts),
-    without: event.without.filter((one) => one >= recurrence),
-    also: event.also.filter((one) => one.wall > recurrence),
-    exceptions: event.exceptions.filter((one) => one.recurrence >= recurrence),
-  };
-  if (!governing) return tail;
-  const { recurrence: _, andLater: __, start: ___, ...said } = governing;
-  const regular = { ...event, exceptions: event.exceptions.filter((one) => one.recurrence !== recurrence) };
-  return {
-    ...allChanged({ ...tail, exceptions: [] }, recurrence, {}),
-    ...said,
-    ...shiftedTail(regular, tail, recurrence),
-  };
-}
-
-/** The times of a tail whose series had been moved by a change of this and later before. */
-function shiftedTail(event: CalendarEvent, tail: CalendarEvent, recurrence: string) {
-  const { start, length } = detailsAt(event, recurrence);
-  const {
-    rule,
-    without: left,
-    also,
-    exceptions,
-  } = allChanged(tail, recurrence, {
-    start: { wall: moved(recurrence, asUtc(start.wall) - asUtc(recurrence), start.wall), zone: start.zone },
+  const tasks = workspace.tasks.values().flatMap((task) => {
+    const neededBy = task.neededBy?.eventId === event.id ? place(task.neededBy.recurrence) : null;
+    return neededBy ? [{ ...task, neededBy }] : [];
   });
-  // exceptions keep the hours that they were given
-  const own = tail.exceptions.map((one, i) => ({
-    ...one,
-    recurrence: exceptions[i]?.recurrence ?? one.recurrence,
-  }));
-  return { start, length, rule, without: left, also, exceptions: own };
+  const entries = workspace.entries.values().flatMap((entry) => {
+    const { subject } = entry;
+    if (subject.kind !== 'event' || !subject.occurrence.startsWith(`${event.id}@`)) return [];
+    const there = place(subject.occurrence.slice(event.id.length + 1));
+    return there
+      ? [{ ...entry, subject: { ...subject, occurrence: `${there.eventId}@${there.recurrence}` } }]
+      : [];
+  });
+  return put(put(workspace, 'tasks', ...tasks), 'entries', ...entries);
 }

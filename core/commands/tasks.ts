@@ -18,7 +18,9 @@ export const editTask = command(
     {
       id,
       ...changes
-    }: { id: Id } & Partial<Pick<Task, 'title' | 'notes' | 'listId' | 'estimate' | 'priority' | 'due'>>,
+    }: { id: Id } & Partial<
+      Pick<Task, 'title' | 'notes' | 'listId' | 'estimate' | 'priority' | 'due' | 'neededBy'>
+    >,
   ) => put(workspace, 'tasks', { ...existing(workspace.tasks, id, 'task'), ...changes }),
 );
 

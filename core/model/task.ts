@@ -38,6 +38,8 @@ export const Task = z.object({
   createdAt: Instant,
   /** Place in the person's own order, smallest first. */
   rank: z.number(),
+  /** The meeting that it must be done before: one occurrence of an event, by the wall start that its rule gives it. */
+  neededBy: z.object({ eventId: Id, recurrence: z.string() }).optional(),
   origin: Origin.optional(),
   ...Changed,
 });

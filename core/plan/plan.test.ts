@@ -1,9 +1,10 @@
 import * as fc from 'fast-check';
+import { moveEvent } from '../commands/events';
 import { doneWords } from '../track/spent';
 import { plainEvent, type CalendarEvent } from '../model/event';
-import { firstList, workspaceOf } from '../model/workspace';
+import { emptyWorkspace, firstList, workspaceOf } from '../model/workspace';
 import type { Task } from '../model/task';
-import { isOverdue, minutesLate } from '../tasks/deadline';
+import { isOverdue, latenessWords, meetingNeeding } from '../tasks/deadline';
 import { inOrder } from '../tasks/order';
 import { MINUTE, overlaps, type Span } from '../time/span';
 import { dayOf, instantOf, wallOf } from '../time/zone';
@@ -130,18 +131,33 @@ test('what overlaps shares the width and nothing lies on anything else', () => {
 describe('deadlines', () => {
   const due = task('permit', { due: { date: '2026-11-24', time: '14:00' } });
   test('a block that ends after its task is due says by how much', () => {
-    expect(
-      minutesLate(due, spanOfBlock({ id: 'b', taskId: 'permit', start: at('13:15'), minutes: 60 }).to, zone),
-    ).toBe(15);
-    expect(
-      minutesLate(task('x', { due: { date: '2026-11-24', time: null } }), at('00:00', '2026-11-25'), zone),
-    ).toBe(0);
+    const { to } = spanOfBlock({ id: 'b', taskId: 'permit', start: at('13:15'), minutes: 60 });
+    expect(latenessWords(due, day.events, to, zone)).toBe('ends 15 min after it is due');
+    const wholeDay = task('x', { due: { date: '2026-11-24', time: null } });
+    expect(latenessWords(wholeDay, day.events, at('00:00', '2026-11-25'), zone)).toBeNull();
+  });
+  test('a task needed by a meeting must be done before it begins, wherever the meeting moves', () => {
+    const needed = task('papers', { neededBy: { eventId: 'Forum', recurrence: '2026-11-24T11:30:00' } });
+    expect(latenessWords(needed, day.events, at('12:00'), zone)).toBe(
+      'ends 30 min after Forum begins, which needs it',
+    );
+    const changes = { start: { wall: '2026-11-24T15:00:00', zone } };
+    const later = moveEvent.apply(day, {
+      id: 'Forum',
+      recurrence: '2026-11-24T11:30:00',
+      scope: 'all',
+      newId: 'x',
+      changes,
+    });
+    expect(latenessWords(needed, later.events, at('12:00'), zone)).toBeNull();
+    expect(isOverdue(needed, later.events, zone, at('15:01'))).toBe(true);
+    expect(meetingNeeding(needed, later.events.with([], ['Forum']), zone)).toBeUndefined();
   });
   test('an open task is overdue from its hour on, a done one never', () => {
     expect([
-      isOverdue(due, zone, at('13:59')),
-      isOverdue(due, zone, at('14:00')),
-      isOverdue({ ...due, doneAt: 1 }, zone, at('15:00')),
+      isOverdue(due, day.events, zone, at('13:59')),
+      isOverdue(due, day.events, zone, at('14:00')),
+      isOverdue({ ...due, doneAt: 1 }, day.events, zone, at('15:00')),
     ]).toEqual([false, true, false]);
   });
   test('ticking off says how it went', () => {
@@ -159,7 +175,9 @@ test('orders put what has no date or estimate last', () => {
     task('c', { priority: 'urgent', estimate: 5 }),
   ];
   expect(
-    (['due', 'priority', 'estimate'] as const).map((order) => inOrder(tasks, order, zone)[0]?.id),
+    (['due', 'priority', 'estimate'] as const).map(
+      (order) => inOrder(tasks, order, emptyWorkspace.events, zone)[0]?.id,
+    ),
   ).toEqual(['b', 'c', 'c']);
 });
 

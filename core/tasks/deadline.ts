@@ -1,17 +1,54 @@
+import { detailsAt, occurrenceAt, type Occurrence } from '../calendar/occurrences';
+import { ruleStarts } from '../calendar/rule';
+import type { CalendarEvent } from '../model/event';
 import type { Due, Task } from '../model/task';
+import type { Workspace } from '../model/workspace';
 import { MINUTE } from '../time/span';
+import { distanceWords } from '../time/words';
 import { addDays, instantOf, type Zone } from '../time/zone';
 
 /** The instant by which a task is due: its hour, or the end of its day. */
 export const deadlineOf = (due: Due, zone: Zone): number =>
   due.time ? instantOf(`${due.date}T${due.time}`, zone) : instantOf(addDays(due.date, 1), zone);
 
-/** Whether an open task is past its due time. */
-export const isOverdue = (task: Task, zone: Zone, now: number): boolean =>
-  task.doneAt === null && task.due !== null && deadlineOf(task.due, zone) <= now;
+type Events = Workspace['events'];
 
-/** Minutes by which something that ends at `end` comes too late for the task; 0 when it is in time or nothing is due. */
-export function minutesLate(task: Task, end: number, zone: Zone): number {
-  if (!task.due) return 0;
-  return Math.max(0, Math.round((end - deadlineOf(task.due, zone)) / MINUTE));
+/**
+ * Where the occurrence stands that a task was tied to. An event that happens once is meant wherever it has moved; of
+ * a series that a newer file tells at other hours, the occurrence of the same day.
+ */
+function standingOf(event: CalendarEvent, recurrence: string): string | undefined {
+  if (event.rule === null) return event.also.length === 0 ? event.start.wall : recurrence;
+  if (event.exceptions.some((one) => one.recurrence === recurrence)) return recurrence;
+  const day = recurrence.slice(0, 10);
+  const starts = ruleStarts(event.rule, event.start.wall, event.start.zone ?? 'UTC', day, addDays(day, 1));
+  return starts.includes(recurrence) ? recurrence : starts[0];
+}
+
+/** The meeting that a task must be done before, as it stands now; undefined when there is none, or none any more. */
+export function meetingNeeding({ neededBy }: Task, events: Events, zone: Zone): Occurrence | undefined {
+  const event = neededBy && events.get(neededBy.eventId);
+  const recurrence = event && !event.cancelled && standingOf(event, neededBy.recurrence);
+  if (!recurrence || event.without.includes(recurrence)) return undefined;
+  return detailsAt(event, recurrence).cancelled ? undefined : occurrenceAt(event, recurrence, zone);
+}
+
+/** The instant by which a task must be done: when it is due or when the meeting begins that needs it, the earlier; else Infinity. */
+export function lastInstant(task: Task, events: Events, zone: Zone): number {
+  const due = task.due ? deadlineOf(task.due, zone) : Infinity;
+  return Math.min(due, meetingNeeding(task, events, zone)?.from ?? Infinity);
+}
+
+/** Whether an open task is past its due time, or the meeting that needs it has begun. */
+export const isOverdue = (task: Task, events: Events, zone: Zone, now: number): boolean =>
+  task.doneAt === null && lastInstant(task, events, zone) <= now;
+
+/** Why something that ends at `end` comes too late for a task, `ends 30 min after it is due`; null when it is in time. */
+export function latenessWords(task: Task, events: Events, end: number, zone: Zone): string | null {
+  const late = Math.round((end - lastInstant(task, events, zone)) / MINUTE);
+  if (late <= 0) return null;
+  const meeting = meetingNeeding(task, events, zone);
+  const byMeeting = meeting && meeting.from === lastInstant(task, events, zone);
+  const after = byMeeting ? `${meeting.title} begins, which needs it` : 'it is due';
+  return `ends ${distanceWords(late * MINUTE)} after ${after}`;
 }

@@ -1,5 +1,7 @@
 import type { Due } from '../model/task';
-import { dateWords, dayWords, timeWords, type ClockStyle } from '../time/words';
+import type { Occurrence } from '../calendar/occurrences';
+import { clockWords, dateWords, dayWords, timeWords, type ClockStyle } from '../time/words';
+import { dateOf, type Zone } from '../time/zone';
 
 /** A due date as it is said: `due today 14:00`, `due Thu 26 Nov`. */
 export const dueWords = ({ date, time }: Due, today: string, clock: ClockStyle): string =>
@@ -8,3 +10,14 @@ export const dueWords = ({ date, time }: Due, today: string, clock: ClockStyle):
 /** A due date as it stands in a field, readable by readMoment: `Thu 26 Nov, 14:00`. */
 export const dueText = (due: Due | null, clock: ClockStyle): string =>
   due ? `${dateWords(due.date)}${due.time ? `, ${timeWords(due.time, clock)}` : ''}` : '';
+
+/** The meeting that a task must be done before: `needed by Weir hearing, tomorrow 10:30`. */
+export function neededWords(
+  { title, from, allDay }: Occurrence,
+  today: string,
+  zone: Zone,
+  clock: ClockStyle,
+): string {
+  const hour = allDay ? '' : ` ${clockWords(from, zone, clock)}`;
+  return `needed by ${title}, ${dayWords(dateOf(from, zone), today)}${hour}`;
+}

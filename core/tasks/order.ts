@@ -1,6 +1,7 @@
 import { derivedByPart, type Collection, type Stored } from '../model/collection';
 import type { Task } from '../model/task';
-import { deadlineOf } from './deadline';
+import type { Workspace } from '../model/workspace';
+import { lastInstant } from './deadline';
 import type { Zone } from '../time/zone';
 
 /** One's own order, or one by what the task says. */
@@ -10,11 +11,16 @@ export const priorities = ['urgent', 'high', 'normal', 'low'] as const;
 
 const byRank = (a: Task, b: Task) => a.rank - b.rank;
 
-/** Tasks in an order: what has no due date or no estimate goes last; equals keep the person's own order. */
-export function inOrder(tasks: readonly Task[], order: Order, zone: Zone): Task[] {
+/** Tasks in an order: what has no deadline or no estimate goes last; equals keep the person's own order. */
+export function inOrder(
+  tasks: readonly Task[],
+  order: Order,
+  events: Workspace['events'],
+  zone: Zone,
+): Task[] {
   const key: Record<Order, (task: Task) => number> = {
     own: (task) => task.rank,
-    due: (task) => (task.due ? deadlineOf(task.due, zone) : Infinity),
+    due: (task) => lastInstant(task, events, zone),
     priority: (task) => priorities.indexOf(task.priority),
     estimate: (task) => task.estimate ?? Infinity,
   };

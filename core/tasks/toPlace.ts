@@ -25,6 +25,7 @@ export function toPlace(workspace: Workspace, today: string, zone: Zone, now: nu
   return inOrder(
     tasks.values().filter(({ id, doneAt }) => doneAt === null && !placed.has(id)),
     'due',
+    workspace.events,
     zone,
   );
 }

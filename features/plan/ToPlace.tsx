@@ -76,11 +76,13 @@ export function ToPlacePane({ date }: { date: string }) {
   );
 }
 
+const isTimed = ({ due, neededBy }: Task) => due !== null || neededBy !== undefined;
+
 /** The tasks to place: what is due first, then what has no date. */
 export function ToPlaceList({ tasks, date }: { tasks: readonly Task[]; date: string }) {
   const groups = [
-    { name: 'Due first', tasks: tasks.filter(({ due }) => due !== null) },
-    { name: 'No date', tasks: tasks.filter(({ due }) => due === null) },
+    { name: 'Due first', tasks: tasks.filter(isTimed) },
+    { name: 'No date', tasks: tasks.filter((task) => !isTimed(task)) },
   ];
   const all = useToPlace();
   if (tasks.length === 0 && all.length > 0) return <Words tone="soft">No task to place is called so.</Words>;

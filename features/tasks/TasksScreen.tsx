@@ -29,7 +29,7 @@ const PAGE = 200;
 
 /** All tasks: by list, in the person's own order or by due date, priority or estimate. */
 export function TasksScreen() {
-  const { tasks, lists } = useWorkspace();
+  const { tasks, lists, events } = useWorkspace();
   const now = useMinute();
   const [listId, setListId] = useState<Id | null>(null);
   const [order, setOrder] = useState<Order>('own');
@@ -45,9 +45,10 @@ export function TasksScreen() {
       inOrder(
         inList.filter(({ doneAt }) => doneAt === null),
         order,
+        events,
         session.zone,
       ),
-    [inList, order],
+    [inList, order, events],
   );
   const done = useMemo(
     () =>
@@ -56,7 +57,7 @@ export function TasksScreen() {
         : [],
     [inList, showDone],
   );
-  const overdue = open.filter((task) => isOverdue(task, session.zone, now)).length;
+  const overdue = open.filter((task) => isOverdue(task, events, session.zone, now)).length;
   const minutes = open.reduce((sum, { estimate }) => sum + (estimate ?? 0), 0);
   const target = listId ?? lists.values().sort((a, b) => a.rank - b.rank)[0]?.id ?? '';
 

@@ -1,9 +1,9 @@
 import { Pressable, View } from 'react-native';
 import type { Task } from '@/core/model/task';
 import type { DayItem } from '@/core/review/nowView';
-import { minutesLate } from '@/core/tasks/deadline';
-import { MINUTE, lengthOf } from '@/core/time/span';
-import { clockWords, distanceWords, durationWords } from '@/core/time/words';
+import { latenessWords } from '@/core/tasks/deadline';
+import { lengthOf } from '@/core/time/span';
+import { clockWords, durationWords } from '@/core/time/words';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
 import { EdgeMark, PriorityMark } from '@/ui/marks';
@@ -56,6 +56,7 @@ export function ItemRow({ item, now, boxed = false }: { item: DayItem; now: numb
 }
 
 function ItemBody({ item }: { item: Exclude<DayItem, { kind: 'pocket' }> }) {
+  const { events } = useWorkspace();
   const length = durationWords(lengthOf(item));
   if (item.kind === 'meeting') {
     const { meeting } = item;
@@ -76,7 +77,7 @@ function ItemBody({ item }: { item: Exclude<DayItem, { kind: 'pocket' }> }) {
     );
   }
   const { task, block, to } = item;
-  const late = minutesLate(task, to, session.zone);
+  const late = latenessWords(task, events, to, session.zone);
   return (
     <>
       <Pressable
@@ -86,9 +87,9 @@ function ItemBody({ item }: { item: Exclude<DayItem, { kind: 'pocket' }> }) {
       >
         <Words face="strong">{task.title}</Words>
         <DueNote task={task} before={length} />
-        {late > 0 && (
+        {late && (
           <Words size="xs" tone="brick" face="strong">
-            ends {distanceWords(late * MINUTE)} after it is due
+            {late}
           </Words>
         )}
       </Pressable>

@@ -8,10 +8,10 @@ import {
 } from '@/core/commands/plan';
 import { collisions } from '@/core/plan/placing';
 import type { Workspace } from '@/core/model/workspace';
-import { minutesLate } from '@/core/tasks/deadline';
+import { latenessWords } from '@/core/tasks/deadline';
 import { MINUTE } from '@/core/time/span';
 import { dateOf } from '@/core/time/zone';
-import { clockWords, dateWords, distanceWords, durationWords } from '@/core/time/words';
+import { clockWords, dateWords, durationWords } from '@/core/time/words';
 import { session } from '@/state/session';
 import { newId, store } from '@/state/workspaceStore';
 import { moveTo } from '../time/eventActions';
@@ -41,12 +41,12 @@ export function targetWords(workspace: Workspace, dragged: Dragged, target: Targ
     dragged.block?.id ?? dragged.event?.id,
   );
   const task = workspace.tasks.get(dragged.taskId);
-  const late = task ? minutesLate(task, end, zone) : 0;
+  const late = task ? latenessWords(task, workspace.events, end, zone) : null;
   return {
     where: `${clock(target.start)} – ${clock(end)} · ${durationWords(target.minutes)}`,
     warnings: [
       ...(met.length > 0 ? [`Collides with ${met.join(', ')}`] : []),
-      ...(late > 0 ? [`Ends ${distanceWords(late * MINUTE)} after it is due`] : []),
+      ...(late ? [late.replace(/^e/, 'E')] : []),
     ],
   };
 }

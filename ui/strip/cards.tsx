@@ -3,9 +3,9 @@ import Svg, { Path } from 'react-native-svg';
 import type { Occurrence } from '@/core/calendar/occurrences';
 import type { Block } from '@/core/model/plan';
 import { spanOfBlock, runningEntry } from '@/core/plan/dayPlan';
-import { minutesLate } from '@/core/tasks/deadline';
-import { MINUTE, lengthOf } from '@/core/time/span';
-import { clockWords, distanceWords, durationWords } from '@/core/time/words';
+import { latenessWords } from '@/core/tasks/deadline';
+import { lengthOf } from '@/core/time/span';
+import { clockWords, durationWords } from '@/core/time/words';
 import { minutesSpent } from '@/core/track/spent';
 import { dateOf } from '@/core/time/zone';
 import { session } from '@/state/session';
@@ -89,7 +89,6 @@ function useBlockState(block: Block, now: number) {
   const running = runningEntry(workspace.entries)?.subject;
   const spent = minutesSpent(workspace.entries, block.taskId, now);
   const clock = (instant: number) => clockWords(instant, session.zone, workspace.settings.clock);
-  const late = task && task.doneAt === null ? minutesLate(task, to, session.zone) : 0;
   const done = task ? task.doneAt !== null : false;
   const isRunning = running?.kind === 'task' && running.taskId === block.taskId;
   return {
@@ -104,7 +103,7 @@ function useBlockState(block: Block, now: number) {
         : `${clock(from)} · ${durationWords(block.minutes)}`,
       ...(isRunning ? ['running'] : []),
     ].join(' · '),
-    warning: late > 0 ? `ends ${distanceWords(late * MINUTE)} after it is due` : null,
+    warning: task && !done ? latenessWords(task, workspace.events, to, session.zone) : null,
   };
 }
 

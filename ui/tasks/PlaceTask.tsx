@@ -3,10 +3,9 @@ import { moveBlock, placeTask, putInTray } from '@/core/commands/plan';
 import type { Id } from '@/core/model/common';
 import type { Due } from '@/core/model/task';
 import { DEFAULT_LENGTH, proposals } from '@/core/plan/placing';
-import { minutesLate } from '@/core/tasks/deadline';
-import { MINUTE } from '@/core/time/span';
+import { latenessWords } from '@/core/tasks/deadline';
 import { addDays, dateOf, instantOf } from '@/core/time/zone';
-import { clockWords, dateWords, dayWords, distanceWords, durationWords } from '@/core/time/words';
+import { clockWords, dateWords, dayWords, durationWords } from '@/core/time/words';
 import { session } from '@/state/session';
 import { newId, store, useWorkspace } from '@/state/workspaceStore';
 import { Button } from '../Button';
@@ -61,16 +60,16 @@ export function PlaceTask({
       </Words>
       <View className="gap-2">
         {places.map(({ from, to }) => {
-          const late = minutesLate(task, to, session.zone);
+          const late = latenessWords(task, workspace.events, to, session.zone);
           return (
             <View key={from} className="gap-0.5">
               <Button
                 label={`${said(from).replace(/^./, (first) => first.toUpperCase())} – ${clockWords(to, session.zone, clock)}`}
                 onPress={() => place(from)}
               />
-              {late > 0 && (
+              {late && (
                 <Words size="xs" tone="brick">
-                  ends {distanceWords(late * MINUTE)} after it is due
+                  {late}
                 </Words>
               )}
             </View>

@@ -16,6 +16,7 @@ import { Words } from '../Words';
 import { toggleDone } from './actions';
 import { BlockFields } from './BlockFields';
 import { ListChoice, PriorityChoice } from './choices';
+import { NeededBy } from './NeededBy';
 import { TimerButton } from './TaskParts';
 
 /** Everything about one task, each field saving itself; with `blockId` also the block that was opened. */
@@ -83,6 +84,7 @@ export function TaskDetails({
           />
         </View>
       </View>
+      <NeededBy task={task} />
       <PriorityChoice value={task.priority} onChoose={(priority) => edit({ priority })} />
       <ListChoice value={task.listId} onChoose={(listId) => edit({ listId })} />
       <Field

@@ -1,8 +1,8 @@
 import { Pressable, View } from 'react-native';
 import type { Subject } from '@/core/model/plan';
 import type { Task } from '@/core/model/task';
-import { isOverdue } from '@/core/tasks/deadline';
-import { dueWords } from '@/core/tasks/dueWords';
+import { isOverdue, meetingNeeding } from '@/core/tasks/deadline';
+import { dueWords, neededWords } from '@/core/tasks/dueWords';
 import { subjectTitle } from '@/core/track/spent';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
@@ -37,12 +37,13 @@ export function TickBox({ task }: { task: Task }) {
 
 /** When a task is due, and that it is overdue. */
 export function DueNote({ task, before = '' }: { task: Task; before?: string }) {
-  const { settings } = useWorkspace();
+  const { settings, events } = useWorkspace();
   const today = useToday();
-  const overdue = isOverdue(task, session.zone, useMinute());
-  const said = task.due
-    ? `${overdue ? 'overdue, was ' : ''}${dueWords(task.due, today, settings.clock)}`
-    : '';
+  const overdue = isOverdue(task, events, session.zone, useMinute());
+  const meeting = meetingNeeding(task, events, session.zone);
+  const due = task.due ? dueWords(task.due, today, settings.clock) : '';
+  const needed = meeting ? neededWords(meeting, today, session.zone, settings.clock) : '';
+  const said = [`${overdue && due ? 'overdue, was ' : ''}${due}`, needed].filter(Boolean).join(' · ');
   if (!said && !before) return null;
   return (
     <Words size="xs" tone={overdue ? 'brick' : 'soft'} face={overdue ? 'strong' : 'text'} numberOfLines={2}>

@@ -1,11 +1,5 @@
-import {
-  addEvent,
-  deleteEvent,
-  editEvent,
-  moveEvent,
-  type EventChanges,
-  type Scope,
-} from '@/core/commands/events';
+import { addEvent, deleteEvent, editEvent, moveEvent, type Scope } from '@/core/commands/events';
+import type { EventChanges } from '@/core/calendar/series';
 import type { Occurrence } from '@/core/calendar/occurrences';
 import { plainEvent, type Calendar, type CalendarEvent, type WallStart } from '@/core/model/event';
 import { MINUTE, lengthOf } from '@/core/time/span';
