@@ -6,7 +6,7 @@ import { plainEvent, type CalendarEvent } from '../model/event';
 import { workspaceOf, type Workspace } from '../model/workspace';
 import { instantOf, wallOf } from '../time/zone';
 import { applyChanges, changesBetween, reversed } from './changes';
-import { deleteEvent, editEvent, moveEvent, type Scope } from './events';
+import { deleteEvent, editEvent, moveEvent, repeatEvent, type Scope } from './events';
 
 const zone = 'Europe/London';
 const range = { from: instantOf('2026-01-01', zone), to: instantOf('2028-01-01', zone) };
@@ -111,6 +111,18 @@ test('all of a weekly series moves to another day and hour, across clock changes
         `${wallOf(Date.parse(`${one.slice(0, 10)}T00:00:00Z`) + 86_400_000, 'UTC').slice(0, 10)}T14:00`,
     ),
   );
+});
+
+test('another rule keeps the changed times that it has, and lets the others go', () => {
+  const weekly = workspaceOf({ events: [event('FREQ=WEEKLY;COUNT=6')] });
+  const changes = { title: 'Crew call in the boat shed' };
+  const one = editEvent.apply(weekly, { ...at('2026-02-09T09:00:00', 'one'), changes });
+  const two = editEvent.apply(one, { ...at('2026-02-16T09:00:00', 'one'), changes });
+  const after = repeatEvent.apply(two, { id: 'c/a', rule: 'FREQ=WEEKLY;INTERVAL=2;COUNT=2' });
+  expect(times(after)).toEqual([
+    '2026-02-02T09:00:00 30 Crew call',
+    '2026-02-16T09:00:00 30 Crew call in the boat shed',
+  ]);
 });
 
 test('deleting one, this and later, or all', () => {

@@ -1,7 +1,9 @@
 import { allChanged, headOf, shifted, tailOf, withException, type EventChanges } from '../calendar/series';
+import { ruleStarts } from '../calendar/rule';
 import type { Id } from '../model/common';
 import type { Calendar, CalendarEvent } from '../model/event';
 import type { Workspace } from '../model/workspace';
+import { addDays } from '../time/zone';
 import { command, CommandFailed, existing, put, without } from './command';
 
 /** What a change of a repeating event holds for. */
@@ -38,8 +40,22 @@ export const moveEvent = command(
 /** Changes how an event repeats, from its beginning on; null makes it happen once. Changed occurrences that the new rule lacks go. */
 export const repeatEvent = command('repeat', (workspace, { id, rule }: { id: Id; rule: string | null }) => {
   const event = existing(workspace.events, id, 'event');
-  const kept = rule === null ? { without: [], also: [], exceptions: [] } : {};
-  return put(workspace, 'events', newer({ ...event, ...kept, rule }));
+  const { wall, zone } = event.start;
+  const given = (start: string) => {
+    const day = start.slice(0, 10);
+    return rule !== null && ruleStarts(rule, wall, zone ?? 'UTC', day, addDays(day, 1)).includes(start);
+  };
+  return put(
+    workspace,
+    'events',
+    newer({
+      ...event,
+      rule,
+      without: event.without.filter(given),
+      also: rule === null ? [] : event.also,
+      exceptions: event.exceptions.filter(({ recurrence }) => given(recurrence)),
+    }),
+  );
 });
 
 /** Takes out one occurrence, it and all later ones, or the whole event. */
