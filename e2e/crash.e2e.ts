@@ -59,9 +59,13 @@ test(`a tab killed at random moments loses nothing older than half a second, ${R
   page.setDefaultTimeout(30_000);
   const context = page.browserContext();
   const edits = new Map<string, Edit>();
+  let made = 0;
   for (let round = 0; round < ROUNDS; round += 1) {
     const killAt = performance.now() + 150 + random() * 900;
-    while (performance.now() < killAt) await edit(page, edits, random);
+    do {
+      await edit(page, edits, random);
+      made += 1;
+    } while (performance.now() < killAt);
     const safe = performance.now() - SAFE_AFTER;
     await kill(page);
     page = await context.newPage();
@@ -80,6 +84,7 @@ test(`a tab killed at random moments loses nothing older than half a second, ${R
     }
     assert.ok(!(await textOf(page)).includes('damaged'), `the workspace validates, round ${round}`);
   }
-  assert.ok(edits.size > ROUNDS, 'something was done in every round');
+  t.diagnostic(`${made} edits in ${ROUNDS} rounds`);
+  assert.ok(made >= ROUNDS && edits.size > 0, 'something was done in every round');
   await context.close();
 });
