@@ -4,7 +4,7 @@ import { Collection, derivedByPart } from '../model/collection';
 import { overlaps, type Span } from '../time/span';
 import { dayOf, instantOf, wallOf, type IsoDate, type Zone } from '../time/zone';
 import { nearby } from '../time/nearby';
-import { ruleStarts } from './rule';
+import { asUtc, asWall, ruleStarts } from './rule';
 
 /** One occurrence of an event. All-day ones run from midnight to midnight where the person is. */
 export type Occurrence = Span & {
@@ -41,9 +41,6 @@ function occurrence(event: CalendarEvent, details: EventDetails, recurrence: str
   };
 }
 
-const asUtc = (wall: string) => Date.parse(wall.length === 10 ? `${wall}T00:00:00Z` : `${wall}Z`);
-const asWall = (ms: number, like: string) => new Date(ms).toISOString().slice(0, like.length);
-
 /** How far an exception moves its occurrence, in milliseconds of wall time in the zone of the event. */
 function shiftOf(event: CalendarEvent, { recurrence, start }: Exception): number {
   const home = event.start.zone;
@@ -51,6 +48,12 @@ function shiftOf(event: CalendarEvent, { recurrence, start }: Exception): number
   const wall = elsewhere ? wallOf(instantOf(start.wall, start.zone ?? home), home) : start.wall;
   return asUtc(wall) - asUtc(recurrence);
 }
+
+/** The last exception before an occurrence that holds for all later ones. */
+export const governingAt = (event: CalendarEvent, recurrence: string): Exception | undefined =>
+  event.exceptions
+    .filter(({ andLater, recurrence: from }) => andLater && from < recurrence)
+    .sort((a, b) => b.recurrence.localeCompare(a.recurrence))[0];
 
 /**
  * What holds for the occurrence that the rule puts at `recurrence`: its own exception, else the last one before it
@@ -62,9 +65,7 @@ export function detailsAt(event: CalendarEvent, recurrence: string): EventDetail
   const [length] = event.also.flatMap((more) =>
     more.wall === recurrence && more.length ? [more.length] : [],
   );
-  const [governing] = event.exceptions
-    .filter(({ andLater, recurrence: from }) => andLater && from < recurrence)
-    .sort((a, b) => b.recurrence.localeCompare(a.recurrence));
+  const governing = governingAt(event, recurrence);
   if (!governing) {
     return { ...event, length: length ?? event.length, start: { wall: recurrence, zone: event.start.zone } };
   }

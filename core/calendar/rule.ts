@@ -28,8 +28,9 @@ const LENGTHS_IN_MS: Record<string, number> = {
 };
 const MONTHS: Record<string, number> = { MONTHLY: 1, YEARLY: 12 };
 
-const asUtc = (wall: string) => Date.parse(wall.length === 10 ? `${wall}T00:00:00Z` : `${wall}Z`);
-const asWall = (ms: number, like: string) => new Date(ms).toISOString().slice(0, like.length);
+/** A wall time counted as if it were in UTC, so that it can be reckoned with, and back in the form of another. */
+export const asUtc = (wall: string) => Date.parse(wall.length === 10 ? `${wall}T00:00:00Z` : `${wall}Z`);
+export const asWall = (ms: number, like: string) => new Date(ms).toISOString().slice(0, like.length);
 
 /** The start moved on by whole steps of equal length, to the last but one before `from`. */
 function laterByLength(start: string, from: string, step: number): string {

@@ -1,8 +1,8 @@
 import type { CalendarEvent, EventDetails, Exception, WallStart } from '../model/event';
 import { instantOf, wallOf } from '../time/zone';
-import { detailsAt } from './occurrences';
+import { detailsAt, governingAt } from './occurrences';
 import { movedRule, partsOf, ruleText } from './repeat';
-import { ruleStarts } from './rule';
+import { asUtc, asWall, ruleStarts } from './rule';
 
 /** What can be changed of an event; the hours are those of one of its occurrences. */
 export type EventChanges = Partial<Omit<EventDetails, 'kept' | 'cancelled' | 'attendees'>>;
@@ -34,9 +34,7 @@ export function withException(
   return { ...event, exceptions: [...event.exceptions.filter((one) => one !== own), exception] };
 }
 
-const asUtc = (wall: string) => Date.parse(wall.length === 10 ? `${wall}T00:00:00Z` : `${wall}Z`);
-const moved = (wall: string, by: number, like: string) =>
-  new Date(asUtc(wall) + by).toISOString().slice(0, like.length);
+const moved = (wall: string, by: number, like: string) => asWall(asUtc(wall) + by, like);
 
 /** Where an occurrence stands in its series after a change of `recurrence` that moves all of them along. */
 export const shifted = (
@@ -122,9 +120,7 @@ export function tailOf(event: CalendarEvent, recurrence: string): CalendarEvent 
     const gone = ruleStarts(event.rule, wall, zone ?? 'UTC', wall, recurrence).length;
     parts.set('COUNT', String(Number(parts.get('COUNT')) - gone));
   }
-  const governing = event.exceptions
-    .filter((one) => one.andLater && one.recurrence < recurrence)
-    .sort((a, b) => b.recurrence.localeCompare(a.recurrence))[0];
+  const governing = governingAt(event, recurrence);
   const tail: CalendarEvent = {
     ...event,
     start: { wall: recurrence, zone },
@@ -137,7 +133,7 @@ export function tailOf(event: CalendarEvent, recurrence: string): CalendarEvent 
   const { recurrence: _, andLater: __, start: ___, ...said } = governing;
   const regular = { ...event, exceptions: event.exceptions.filter((one) => one.recurrence !== recurrence) };
   return {
-    ...allChanged({ ...tail, exceptions: [] }, recurrence, {}),
+    ...tail,
     ...said,
     ...shiftedTail(regular, tail, recurrence),
   };

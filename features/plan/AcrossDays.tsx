@@ -4,7 +4,7 @@ import { openSheet } from '@/ui/sheets';
 import { Words } from '@/ui/Words';
 
 const ROW = 26;
-/** So many rows are in sight; more scroll. */
+/** So many rows are in sight; how many more there are is said. */
 const MOST_ROWS = 4;
 
 /** Events of whole days, drawn across the days that they take. */
