@@ -3,13 +3,14 @@ import { placeTask, putInTray } from '@/core/commands/plan';
 import { addEntry, startTimer } from '@/core/commands/track';
 import { tickOff } from '@/core/commands/tasks';
 import { plainEvent, type Attendee, type CalendarEvent } from '@/core/model/event';
+import type { RepeatingTask } from '@/core/model/repeating';
 import type { Task } from '@/core/model/task';
 import { workspaceOf, type Workspace } from '@/core/model/workspace';
 import { blocksIn, spanOfBlock } from '@/core/plan/dayPlan';
 import { STEP, pockets } from '@/core/plan/placing';
 import { MINUTE, lengthOf } from '@/core/time/span';
 import { addDays, dateOf, dayOf, weekdayOf, type IsoDate, type Zone } from '@/core/time/zone';
-import { hearingGuests, lists, officeTasks, surprises, weekly, type OfficeTask } from './office';
+import { again, hearingGuests, lists, officeTasks, surprises, weekly, type OfficeTask } from './office';
 import { randomFrom } from './random';
 
 const CALENDAR = 'office';
@@ -105,6 +106,28 @@ function toTask(
   };
 }
 
+/** The tasks that come again each week, from the next Monday on. */
+function repeating(today: IsoDate, zone: Zone): RepeatingTask[] {
+  const monday = addDays(today, 8 - weekdayOf(today));
+  return again.map(({ day, at: time, title, list, minutes }, i) => {
+    const date = addDays(monday, time ? day - 7 : day);
+    return {
+      id: `again-${i}`,
+      title,
+      notes: '',
+      listId: list,
+      estimate: minutes,
+      priority: 'normal',
+      rank: officeTasks.length + i,
+      start: time ? { wall: at(date, time), zone } : { wall: date, zone: null },
+      minutes,
+      rule: 'FREQ=WEEKLY',
+      without: [],
+      due: null,
+    };
+  });
+}
+
 /** Puts a task into the first pocket of a day that takes it, a short break after what is before it; else into the tray. */
 function plan(workspace: Workspace, task: Task, date: IsoDate, zone: Zone, tray: boolean): Workspace {
   const minutes = task.estimate ?? 30;
@@ -174,6 +197,7 @@ export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; 
     tasks,
     calendars: [{ id: CALENDAR, name: 'Office', source: 'office.ics', hue: 'slate', kept: [] }],
     events: meetings(today, zone),
+    repeats: repeating(today, zone),
   });
   officeTasks.forEach(({ on, tray }, i) => {
     const task = tasks[i];

@@ -120,3 +120,9 @@ export const hearingGuests = [
   { name: 'Tomas Brandt', answer: 'maybe' },
   { name: 'Anouk de Wit', answer: 'no' },
 ] as const;
+
+/** What comes again each week, with an hour or into the tray: weekday (Monday is 0). */
+export const again = [
+  { day: 4, at: '13:30', title: 'Look after the willow cuttings', list: 'volunteers', minutes: 30 },
+  { day: 0, at: null, title: 'Post and invoices', list: 'grants', minutes: 20 },
+] as const;

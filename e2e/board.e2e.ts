@@ -1,8 +1,20 @@
 import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
-import type { Page } from 'puppeteer-core';
 import { openPage, openStage, settled, type Stage } from './browser';
-import { boxOf, drag, isAccessible, isGone, pause, press, pressText, sees, textOf, type } from './steps';
+import {
+  boxOf,
+  drag,
+  hourOf,
+  isAccessible,
+  isGone,
+  middle,
+  pause,
+  press,
+  pressText,
+  sees,
+  textOf,
+  type,
+} from './steps';
 
 let stage: Stage;
 before(async () => {
@@ -10,12 +22,6 @@ before(async () => {
 });
 after(() => stage.close());
 
-/** Where an hour of a day lies on the board. */
-async function hourOf(page: Page, day: string, hour: number) {
-  const column = await boxOf(page, day);
-  return { x: column.x + column.width / 2, y: column.y + (column.height * hour) / 24 };
-}
-const middle = ({ x, y, width }: { x: number; y: number; width: number }) => ({ x: x + width / 3, y: y + 8 });
 const open = (size: 'phone' | 'wide', route: string, space = 'demo') => openPage(stage, size, space, route);
 
 test('the view and the day live in the address, and come back with it', async () => {

@@ -2,7 +2,20 @@ import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
 import { openPage, openStage, settled, type Stage } from './browser';
-import { boxOf, drag, isAccessible, isGone, labels, pause, press, pressText, sees, type } from './steps';
+import {
+  boxOf,
+  drag,
+  hourOf,
+  isAccessible,
+  isGone,
+  labels,
+  middle,
+  pause,
+  press,
+  pressText,
+  sees,
+  type,
+} from './steps';
 
 let stage: Stage;
 before(async () => {
@@ -10,16 +23,11 @@ before(async () => {
 });
 after(() => stage.close());
 
-async function hourOf(page: Page, day: string, hour: number) {
-  const column = await boxOf(page, day);
-  return { x: column.x + column.width / 2, y: column.y + (column.height * hour) / 24 };
-}
 const meetings = async (page: Page, begins: string) =>
   (await labels(page))
     .filter((label) => label.startsWith(`Meeting ${begins}`))
     .map((label) => label.slice(8))
     .sort();
-const middle = ({ x, y, width }: { x: number; y: number; width: number }) => ({ x: x + width / 3, y: y + 8 });
 
 test('hours marked by dragging become an event, whose details save themselves and come back', async () => {
   const { page, complaints } = await openPage(stage, 'wide', 'events', '/plan?view=week');

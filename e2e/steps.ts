@@ -128,6 +128,18 @@ export async function pointAt(page: Page, hour: number): Promise<Point> {
   return found;
 }
 
+/** Where an hour of one of several days lies on the screen. */
+export async function hourOf(page: Page, day: string, hour: number): Promise<Point> {
+  const column = await boxOf(page, day);
+  return { x: column.x + column.width / 2, y: column.y + (column.height * hour) / 24 };
+}
+
+/** Where a card is taken hold of: near its upper left. */
+export const middle = ({ x, y, width }: { x: number; y: number; width: number }): Point => ({
+  x: x + width / 3,
+  y: y + 8,
+});
+
 /** Chooses a file of e2e/fixtures behind the button. */
 export async function chooseFile(page: Page, button: string, file: string): Promise<void> {
   const [chooser] = await Promise.all([page.waitForFileChooser(), press(page, button)]);

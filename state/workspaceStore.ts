@@ -2,7 +2,10 @@ import { createAsyncStorage } from '@react-native-async-storage/async-storage';
 import { useStore as useZustand } from 'zustand';
 import type { Change } from '@/core/commands/changes';
 import type { Workspace } from '@/core/model/workspace';
+import { withTimes } from '@/core/tasks/repeating';
+import { dateOf } from '@/core/time/zone';
 import { askToLast, isLasting } from './lasting';
+import { useMonths } from './months';
 import { repository } from './repository';
 import { session } from './session';
 import { createWorkspaceStore, type StoreState } from './store';
@@ -47,8 +50,29 @@ if (session.space === 'own') askWhenItMatters();
 /** A part of the store's state, in a component. */
 export const useStore = <T>(select: (state: StoreState) => T): T => useZustand(store, select);
 
-/** The workspace, in a component. */
-export const useWorkspace = (): Workspace => useStore(({ workspace }) => workspace);
+/** The workspace with the times of repeating tasks that are in sight, to be looked at. */
+export function workspaceInSight(): Workspace {
+  const { workspace } = store.getState();
+  return inSight(workspace, useMonths.getState().months, dateOf(session.now(), session.zone));
+}
+
+/** The same in a component. */
+export function useWorkspace(): Workspace {
+  const workspace = useStore((state) => state.workspace);
+  const months = useMonths((state) => state.months);
+  return inSight(workspace, months, dateOf(session.now(), session.zone));
+}
+
+/** All that asks between two changes gets the same workspace. */
+let last = { workspace: store.getState().workspace, months: [] as readonly string[], today: '' };
+let lastInSight = last.workspace;
+function inSight(workspace: Workspace, months: readonly string[], today: string): Workspace {
+  if (workspace !== last.workspace || months !== last.months || today !== last.today) {
+    last = { workspace, months, today };
+    lastInSight = withTimes(workspace, months, today, session.zone);
+  }
+  return lastInSight;
+}
 
 /** A new id for a record. */
 export const newId = (): string => crypto.randomUUID();

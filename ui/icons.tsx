@@ -18,6 +18,7 @@ import More from 'lucide-react-native/icons/unfold-vertical';
 import Play from 'lucide-react-native/icons/play';
 import Plus from 'lucide-react-native/icons/plus';
 import Redo from 'lucide-react-native/icons/redo-2';
+import Repeat from 'lucide-react-native/icons/repeat';
 import Ruler from 'lucide-react-native/icons/ruler';
 import Boat from 'lucide-react-native/icons/sailboat';
 import Sliders from 'lucide-react-native/icons/sliders-horizontal';
@@ -52,6 +53,7 @@ const icons = {
   less: Minus,
   more: More,
   grip: Grip,
+  repeat: Repeat,
   paneLeft: PanelLeft,
   paneRight: PanelRight,
   waves: Waves,

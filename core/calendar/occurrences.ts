@@ -136,7 +136,8 @@ const DENSE = /SECONDLY|MINUTELY|BYHOUR|BYMINUTE|BYSECOND/i;
 
 const computed = new WeakMap<CalendarEvent, Map<string, Occurrence[]>>();
 
-function knownOccurrences(event: CalendarEvent, range: Span, zone: Zone): Occurrence[] {
+/** The occurrences of one event that touch a stretch of time; what was computed once is kept. */
+export function knownOccurrences(event: CalendarEvent, range: Span, zone: Zone): Occurrence[] {
   const length = event.rule && DENSE.test(event.rule) ? DAY : WINDOW;
   const known = computed.get(event) ?? new Map<string, Occurrence[]>();
   computed.set(event, known);

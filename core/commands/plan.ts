@@ -3,14 +3,16 @@ import type { Block } from '../model/plan';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { command, CommandFailed, existing, put, without } from './command';
+import { commandOn } from './touching';
 import { addTask } from './tasks';
 
 const dropTray = (workspace: Workspace, trayId: Id | undefined) =>
   trayId === undefined ? workspace : without(workspace, 'tray', ({ id }) => id === trayId);
 
 /** Puts a task onto an hour as a block; `trayId` is the tray item that it leaves, if it comes from a tray. */
-export const placeTask = command(
+export const placeTask = commandOn(
   'place',
+  'taskId',
   (workspace, input: { id: Id; taskId: Id; start: number; minutes: number; trayId?: Id | undefined }) => {
     existing(workspace.tasks, input.taskId, 'task');
     if (input.minutes < 1) throw new CommandFailed('A block needs at least one minute.');
@@ -27,8 +29,9 @@ export const planNewTask = command(
 );
 
 /** Moves a block to `start`, keeping its length unless a new one is given. */
-export const moveBlock = command(
+export const moveBlock = commandOn(
   'move',
+  'id',
   (workspace, { id, start, minutes }: { id: Id; start: number; minutes?: number }) => {
     const block = existing(workspace.blocks, id, 'block');
     return put(workspace, 'blocks', { ...block, start, minutes: minutes ?? block.minutes });
@@ -36,20 +39,25 @@ export const moveBlock = command(
 );
 
 /** Gives a block a new length in minutes, keeping its start. */
-export const resizeBlock = command('resize', (workspace, { id, minutes }: { id: Id; minutes: number }) => {
-  if (minutes < 1) throw new CommandFailed('A block needs at least one minute.');
-  return put(workspace, 'blocks', { ...existing(workspace.blocks, id, 'block'), minutes });
-});
+export const resizeBlock = commandOn(
+  'resize',
+  'id',
+  (workspace, { id, minutes }: { id: Id; minutes: number }) => {
+    if (minutes < 1) throw new CommandFailed('A block needs at least one minute.');
+    return put(workspace, 'blocks', { ...existing(workspace.blocks, id, 'block'), minutes });
+  },
+);
 
 /** Takes a block off the plan; its task stays in its list. */
-export const takeBlockOff = command('take off', (workspace, { id }: { id: Id }) => {
+export const takeBlockOff = commandOn('take off', 'id', (workspace, { id }: { id: Id }) => {
   existing(workspace.blocks, id, 'block');
   return without(workspace, 'blocks', (block) => block.id === id);
 });
 
 /** Puts a task into the tray of a day, out of the block or the other tray that it lay in. A tray holds a task once. */
-export const putInTray = command(
+export const putInTray = commandOn(
   'put in the tray',
+  'taskId',
   (
     workspace,
     input: { id: Id; taskId: Id; date: string; blockId?: Id | undefined; trayId?: Id | undefined },
@@ -63,7 +71,7 @@ export const putInTray = command(
 );
 
 /** Takes a task out of a tray, back to its list only. */
-export const takeFromTray = command('take out of the tray', (workspace, { id }: { id: Id }) => {
+export const takeFromTray = commandOn('take out of the tray', 'id', (workspace, { id }: { id: Id }) => {
   existing(workspace.tray, id, 'task in the tray');
   return dropTray(workspace, id);
 });

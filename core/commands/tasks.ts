@@ -1,7 +1,9 @@
 import type { Id } from '../model/common';
 import type { Task, TaskList } from '../model/task';
 import { highestRank, lowestRank, rankBetween } from '../tasks/order';
+import { untouchedTime } from '../tasks/repeating';
 import { command, CommandFailed, existing, put, without } from './command';
+import { commandOn } from './touching';
 import { stopRunning } from './track';
 
 /** Adds a task on top of the person's own order. Fails when its list is gone. */
@@ -11,8 +13,9 @@ export const addTask = command('add task', (workspace, task: Omit<Task, 'rank'>)
 });
 
 /** Changes some of a task's own words and numbers. */
-export const editTask = command(
+export const editTask = commandOn(
   'edit',
+  'id',
   (
     workspace,
     {
@@ -25,19 +28,19 @@ export const editTask = command(
 );
 
 /** Ticks a task off at an instant; a timer that runs on it stops. */
-export const tickOff = command('tick off', (workspace, { id, at }: { id: Id; at: number }) => {
+export const tickOff = commandOn('tick off', 'id', (workspace, { id, at }: { id: Id; at: number }) => {
   const task = existing(workspace.tasks, id, 'task');
   const ticked = put(workspace, 'tasks', { ...task, doneAt: at });
   return stopRunning(ticked, at, (entry) => entry.subject.kind === 'task' && entry.subject.taskId === id);
 });
 
 /** Takes a tick back. */
-export const reopen = command('untick', (workspace, { id }: { id: Id }) =>
+export const reopen = commandOn('untick', 'id', (workspace, { id }: { id: Id }) =>
   put(workspace, 'tasks', { ...existing(workspace.tasks, id, 'task'), doneAt: null }),
 );
 
 /** Deletes a task with its blocks; the time spent on it stays on record. */
-export const deleteTask = command('delete task', (workspace, { id, at }: { id: Id; at: number }) => {
+export const deleteTask = commandOn('delete task', 'id', (workspace, { id, at }: { id: Id; at: number }) => {
   existing(workspace.tasks, id, 'task');
   const ofTask = (record: { taskId: Id }) => record.taskId === id;
   const gone = without(workspace, 'tasks', (task) => task.id === id);
@@ -46,10 +49,14 @@ export const deleteTask = command('delete task', (workspace, { id, at }: { id: I
 });
 
 /** Puts a task between two others in the person's own order; null is the end of the list. */
-export const reorderTask = command(
+export const reorderTask = commandOn(
   'reorder',
+  'id',
   (workspace, { id, before, after }: { id: Id; before: Id | null; after: Id | null }) => {
-    const rankOf = (other: Id | null) => (other === null ? undefined : workspace.tasks.get(other)?.rank);
+    const rankOf = (other: Id | null) =>
+      other === null
+        ? undefined
+        : (workspace.tasks.get(other) ?? untouchedTime(workspace.repeats, other)?.task)?.rank;
     return put(workspace, 'tasks', {
       ...existing(workspace.tasks, id, 'task'),
       rank: rankBetween(rankOf(before), rankOf(after)),
@@ -77,5 +84,7 @@ export const deleteList = command('delete list', (workspace, { id, tasksTo }: { 
     moved.length > 0
       ? put(workspace, 'tasks', ...moved.map((task) => ({ ...task, listId: tasksTo })))
       : workspace;
-  return without(kept, 'lists', (list) => list.id === id);
+  const repeating = kept.repeats.values().filter(({ listId }) => listId === id);
+  const all = put(kept, 'repeats', ...repeating.map((one) => ({ ...one, listId: tasksTo })));
+  return without(all, 'lists', (list) => list.id === id);
 });

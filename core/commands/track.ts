@@ -3,6 +3,7 @@ import type { Subject, TimeEntry } from '../model/plan';
 import type { Workspace } from '../model/workspace';
 import { runningEntry } from '../plan/dayPlan';
 import { command, CommandFailed, existing, put, without } from './command';
+import { touched } from './touching';
 
 /** Stops the running timer if `which` picks it. An entry that took no time is not kept. */
 export function stopRunning(
@@ -16,12 +17,17 @@ export function stopRunning(
   return put(workspace, 'entries', { ...running, to: at });
 }
 
+/** Time on one time of a repeating task makes that a task of its own. */
+const begun = (workspace: Workspace, subject: Subject) =>
+  subject.kind === 'task' ? touched(workspace, subject.taskId) : workspace;
+
 /** Starts a timer at an instant; the one that runs stops at the same instant. */
 export const startTimer = command(
   'start timer',
   (workspace, { id, subject, at }: { id: Id; subject: Subject; at: number }) => {
-    if (subject.kind === 'task') existing(workspace.tasks, subject.taskId, 'task');
-    return put(stopRunning(workspace, at), 'entries', { id, subject, from: at, to: null });
+    const ready = begun(workspace, subject);
+    if (subject.kind === 'task') existing(ready.tasks, subject.taskId, 'task');
+    return put(stopRunning(ready, at), 'entries', { id, subject, from: at, to: null });
   },
 );
 
@@ -39,7 +45,7 @@ const checked = (from: number, to: number) => {
 export const addEntry = command(
   'add time',
   (workspace, { id, subject, from, to }: { id: Id; subject: Subject; from: number; to: number }) =>
-    put(workspace, 'entries', { id, subject, ...checked(from, to) }),
+    put(begun(workspace, subject), 'entries', { id, subject, ...checked(from, to) }),
 );
 
 /** Corrects when time was spent. Fails when the end is not after the start. */

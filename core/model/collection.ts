@@ -49,6 +49,11 @@ export class Collection<R extends Stored> {
     return [...this.parts.values()].flatMap((part) => [...part.values()]);
   }
 
+  /** With parts beside its own that hold records of no storage; what is derived from its own parts stays. */
+  beside(more: ReadonlyMap<string, Part<R>>): Collection<R> {
+    return new Collection(this.partOf, new Map([...this.parts, ...more]));
+  }
+
   /** With these records added or replaced, and those of the given ids gone; the same collection when there are none. */
   with(records: readonly R[], gone: readonly string[] = []): Collection<R> {
     if (records.length + gone.length === 0) return this;

@@ -40,6 +40,8 @@ export const Task = z.object({
   rank: z.number(),
   /** The meeting that it must be done before: one occurrence of an event, by the wall start that its rule gives it. */
   neededBy: z.object({ eventId: Id, recurrence: z.string() }).optional(),
+  /** It is one time of a repeating task, which its rule puts at this wall start. */
+  repeats: z.object({ id: Id, recurrence: z.string() }).optional(),
   origin: Origin.optional(),
   ...Changed,
 });

@@ -2,6 +2,7 @@ import type { z } from 'zod';
 import { Collection } from './collection';
 import { Calendar, CalendarEvent } from './event';
 import { Block, TimeEntry, TrayItem } from './plan';
+import { RepeatingTask } from './repeating';
 import type { Settings } from './settings';
 import { defaultSettings } from './settings';
 import { Task, TaskList } from './task';
@@ -18,6 +19,7 @@ export const recordSchemas = {
   blocks: Block,
   tray: TrayItem,
   entries: TimeEntry,
+  repeats: RepeatingTask,
 } as const;
 
 export type CollectionName = keyof typeof recordSchemas;
@@ -43,6 +45,7 @@ const partOf: { [C in CollectionName]: (record: RecordOf<C>) => string } = {
   blocks: ({ start }) => month(start),
   tray: ({ date }) => date.slice(0, 7),
   entries: ({ from }) => month(from),
+  repeats: () => 'all',
 };
 
 type Contents = { readonly [C in CollectionName]?: Iterable<RecordOf<C>> };
@@ -62,6 +65,7 @@ export function workspaceOf(contents: Contents, settings: Settings = defaultSett
     blocks: Collection.of(partOf.blocks, contents.blocks),
     tray: Collection.of(partOf.tray, contents.tray),
     entries: Collection.of(partOf.entries, contents.entries),
+    repeats: Collection.of(partOf.repeats, contents.repeats),
   };
 }
 

@@ -4,12 +4,13 @@ import { runningEntry } from '../plan/dayPlan';
 import { MINUTE } from '../time/span';
 import type { Zone } from '../time/zone';
 import { inOrder } from './order';
+import { openOnes } from './repeating';
 
 /**
  * Open tasks that need a place, due first: no block ahead, in no tray from `today` on, and not being worked on now.
  */
 export function toPlace(workspace: Workspace, today: string, zone: Zone, now: number): Task[] {
-  const { tasks, blocks, tray } = workspace;
+  const { blocks, tray } = workspace;
   const running = runningEntry(workspace.entries)?.subject;
   const placed = new Set([
     running?.kind === 'task' ? running.taskId : '',
@@ -23,7 +24,7 @@ export function toPlace(workspace: Workspace, today: string, zone: Zone, now: nu
       .map(({ taskId }) => taskId),
   ]);
   return inOrder(
-    tasks.values().filter(({ id, doneAt }) => doneAt === null && !placed.has(id)),
+    openOnes(workspace, today, zone).filter(({ id }) => !placed.has(id)),
     'due',
     workspace.events,
     zone,

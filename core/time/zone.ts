@@ -27,6 +27,10 @@ export const wallOf = (instant: number, zone: Zone): string =>
 export const addDays = (date: IsoDate, days: number): IsoDate =>
   Temporal.PlainDate.from(date).add({ days }).toString();
 
+/** How many days later `to` is than `from`; negative when it is earlier. */
+export const daysBetween = (from: IsoDate, to: IsoDate): number =>
+  Temporal.PlainDate.from(from).until(Temporal.PlainDate.from(to)).days;
+
 /** Monday is 1, Sunday is 7. */
 export const weekdayOf = (date: IsoDate): number => Temporal.PlainDate.from(date).dayOfWeek;
 

@@ -1,5 +1,8 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { View } from 'react-native';
+import { datesOf } from '@/core/plan/views';
+import { bringIntoSight } from '@/state/months';
+import { useWorkspace } from '@/state/workspaceStore';
 import { IconButton } from '@/ui/Button';
 import { DragArea } from '@/ui/drag/DragArea';
 import { useWide } from '@/ui/useWide';
@@ -24,6 +27,8 @@ export function PlanScreen(place: PlanView) {
   const fit = useFit();
   const [panes, setPanes] = useState({ tasks: true, details: true });
   usePlanKeys(place, fit);
+  const { settings } = useWorkspace();
+  useEffect(() => bringIntoSight(datesOf(view, date, settings, fit)), [view, date, settings, fit]);
   // many days need the width; what is opened there comes as a sheet
   const details = wide && view === 'day';
   return (

@@ -1,9 +1,10 @@
-import { useMemo } from 'react';
+import { useEffect, useMemo } from 'react';
 import { View } from 'react-native';
 import { occurrencesOn } from '@/core/calendar/occurrences';
 import { ledger, type LedgerRow, type LedgerSums } from '@/core/review/ledger';
 import { dateWords, driftWords, durationWords } from '@/core/time/words';
 import { addDays } from '@/core/time/zone';
+import { bringIntoSight } from '@/state/months';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
 import { Button, IconButton } from '@/ui/Button';
@@ -21,6 +22,7 @@ type Props = { date: string; today: string; onDate: (date: string) => void };
 export function ReviewScreen({ date, today, onDate }: Props) {
   const workspace = useWorkspace();
   const now = useMinute();
+  useEffect(() => bringIntoSight([date]), [date]);
   const { rows, sums } = useMemo(() => ledger(workspace, date, session.zone, now), [workspace, date, now]);
   const longest = Math.max(...rows.map(({ planned, actual }) => Math.max(planned, actual)), 1);
 

@@ -1,6 +1,8 @@
 import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
+import { ruleWords } from '@/core/calendar/repeat';
 import type { Task } from '@/core/model/task';
+import { repeatingOf } from '@/core/tasks/repeating';
 import { durationWords } from '@/core/time/words';
 import { minutesSpent } from '@/core/track/spent';
 import { session } from '@/state/session';
@@ -14,7 +16,8 @@ import { Words } from '@/ui/Words';
 
 /** One task of a list, with what can be done with it; a click opens it to edit. */
 export function TaskLine({ task, grip }: { task: Task; grip?: ReactNode }) {
-  const { lists, entries } = useWorkspace();
+  const { lists, entries, repeats } = useWorkspace();
+  const repeating = repeatingOf(task, repeats);
   const hue = useHue(task.listId);
   const wide = useWide();
   const done = task.doneAt !== null;
@@ -29,6 +32,7 @@ export function TaskLine({ task, grip }: { task: Task; grip?: ReactNode }) {
       : spent > 0
         ? `${durationWords(spent)} spent`
         : '',
+    repeating && !done ? ruleWords(repeating.rule, repeating.start.wall.slice(0, 10)) : '',
   ];
   return (
     <View

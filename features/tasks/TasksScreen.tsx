@@ -1,6 +1,8 @@
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import type { Id } from '@/core/model/common';
+import type { Task } from '@/core/model/task';
+import { openOnes } from '@/core/tasks/repeating';
 import { inOrder, type Order } from '@/core/tasks/order';
 import { isOverdue } from '@/core/tasks/deadline';
 import { durationWords } from '@/core/time/words';
@@ -14,7 +16,7 @@ import { readTitle } from '@/ui/readings';
 import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { openSheet } from '@/ui/sheets';
 import { add } from '@/ui/tasks/actions';
-import { useMinute } from '@/ui/useNow';
+import { useMinute, useToday } from '@/ui/useNow';
 import { Words } from '@/ui/Words';
 import { SortableTasks } from './SortableTasks';
 import { TaskLine } from './TaskLine';
@@ -29,33 +31,29 @@ const PAGE = 200;
 
 /** All tasks: by list, in the person's own order or by due date, priority or estimate. */
 export function TasksScreen() {
-  const { tasks, lists, events } = useWorkspace();
+  const workspace = useWorkspace();
+  const { tasks, lists, events } = workspace;
   const now = useMinute();
+  const today = useToday();
   const [listId, setListId] = useState<Id | null>(null);
   const [order, setOrder] = useState<Order>('own');
   const [showDone, setShowDone] = useState(false);
   const [shown, setShown] = useState(PAGE);
 
-  const inList = useMemo(
-    () => tasks.values().filter((task) => listId === null || task.listId === listId),
-    [tasks, listId],
-  );
+  const inList = useCallback((task: Task) => listId === null || task.listId === listId, [listId]);
   const open = useMemo(
-    () =>
-      inOrder(
-        inList.filter(({ doneAt }) => doneAt === null),
-        order,
-        events,
-        session.zone,
-      ),
-    [inList, order, events],
+    () => inOrder(openOnes(workspace, today, session.zone).filter(inList), order, events, session.zone),
+    [workspace, today, inList, order, events],
   );
   const done = useMemo(
     () =>
       showDone
-        ? inList.filter(({ doneAt }) => doneAt !== null).sort((a, b) => (b.doneAt ?? 0) - (a.doneAt ?? 0))
+        ? tasks
+            .values()
+            .filter((task) => task.doneAt !== null && inList(task))
+            .sort((a, b) => (b.doneAt ?? 0) - (a.doneAt ?? 0))
         : [],
-    [inList, showDone],
+    [tasks, inList, showDone],
   );
   const overdue = open.filter((task) => isOverdue(task, events, session.zone, now)).length;
   const minutes = open.reduce((sum, { estimate }) => sum + (estimate ?? 0), 0);

@@ -1,11 +1,4 @@
-import {
-  moveBlock,
-  placeTask,
-  putInTray,
-  resizeBlock,
-  takeBlockOff,
-  takeFromTray,
-} from '@/core/commands/plan';
+import { placeTask, putInTray, takeBlockOff, takeFromTray } from '@/core/commands/plan';
 import { collisions } from '@/core/plan/placing';
 import type { Workspace } from '@/core/model/workspace';
 import { latenessWords } from '@/core/tasks/deadline';
@@ -13,7 +6,8 @@ import { MINUTE } from '@/core/time/span';
 import { dateOf } from '@/core/time/zone';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
 import { session } from '@/state/session';
-import { newId, store } from '@/state/workspaceStore';
+import { newId, store, workspaceInSight } from '@/state/workspaceStore';
+import { relocate } from '../tasks/repeatActions';
 import { moveTo } from '../time/eventActions';
 import { letGo, useDrag, type Dragged, type Target } from './dragStore';
 
@@ -61,43 +55,28 @@ export function drop(): void {
     return;
   }
   const { taskId, block, trayId } = dragged;
-  const { workspace } = store.getState();
+  const workspace = workspaceInSight();
   const title = workspace.tasks.get(taskId)?.title ?? 'The task';
   if (target.kind === 'off') {
     if (block) store.run(takeBlockOff, { id: block.id }, `${title} is off the plan and stays in its list`);
     else if (trayId)
       store.run(takeFromTray, { id: trayId }, `${title} is out of the tray and stays in its list`);
-  } else if (target.kind === 'tray') {
-    store.run(
-      putInTray,
-      { id: newId(), taskId, date: target.date, blockId: block?.id, trayId },
-      `${title} is in the tray of ${dateWords(target.date)}`,
-    );
-  } else {
-    dropOnHour(
-      dragged,
-      target,
-      `${title}: ${dateWords(dateOf(target.start, session.zone))}, ${targetWords(workspace, dragged, target).where}`,
-    );
+    return;
   }
-}
-
-function dropOnHour(
-  { kind, taskId, block, trayId, minutes }: Dragged,
-  target: Extract<Target, { kind: 'hour' }>,
-  words: string,
-) {
-  if (!block) {
-    const id = newId();
-    if (store.run(placeTask, { id, taskId, start: target.start, minutes: target.minutes, trayId }, words))
-      focusBlock(id);
-  } else if (kind === 'resize') {
-    if (target.minutes !== minutes) store.run(resizeBlock, { id: block.id, minutes: target.minutes }, words);
-  } else {
-    const moved = target.start !== block.start || target.minutes !== minutes;
-    if (moved) store.run(moveBlock, { id: block.id, start: target.start, minutes: target.minutes }, words);
-    focusBlock(block.id);
+  const place = block ? workspace.blocks.get(block.id) : trayId ? workspace.tray.get(trayId) : undefined;
+  if (target.kind === 'tray') {
+    const words = `${title} is in the tray of ${dateWords(target.date)}`;
+    if (place) relocate(place, { date: target.date }, words);
+    else store.run(putInTray, { id: newId(), taskId, date: target.date }, words);
+    return;
   }
+  const { start, minutes } = target;
+  const words = `${title}: ${dateWords(dateOf(start, session.zone))}, ${targetWords(workspace, dragged, target).where}`;
+  if (block && start === block.start && minutes === dragged.minutes) return focusBlock(block.id);
+  const id = newId();
+  if (block && place) relocate(place, { start, minutes }, words, () => focusBlock(block.id));
+  else if (place) relocate(place, { start, minutes }, words);
+  else if (store.run(placeTask, { id, taskId, start, minutes }, words)) focusBlock(id);
 }
 
 /** The DOM id of a block's card. */

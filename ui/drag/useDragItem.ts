@@ -4,14 +4,14 @@ import { pockets, STEP } from '@/core/plan/placing';
 import { MINUTE, lengthOf } from '@/core/time/span';
 import { addDays, dateOf, dayOf, instantOf, wallOf } from '@/core/time/zone';
 import { session } from '@/state/session';
-import { store } from '@/state/workspaceStore';
+import { workspaceInSight } from '@/state/workspaceStore';
 import { elementOf, webProps } from '../dom';
 import { aim, letGo, pickUp, startOf, useDrag, type Dragged, type Target } from './dragStore';
 import { drop } from './drop';
 
 /** Where the keyboard first aims a task: the first pocket of the day that takes it, else nine o'clock. */
 function firstAim(dragged: Dragged, date: string): Target {
-  const { workspace } = store.getState();
+  const workspace = workspaceInSight();
   const start =
     startOf(dragged) ??
     pockets(workspace, date, session.zone, session.now()).find(

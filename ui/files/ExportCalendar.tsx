@@ -2,9 +2,10 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { writeCalendar, type CalendarOut } from '@/core/formats/writeCalendar';
 import type { Workspace } from '@/core/model/workspace';
+import { asEvent } from '@/core/tasks/repeating';
 import { dateOf } from '@/core/time/zone';
 import { session } from '@/state/session';
-import { store, useWorkspace } from '@/state/workspaceStore';
+import { store, useStore } from '@/state/workspaceStore';
 import { Button } from '../Button';
 import { CheckBox } from '../CheckBox';
 import { closeSheet } from '../sheets';
@@ -34,7 +35,8 @@ function calendarsOut(workspace: Workspace, chosen: ReadonlySet<string>): Calend
     name: 'My plan',
     kept: [],
     color: null,
-    events: [],
+    // times of repeating tasks to which nothing has happened go out as the rule that gives them
+    events: chosen.has(BLOCKS) ? workspace.repeats.values().map(asEvent) : [],
     tasks: chosen.has(TASKS) ? tasks.values() : [],
     blocks: chosen.has(BLOCKS)
       ? blocks.values().map((block) => ({ block, title: tasks.get(block.taskId)?.title ?? 'A deleted task' }))
@@ -45,7 +47,7 @@ function calendarsOut(workspace: Workspace, chosen: ReadonlySet<string>): Calend
 
 /** Chooses what goes out as a calendar file. */
 export function ExportCalendar() {
-  const workspace = useWorkspace();
+  const workspace = useStore((state) => state.workspace);
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const { calendars, events, tasks, blocks } = workspace;
   const choices = [

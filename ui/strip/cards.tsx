@@ -4,6 +4,7 @@ import type { Occurrence } from '@/core/calendar/occurrences';
 import type { Block } from '@/core/model/plan';
 import { spanOfBlock, runningEntry } from '@/core/plan/dayPlan';
 import { latenessWords } from '@/core/tasks/deadline';
+import { repeatingOf } from '@/core/tasks/repeating';
 import { lengthOf } from '@/core/time/span';
 import { clockWords, durationWords } from '@/core/time/words';
 import { minutesSpent } from '@/core/track/spent';
@@ -96,6 +97,7 @@ function useBlockState(block: Block, now: number) {
     hue: workspace.lists.get(task?.listId ?? '')?.hue ?? 'slate',
     hours: `${clock(from)} – ${clock(to)}`,
     done,
+    repeats: task ? repeatingOf(task, workspace.repeats) !== undefined : false,
     missed: !done && !isRunning && to <= now && spent === 0,
     facts: [
       done && spent > 0
@@ -109,7 +111,7 @@ function useBlockState(block: Block, now: number) {
 
 /** A task's block: square patterned edge at the left, soft corners at the right. It can be moved and resized. */
 export function BlockCard({ block, box, date, now }: { block: Block; box: Box; date: string; now: number }) {
-  const { task, hue, hours, done, missed, facts, warning } = useBlockState(block, now);
+  const { task, hue, hours, done, missed, repeats, facts, warning } = useBlockState(block, now);
   const { taskId, minutes } = block;
   const place = { taskId, minutes, block: { id: block.id, start: block.start } };
   const open = () => openSheet({ kind: 'task', id: taskId, blockId: block.id });
@@ -131,6 +133,7 @@ export function BlockCard({ block, box, date, now }: { block: Block; box: Box; d
         hours,
         durationWords(lengthOf(spanOfBlock(block))),
         done ? 'done' : missed ? 'not started' : '',
+        repeats ? 'repeats' : '',
         warning,
       ]
         .filter(Boolean)
@@ -151,6 +154,7 @@ export function BlockCard({ block, box, date, now }: { block: Block; box: Box; d
             {task.title}
           </Words>
         </View>
+        {repeats && !box.narrow && <Icon name="repeat" size={12} colour="edge" />}
         {!done && !box.narrow && task.priority !== 'normal' && <PriorityMark priority={task.priority} />}
       </View>
       {roomy && (

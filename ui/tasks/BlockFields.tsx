@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { moveBlock, resizeBlock, takeBlockOff } from '@/core/commands/plan';
+import { takeBlockOff } from '@/core/commands/plan';
 import type { Block } from '@/core/model/plan';
 import { collisions } from '@/core/plan/placing';
 import { spanOfBlock } from '@/core/plan/dayPlan';
@@ -11,6 +11,7 @@ import { Button } from '../Button';
 import { Field } from '../Field';
 import { readClock, readLength } from '../readings';
 import { Words } from '../Words';
+import { relocate } from './repeatActions';
 import { TypedChange } from './TypedChange';
 
 /** The hours of one block, typed, and what it collides with. */
@@ -20,8 +21,9 @@ export function BlockFields({ block }: { block: Block }) {
   const { from, to } = spanOfBlock(block);
   const date = dateOf(block.start, session.zone);
   const met = collisions(workspace, { from, to }, session.zone, block.id);
-  const move = (time: string) =>
-    store.run(moveBlock, { id: block.id, start: instantOf(`${date}T${time}`, session.zone) });
+  const title = workspace.tasks.get(block.taskId)?.title ?? 'The block';
+  const set = (start: number, minutes: number) =>
+    relocate(block, { start, minutes }, `${title}: ${durationWords(minutes)}`);
   return (
     <View className="gap-2 border-y border-line py-3">
       <View className="flex-row items-center justify-between gap-2">
@@ -43,7 +45,7 @@ export function BlockFields({ block }: { block: Block }) {
             label="Starts"
             text={timeWords(wallOf(block.start, session.zone).slice(11, 16), clock)}
             read={readClock}
-            onSave={move}
+            onSave={(time) => set(instantOf(`${date}T${time}`, session.zone), block.minutes)}
           />
         </View>
         <View className="flex-1">
@@ -51,14 +53,11 @@ export function BlockFields({ block }: { block: Block }) {
             label="Length"
             text={durationWords(block.minutes)}
             read={readLength}
-            onSave={(minutes) => store.run(resizeBlock, { id: block.id, minutes })}
+            onSave={(minutes) => set(block.start, minutes)}
           />
         </View>
       </View>
-      <TypedChange
-        hours={block}
-        onChange={({ start, minutes }) => store.run(moveBlock, { id: block.id, start, minutes })}
-      />
+      <TypedChange hours={block} onChange={({ start, minutes }) => set(start, minutes)} />
       {met.length > 0 && (
         <Words size="xs" tone="brick" face="strong">
           Collides with {met.join(', ')}

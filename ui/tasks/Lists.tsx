@@ -2,7 +2,7 @@ import { Pressable, View } from 'react-native';
 import { addList, deleteList, editList } from '@/core/commands/tasks';
 import { Hue } from '@/core/model/common';
 import { ListIcon, type TaskList } from '@/core/model/task';
-import { newId, store, useWorkspace } from '@/state/workspaceStore';
+import { newId, store, useStore, useWorkspace } from '@/state/workspaceStore';
 import { IconButton } from '../Button';
 import { Field } from '../Field';
 import { Icon } from '../icons';
@@ -37,7 +37,7 @@ export function Lists() {
 
 function ListRow({ list, heir }: { list: TaskList; heir: TaskList | undefined }) {
   const { id, name, hue, icon } = list;
-  const { tasks } = useWorkspace();
+  const tasks = useStore(({ workspace }) => workspace.tasks);
   const count = tasks.values().filter(({ listId }) => listId === id).length;
   const swatch = (chosen: boolean) =>
     `h-11 w-9 items-center justify-center border-b-2 ${chosen ? 'border-edge' : 'border-transparent hover:border-line'}`;

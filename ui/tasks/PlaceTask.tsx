@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { moveBlock, placeTask, putInTray } from '@/core/commands/plan';
+import { placeTask, putInTray } from '@/core/commands/plan';
 import type { Id } from '@/core/model/common';
 import type { Due } from '@/core/model/task';
 import { DEFAULT_LENGTH, proposals } from '@/core/plan/placing';
@@ -13,6 +13,7 @@ import { Field } from '../Field';
 import { readDay } from '../readings';
 import { closeSheet } from '../sheets';
 import { useToday } from '../useNow';
+import { relocate } from './repeatActions';
 import { Words } from '../Words';
 
 /** Places a task without dragging: the next pockets that it fits, a tray, or a typed day and hour. */
@@ -30,6 +31,7 @@ export function PlaceTask({
   const task = workspace.tasks.get(taskId);
   if (!task) return null;
   const minutes = (blockId && workspace.blocks.get(blockId)?.minutes) || task.estimate || DEFAULT_LENGTH;
+  const inPlan = blockId ? workspace.blocks.get(blockId) : trayId ? workspace.tray.get(trayId) : undefined;
   const { clock } = workspace.settings;
   const said = (start: number) =>
     `${dayWords(dateOf(start, session.zone), today)} ${clockWords(start, session.zone, clock)}`;
@@ -37,16 +39,14 @@ export function PlaceTask({
   const place = (start: number) => {
     closeSheet();
     const words = `${task.title}: ${said(start)}, ${durationWords(minutes)}`;
-    if (blockId) store.run(moveBlock, { id: blockId, start }, words);
-    else store.run(placeTask, { id: newId(), taskId, start, minutes, trayId }, words);
+    if (inPlan) relocate(inPlan, { start, minutes }, words);
+    else store.run(placeTask, { id: newId(), taskId, start, minutes }, words);
   };
   const lay = (date: string) => {
     closeSheet();
-    store.run(
-      putInTray,
-      { id: newId(), taskId, date, blockId, trayId },
-      `${task.title} is in the tray of ${dateWords(date)}`,
-    );
+    const words = `${task.title} is in the tray of ${dateWords(date)}`;
+    if (inPlan) relocate(inPlan, { date }, words);
+    else store.run(putInTray, { id: newId(), taskId, date }, words);
   };
   const typed = ({ date, time }: Due) =>
     time ? place(instantOf(`${date}T${time}`, session.zone)) : lay(date);

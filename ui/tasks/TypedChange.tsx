@@ -9,7 +9,7 @@ import { useWorkspace } from '@/state/workspaceStore';
 import { Words } from '../Words';
 
 /** New hours by a few typed words, shown before Enter makes them count. */
-export function TypedChange({ hours, onChange }: { hours: Hours; onChange: (hours: Hours) => boolean }) {
+export function TypedChange({ hours, onChange }: { hours: Hours; onChange: (hours: Hours) => void }) {
   const { clock } = useWorkspace().settings;
   const [typed, setTyped] = useState('');
   const found = readChange(typed, hours, session.now(), session.zone);
@@ -29,7 +29,9 @@ export function TypedChange({ hours, onChange }: { hours: Hours; onChange: (hour
         value={typed}
         onChangeText={setTyped}
         onSubmitEditing={() => {
-          if (found && onChange(found)) setTyped('');
+          if (!found) return;
+          setTyped('');
+          onChange(found);
         }}
         className="min-h-[44px] rounded-lg border border-line bg-surface px-3 font-text text-base text-ink"
       />

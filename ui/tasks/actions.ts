@@ -5,7 +5,7 @@ import { runningEntry } from '@/core/plan/dayPlan';
 import type { Subject } from '@/core/model/plan';
 import type { Task } from '@/core/model/task';
 import { session } from '@/state/session';
-import { newId, store, useStore } from '@/state/workspaceStore';
+import { newId, store, useStore, workspaceInSight } from '@/state/workspaceStore';
 
 /** Ticks a task off and says how early or late it was, or takes the tick back. */
 export function toggleDone(task: Task): void {
@@ -19,7 +19,7 @@ export function toggleDone(task: Task): void {
 
 /** Starts the timer on something; a timer that runs on something else stops. */
 export function start(subject: Subject): void {
-  const { workspace } = store.getState();
+  const workspace = workspaceInSight();
   const running = runningEntry(workspace.entries);
   const words = `${running ? 'Switched to' : 'Started'} ${subjectTitle(subject, workspace.tasks)}`;
   store.run(startTimer, { id: newId(), subject, at: session.now() }, words);

@@ -15,6 +15,7 @@ import { Field, type Reading } from '../Field';
 import { readAddress, readDay, readLead, readLength, readTitle, readWords } from '../readings';
 import { change, isRepeating, remove, startAt } from './eventActions';
 import { RepeatFields } from './RepeatFields';
+import { ScopeChoice, deleteWords } from './ScopeChoice';
 
 /** All that an event says, each field saving itself. Of a repeating event it is chosen what changes hold for. */
 export function EventFields({ event, meeting }: { event: CalendarEvent; meeting: Occurrence }) {
@@ -47,18 +48,7 @@ export function EventFields({ event, meeting }: { event: CalendarEvent; meeting:
       : set({ start: { wall: day, zone: null }, length: { days: 1, seconds: 0 } });
   return (
     <View className="gap-4">
-      {repeats && (
-        <Choice
-          label="Changes hold for"
-          value={scope}
-          onChoose={setScope}
-          options={[
-            { value: 'one', name: 'this one' },
-            { value: 'later', name: 'this and later' },
-            { value: 'all', name: 'all' },
-          ]}
-        />
-      )}
+      {repeats && <ScopeChoice value={scope} onChoose={setScope} />}
       <Field label="Title" text={title} read={readTitle} onSave={(to) => set({ title: to })} />
       <Field label="Starts" text={starts} read={readDay} onSave={start} />
       {meeting.allDay ? (
@@ -129,11 +119,7 @@ export function EventFields({ event, meeting }: { event: CalendarEvent; meeting:
       />
       <View className="flex-row">
         <Button
-          label={
-            repeats
-              ? `Delete ${{ one: 'this one', later: 'this and later', all: 'all' }[scope]}`
-              : 'Delete event'
-          }
+          label={repeats ? deleteWords[scope] : 'Delete event'}
           kind="danger"
           icon="remove"
           onPress={() => remove(meeting, holds)}

@@ -1,0 +1,130 @@
+import { allChanged, headOf, tailOf } from '../calendar/series';
+import { asUtc, asWall } from '../calendar/rule';
+import type { Id } from '../model/common';
+import type { CalendarEvent, WallStart } from '../model/event';
+import type { Block } from '../model/plan';
+import type { RepeatingTask } from '../model/repeating';
+import type { Task } from '../model/task';
+import type { Workspace } from '../model/workspace';
+import { asEvent } from '../tasks/repeating';
+import { daysBetween } from '../time/zone';
+import { command, existing, put, without } from './command';
+import type { Scope } from './events';
+import { commandOn } from './touching';
+
+/** This and later times of a repeating task, or all; `newId` is for the one that begins here, if it is split. */
+type At = {
+  readonly id: Id;
+  readonly recurrence: string;
+  readonly scope: Exclude<Scope, 'one'>;
+  readonly newId: Id;
+};
+
+/** Makes a task the first time of a repeating one; `start` and `minutes` are its place in the plan. */
+export const repeatTask = commandOn(
+  'repeat',
+  'taskId',
+  (workspace, input: { taskId: Id; newId: Id; rule: string; start: WallStart; minutes: number }) => {
+    const { taskId, newId: id, rule, start, minutes } = input;
+    const task = existing(workspace.tasks, taskId, 'task');
+    const { title, notes, listId, estimate, priority, rank } = task;
+    const date = start.wall.slice(0, 10);
+    const due = task.due && { days: daysBetween(date, task.due.date), time: task.due.time };
+    const repeating = { id, title, notes, listId, estimate, priority, rank, start, minutes, rule, due };
+    const first = put(workspace, 'tasks', { ...task, repeats: { id, recurrence: start.wall } });
+    return put(first, 'repeats', { ...repeating, without: [start.wall] });
+  },
+);
+
+/** Changes how a repeating task repeats, from its beginning on; null lets no more times come. What was touched stays. */
+export const changeRepeat = command('repeat', (workspace, { id, rule }: { id: Id; rule: string | null }) => {
+  const repeating = existing(workspace.repeats, id, 'repeating task');
+  if (rule === null) return without(workspace, 'repeats', (one) => one.id === id);
+  return put(workspace, 'repeats', { ...repeating, rule });
+});
+
+type Words = Partial<Pick<Task, 'title' | 'notes' | 'listId' | 'estimate' | 'priority'>>;
+
+/** Changes the words and numbers of this and later times, or of all; times that are done stay as they were. */
+export const editRepeating = command('edit', (workspace, { words, ...at }: At & { words: Words }) => {
+  const { split, id, holds } = splitAt(workspace, at);
+  const edited = put(split, 'repeats', { ...existing(split.repeats, id, 'repeating task'), ...words });
+  const open = edited.tasks.values().filter((task) => holds(task) && task.doneAt === null);
+  return put(edited, 'tasks', ...open.map((task) => ({ ...task, ...words })));
+});
+
+type Move = At & {
+  /** Where the one in hand stands and where it goes to, wall time in the zone of the repeating task. */
+  readonly from: string;
+  readonly to: WallStart;
+  readonly minutes: number;
+  /** The block of the one in hand as it goes, if it was touched before. */
+  readonly block?: Block | undefined;
+};
+
+/** Moves this and later times, or all, as one of them is moved; times that were touched before stay where they are. */
+export const moveRepeating = command('move', (workspace, { from, to, minutes, block, ...at }: Move) => {
+  const { split, id, holds, recurrence } = splitAt(workspace, at);
+  const repeating = existing(split.repeats, id, 'repeating task');
+  const by = asUtc(to.wall) - asUtc(from);
+  const shifted = (wall: string) => asWall(asUtc(wall) + by, to.wall);
+  const start = { wall: shifted(recurrence), zone: to.zone };
+  const moved = allChanged(asEvent(repeating), recurrence, { start });
+  const tasks = split.tasks.values().filter(holds);
+  const inHand = block ? put(split, 'blocks', block) : split;
+  return put(
+    put(inHand, 'repeats', { ...timed(repeating, moved), minutes }),
+    'tasks',
+    ...tasks.map((task) => ({
+      ...task,
+      repeats: { id, recurrence: shifted(task.repeats?.recurrence ?? '') },
+    })),
+  );
+});
+
+/** Lets this and later times go, or all: those to come, and those touched that are still open. */
+export const deleteRepeating = command('delete task', (workspace, at: At) => {
+  const { split, id, holds } = splitAt(workspace, at);
+  const gone = new Set(
+    split.tasks
+      .values()
+      .filter((task) => holds(task) && task.doneAt === null)
+      .map((task) => task.id),
+  );
+  const bare = without(split, 'repeats', (one) => one.id === id);
+  const ofGone = ({ taskId }: { taskId: Id }) => gone.has(taskId);
+  const offPlan = without(without(bare, 'blocks', ofGone), 'tray', ofGone);
+  return without(offPlan, 'tasks', (task) => gone.has(task.id));
+});
+
+/** What a changed event says of the times, taken over. */
+const timed = (repeating: RepeatingTask, { start, rule, without: left }: CalendarEvent): RepeatingTask => ({
+  ...repeating,
+  start,
+  rule: rule ?? repeating.rule,
+  without: left,
+});
+
+/**
+ * The workspace in which the times that a change holds for are a repeating task by themselves: its id, and whether a
+ * touched task is one of its times.
+ */
+function splitAt(workspace: Workspace, { id, recurrence, scope, newId }: At) {
+  const repeating = existing(workspace.repeats, id, 'repeating task');
+  const ofIt = (task: Task) => task.repeats?.id === id;
+  if (scope === 'all' || recurrence <= repeating.start.wall)
+    return { split: workspace, id, holds: ofIt, recurrence };
+  const event = asEvent(repeating);
+  const later = workspace.tasks
+    .values()
+    .filter((task) => ofIt(task) && (task.repeats?.recurrence ?? '') >= recurrence);
+  const split = put(
+    put(workspace, 'repeats', timed(repeating, headOf(event, recurrence)), {
+      ...timed(repeating, tailOf(event, recurrence)),
+      id: newId,
+    }),
+    'tasks',
+    ...later.map((task) => ({ ...task, repeats: { id: newId, recurrence: task.repeats?.recurrence ?? '' } })),
+  );
+  return { split, id: newId, holds: (task: Task) => task.repeats?.id === newId, recurrence };
+}

@@ -1,0 +1,29 @@
+import { z } from 'zod';
+import { Changed, Id, Minutes, TimeText } from './common';
+import { WallStart } from './event';
+import { Priority } from './task';
+
+/**
+ * A task that comes again, and what each of its times is like before anything happens to it. A time that is changed,
+ * ticked off or worked on becomes a task with a place of its own, and stands in `without`.
+ */
+export const RepeatingTask = z.object({
+  id: Id,
+  title: z.string().min(1),
+  notes: z.string(),
+  listId: Id,
+  estimate: Minutes.nullable(),
+  priority: Priority,
+  rank: z.number(),
+  /** The first block's wall time in its zone; a date alone for the tray of the day. */
+  start: WallStart,
+  /** Length of the block; in the tray it has no meaning. */
+  minutes: Minutes,
+  /** RRULE as text. */
+  rule: z.string(),
+  without: z.array(z.string()),
+  /** Due so many days after its own day. */
+  due: z.object({ days: z.number().int(), time: TimeText.nullable() }).nullable(),
+  ...Changed,
+});
+export type RepeatingTask = z.infer<typeof RepeatingTask>;
