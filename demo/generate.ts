@@ -1,5 +1,5 @@
 import { occurrencesOn } from '@/core/calendar/occurrences';
-import { placeTask, putInTray } from '@/core/commands/plan';
+import { placeTask, planNewTask, putInTray } from '@/core/commands/plan';
 import { addEntry, startTimer } from '@/core/commands/track';
 import { tickOff } from '@/core/commands/tasks';
 import { plainEvent, type Attendee, type CalendarEvent } from '@/core/model/event';
@@ -9,8 +9,17 @@ import { workspaceOf, type Workspace } from '@/core/model/workspace';
 import { blocksIn, spanOfBlock } from '@/core/plan/dayPlan';
 import { STEP, pockets } from '@/core/plan/placing';
 import { MINUTE, lengthOf } from '@/core/time/span';
-import { addDays, dateOf, dayOf, weekdayOf, type IsoDate, type Zone } from '@/core/time/zone';
-import { again, hearingGuests, lists, officeTasks, surprises, weekly, type OfficeTask } from './office';
+import { addDays, dateOf, dayOf, instantOf, weekdayOf, type IsoDate, type Zone } from '@/core/time/zone';
+import {
+  again,
+  group,
+  hearingGuests,
+  lists,
+  officeTasks,
+  surprises,
+  weekly,
+  type OfficeTask,
+} from './office';
 import { randomFrom } from './random';
 
 const CALENDAR = 'office';
@@ -137,6 +146,25 @@ function plan(workspace: Workspace, task: Task, date: IsoDate, zone: Zone, tray:
   return placeTask.apply(workspace, { id: `block-${task.id}`, taskId: task.id, start, minutes });
 }
 
+/** A block of a day that holds a few small tasks. */
+function smallTasks(workspace: Workspace, date: IsoDate, zone: Zone): Workspace {
+  const { title, at: time, minutes, holds } = group;
+  const task = {
+    id: 'group',
+    title,
+    notes: '',
+    listId: 'volunteers',
+    estimate: minutes,
+    priority: 'normal' as const,
+  };
+  const start = instantOf(at(date, time), zone);
+  const held = workspace.tasks.values().flatMap((one) => (holds.includes(one.title) ? [one.id] : []));
+  return planNewTask.apply(workspace, {
+    task: { ...task, due: null, doneAt: null, createdAt: start - 3 * 24 * 60 * MINUTE },
+    block: { id: 'group', taskId: 'group', start, minutes, holds: held },
+  });
+}
+
 /** What really happened on a day up to `now`: each thing in its order, with drift, some not begun, something unplanned. */
 function live(workspace: Workspace, date: IsoDate, zone: Zone, now: number, random: () => number): Workspace {
   const day = dayOf(date, zone);
@@ -204,6 +232,7 @@ export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; 
     if (task && on !== undefined)
       workspace = plan(workspace, task, workingDay(today, on), zone, tray ?? false);
   });
+  workspace = smallTasks(workspace, workingDay(today, 2), zone);
   for (let back = 9; back >= 0; back -= 1)
     workspace = live(workspace, addDays(today, -back), zone, now, random);
   return workspace;

@@ -103,6 +103,8 @@ export const officeTasks: OfficeTask[] = [
   { title: 'Newsletter paragraph', list: 'volunteers', estimate: 40, due: 6 },
   { title: 'Renew the electrofishing licence', list: 'permits', estimate: 60, priority: 'urgent', due: -2 },
   { title: 'Ask Tomas about gravel prices', list: 'permits', estimate: 15, due: 4 },
+  { title: 'Sign the van log', list: 'volunteers', estimate: 10 },
+  { title: 'Ring the quarry', list: 'permits', estimate: 15 },
   { title: 'Ideas for the spring planting', list: 'volunteers', estimate: null, priority: 'low' },
 ];
 
@@ -126,3 +128,11 @@ export const again = [
   { day: 4, at: '13:30', title: 'Look after the willow cuttings', list: 'volunteers', minutes: 30 },
   { day: 0, at: null, title: 'Post and invoices', list: 'grants', minutes: 20 },
 ] as const;
+
+/** Small tasks that share one block, two working days from today. */
+export const group = {
+  title: 'Small things',
+  at: '15:00',
+  minutes: 60,
+  holds: ['Sign the van log', 'Ring the quarry'],
+};

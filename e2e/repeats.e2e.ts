@@ -10,6 +10,7 @@ import {
   labels,
   middle,
   pause,
+  pointAt,
   press,
   pressText,
   sees,
@@ -73,6 +74,30 @@ test('a task is made to repeat, its later times renamed, and all deleted; it sur
   await press(page, 'Delete all');
   await sees(page, 'Deleted Read the draft, all of them');
   await isGone(page, label.replace('Read the report through', 'Read the draft'));
+  assert.deepEqual(complaints, []);
+  await page.browserContext().close();
+});
+
+test('small tasks are dropped onto a group block, ticked off one by one, and taken out; it says when they no longer fit', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/plan?day=2026-11-26');
+  await pointAt(page, 15.5);
+  const group = await boxOf(page, 'Small things, 15:00 – 16:00');
+  const card = await boxOf(page, 'To place: Stock count');
+  await drag(page, 'mouse', middle(card), { x: group.x + 80, y: group.y + 40 }, () =>
+    sees(page, 'Into Small things: 1 h 10 of 1 h'),
+  );
+  await boxOf(page, 'Small things, 15:00 – 16:00, 1 h, holds 3: 1 h 10 of 1 h, 10 min more than fits');
+  await isGone(page, 'To place: Stock count');
+  await isAccessible(page, 'a group block');
+  await press(page, 'Done: Ring the quarry');
+  await boxOf(page, 'Small things, 15:00 – 16:00, 1 h, holds 3: 55 min of 1 h');
+  await page.focus('[aria-label^="Small things, 15:00"]');
+  await page.keyboard.press('Enter');
+  await press(page, 'Take Stock count, boat shed out of the group');
+  await boxOf(page, 'To place: Stock count');
+  await page.focus('[aria-label^="To place: Stock count"]');
+  for (const key of ['Space', 'g', 'Enter'] as const) await page.keyboard.press(key);
+  await sees(page, 'Stock count, boat shed: Into Small things');
   assert.deepEqual(complaints, []);
   await page.browserContext().close();
 });

@@ -27,6 +27,7 @@ const groups: { name: string; keys: [string, string][] }[] = [
       ['← →', 'a day earlier or later'],
       ['Shift ↑ ↓', 'shorter or longer'],
       ['T', 'into the tray of the day'],
+      ['G', 'into a group block of the day'],
       ['Delete', 'off the plan'],
     ],
   },

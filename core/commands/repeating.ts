@@ -24,13 +24,29 @@ type At = {
 export const repeatTask = commandOn(
   'repeat',
   'taskId',
-  (workspace, input: { taskId: Id; newId: Id; rule: string; start: WallStart; minutes: number }) => {
-    const { taskId, newId: id, rule, start, minutes } = input;
+  (
+    workspace,
+    input: { taskId: Id; newId: Id; rule: string; start: WallStart; minutes: number; group?: boolean },
+  ) => {
+    const { taskId, newId: id, rule, start, minutes, group } = input;
     const task = existing(workspace.tasks, taskId, 'task');
     const { title, notes, listId, estimate, priority, rank } = task;
     const date = start.wall.slice(0, 10);
     const due = task.due && { days: daysBetween(date, task.due.date), time: task.due.time };
-    const repeating = { id, title, notes, listId, estimate, priority, rank, start, minutes, rule, due };
+    const repeating = {
+      id,
+      title,
+      notes,
+      listId,
+      estimate,
+      priority,
+      rank,
+      start,
+      minutes,
+      rule,
+      due,
+      ...(group ? { group } : {}),
+    };
     const first = put(workspace, 'tasks', { ...task, repeats: { id, recurrence: start.wall } });
     return put(first, 'repeats', { ...repeating, without: [start.wall] });
   },

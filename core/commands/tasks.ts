@@ -3,6 +3,7 @@ import type { Task, TaskList } from '../model/task';
 import { highestRank, lowestRank, rankBetween } from '../tasks/order';
 import { untouchedTime } from '../tasks/repeating';
 import { command, CommandFailed, existing, put, without } from './command';
+import { releasedEverywhere } from './groups';
 import { commandOn } from './touching';
 import { stopRunning } from './track';
 
@@ -44,7 +45,7 @@ export const deleteTask = commandOn('delete task', 'id', (workspace, { id, at }:
   existing(workspace.tasks, id, 'task');
   const ofTask = (record: { taskId: Id }) => record.taskId === id;
   const gone = without(workspace, 'tasks', (task) => task.id === id);
-  const offPlan = without(without(gone, 'blocks', ofTask), 'tray', ofTask);
+  const offPlan = releasedEverywhere(without(without(gone, 'blocks', ofTask), 'tray', ofTask), id);
   return stopRunning(offPlan, at, ({ subject }) => subject.kind === 'task' && subject.taskId === id);
 });
 

@@ -2,7 +2,15 @@ import { z } from 'zod';
 import { Changed, DateText, Id, Instant, Minutes } from './common';
 
 /** A task's planned stretch of time. */
-export const Block = z.object({ id: Id, taskId: Id, start: Instant, minutes: Minutes, ...Changed });
+export const Block = z.object({
+  id: Id,
+  taskId: Id,
+  start: Instant,
+  minutes: Minutes,
+  /** The small tasks that it holds, in order; a block that can hold some is a group block. */
+  holds: z.array(Id).optional(),
+  ...Changed,
+});
 export type Block = z.infer<typeof Block>;
 
 /** A task that has a day but no hour. */

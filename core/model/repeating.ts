@@ -19,6 +19,8 @@ export const RepeatingTask = z.object({
   start: WallStart,
   /** Length of the block; in the tray it has no meaning. */
   minutes: Minutes,
+  /** Its blocks can hold small tasks. */
+  group: z.boolean().optional(),
   /** RRULE as text. */
   rule: z.string(),
   without: z.array(z.string()),

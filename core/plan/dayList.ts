@@ -5,6 +5,7 @@ import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import type { IsoDate, Zone } from '../time/zone';
 import { dayPlan, type Load } from './dayPlan';
+import { tasksOfBlock } from './group';
 
 /** One thing of a day, as a line. */
 export type DayLine =
@@ -28,7 +29,7 @@ export function dayList(workspace: Workspace, date: IsoDate, zone: Zone): DayLis
     const found = task(item.taskId);
     return found ? [{ kind: 'tray', item, task: found }] : [];
   });
-  const planned = new Set([...plan.tray, ...plan.blocks].map(({ taskId }) => taskId));
+  const planned = new Set([...plan.tray.map(({ taskId }) => taskId), ...plan.blocks.flatMap(tasksOfBlock)]);
   const due = byDueDate(workspace.tasks, date)
     .filter(({ id, doneAt }) => doneAt === null && !planned.has(id))
     .map((one): DayLine => ({ kind: 'due', task: one }));

@@ -1,8 +1,9 @@
-import type { Subject } from '../model/plan';
+import type { Block, Subject } from '../model/plan';
 import type { Workspace } from '../model/workspace';
 import { blocksIn, entriesIn, spanOfBlock } from '../plan/dayPlan';
 import { occurrencesShown } from '../calendar/layers';
-import { intersect, minutesOf, type Span } from '../time/span';
+import { heldTasks, shareOf } from '../plan/group';
+import { MINUTE, intersect, minutesOf, type Span } from '../time/span';
 import { dayOf, type IsoDate, type Zone } from '../time/zone';
 import { spanOfEntry, subjectKey, subjectTitle } from '../track/spent';
 
@@ -56,8 +57,10 @@ export function ledger(workspace: Workspace, date: IsoDate, zone: Zone, now: num
     add({ kind: 'event', occurrence: meeting.id, title: meeting.title }, meeting.title, 'planned', meeting);
   }
   for (const block of blocksIn(workspace.blocks, day)) {
-    const subject: Subject = { kind: 'task', taskId: block.taskId };
-    add(subject, subjectTitle(subject, workspace.tasks), 'planned', spanOfBlock(block));
+    for (const { taskId, span } of sharesOf(block, workspace.tasks)) {
+      const subject: Subject = { kind: 'task', taskId };
+      add(subject, subjectTitle(subject, workspace.tasks), 'planned', span);
+    }
   }
   for (const entry of entriesIn(workspace.entries, day, now)) {
     add(entry.subject, subjectTitle(entry.subject, workspace.tasks), 'actual', spanOfEntry(entry, now));
@@ -65,6 +68,21 @@ export function ledger(workspace: Workspace, date: IsoDate, zone: Zone, now: num
   const rows = [...gathered].map(toRow).filter(({ planned, actual }) => planned > 0 || actual > 0);
   rows.sort((a, b) => a.from - b.from);
   return { rows, sums: sumsOf(rows) };
+}
+
+/** How a block's time is shared out: to the tasks that it holds one after the other, the rest to its own. */
+function sharesOf(block: Block, tasks: Workspace['tasks']): { taskId: string; span: Span }[] {
+  const whole = spanOfBlock(block);
+  let { from } = whole;
+  const held = heldTasks(block, tasks).map((task) => {
+    const to = Math.min(whole.to, from + shareOf(task) * MINUTE);
+    const share = { taskId: task.id, span: { from, to } };
+    from = to;
+    return share;
+  });
+  return [...held, { taskId: block.taskId, span: { from, to: whole.to } }].filter(
+    ({ span }) => span.to > span.from,
+  );
 }
 
 function toRow([key, { subject, title, planned, actual }]: [string, Gathered]): LedgerRow {

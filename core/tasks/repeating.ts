@@ -38,7 +38,7 @@ type Time = { readonly task: Task; readonly block?: Block; readonly item?: TrayI
 
 /** The time that the rule puts at a wall start, as long as nothing has happened to it. All its records bear one id. */
 export function timeAt(repeating: RepeatingTask, recurrence: string): Time {
-  const { title, notes, listId, estimate, priority, rank, minutes, due, start: first } = repeating;
+  const { title, notes, listId, estimate, priority, rank, minutes, due, start: first, group } = repeating;
   const id = `${repeating.id}@${recurrence}`;
   const date = recurrence.slice(0, 10);
   const start = instantOf(recurrence, first.zone ?? 'UTC');
@@ -57,7 +57,7 @@ export function timeAt(repeating: RepeatingTask, recurrence: string): Time {
   };
   return inTray(repeating)
     ? { task, item: { id, taskId: id, date } }
-    : { task, block: { id, taskId: id, start, minutes } };
+    : { task, block: { id, taskId: id, start, minutes, ...(group ? { holds: [] } : {}) } };
 }
 
 /** The time that an id names, if nothing has happened to it yet. */

@@ -17,7 +17,7 @@ export function toPlace(workspace: Workspace, today: string, zone: Zone, now: nu
     ...blocks
       .values()
       .filter(({ start, minutes }) => start + minutes * MINUTE > now)
-      .map(({ taskId }) => taskId),
+      .flatMap(({ taskId, holds = [] }) => [taskId, ...holds]),
     ...tray
       .values()
       .filter(({ date }) => date >= today)

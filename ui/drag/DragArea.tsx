@@ -32,6 +32,7 @@ function targetOver(area: Area | undefined, dragged: Dragged, grab: number): Tar
     };
   }
   if (dragged.event) return null;
+  if (area?.kind === 'group') return { kind: 'into', blockId: area.block.id };
   if (area?.kind === 'tray') return { kind: 'tray', date: area.date };
   return dragged.kind === 'move' || area?.kind === 'off' ? { kind: 'off' } : null;
 }
@@ -159,7 +160,7 @@ export function DragArea({ children }: { children: ReactNode }) {
 }
 
 const keyHelp =
-  'Space picks it up. Then up and down move it by a quarter hour, left and right by a day, with Shift they change its length, T puts it in the tray, Delete takes it off, Enter drops it, Escape leaves it where it was.';
+  'Space picks it up. Then up and down move it by a quarter hour, left and right by a day, with Shift they change its length, T puts it in the tray, G into a group, Delete takes it off, Enter drops it, Escape leaves it where it was.';
 
 /** Keeps the chip above the finger and inside the window. */
 const besidePointer: NonNullable<React.ComponentProps<typeof DragOverlay>['modifiers']>[number] = ({

@@ -20,6 +20,7 @@ export const startOf = ({ block, event }: Dragged): number | undefined => block?
 export type Target =
   | { readonly kind: 'hour'; readonly start: number; readonly minutes: number }
   | { readonly kind: 'tray'; readonly date: string }
+  | { readonly kind: 'into'; readonly blockId: Id }
   | { readonly kind: 'off' };
 
 type DragState = {

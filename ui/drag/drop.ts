@@ -1,4 +1,6 @@
 import { placeTask, putInTray, takeBlockOff, takeFromTray } from '@/core/commands/plan';
+import { holdTask } from '@/core/commands/groups';
+import { fillOf, heldTasks } from '@/core/plan/group';
 import { collisions } from '@/core/plan/placing';
 import type { Workspace } from '@/core/model/workspace';
 import { latenessWords } from '@/core/tasks/deadline';
@@ -26,6 +28,7 @@ export function targetWords(workspace: Workspace, dragged: Dragged, target: Targ
     };
   }
   if (target.kind === 'tray') return { where: `Tray of ${dateWords(target.date)}`, warnings: [] };
+  if (target.kind === 'into') return intoWords(workspace, dragged.taskId, target.blockId);
   const end = target.start + target.minutes * MINUTE;
   const clock = (instant: number) => clockWords(instant, zone, workspace.settings.clock);
   const met = collisions(
@@ -45,6 +48,21 @@ export function targetWords(workspace: Workspace, dragged: Dragged, target: Targ
   };
 }
 
+/** What putting a task into a group means: how full it gets, what no longer fits, whether it comes too late. */
+function intoWords(workspace: Workspace, taskId: string, blockId: string) {
+  const { blocks, tasks, events } = workspace;
+  const block = blocks.get(blockId);
+  const task = tasks.get(taskId);
+  if (!block || !task) return { where: 'No group', warnings: [] };
+  const held = heldTasks(block, tasks).filter(({ id }) => id !== taskId);
+  const { said, over } = fillOf(block, [...held, task]);
+  const late = latenessWords(task, events, block.start + block.minutes * MINUTE, session.zone);
+  return {
+    where: `Into ${tasks.get(block.taskId)?.title ?? 'the group'}: ${said}`,
+    warnings: [over, late && late.replace(/^e/, 'E')].filter((one) => one !== null),
+  };
+}
+
 /** Lets go of what is dragged: runs the one command that brings it to its target. */
 export function drop(): void {
   const { dragged, target } = useDrag.getState();
@@ -61,6 +79,11 @@ export function drop(): void {
     if (block) store.run(takeBlockOff, { id: block.id }, `${title} is off the plan and stays in its list`);
     else if (trayId)
       store.run(takeFromTray, { id: trayId }, `${title} is out of the tray and stays in its list`);
+    return;
+  }
+  if (target.kind === 'into') {
+    const { where } = targetWords(workspace, dragged, target);
+    store.run(holdTask, { id: target.blockId, taskId, blockId: block?.id, trayId }, `${title}: ${where}`);
     return;
   }
   const place = block ? workspace.blocks.get(block.id) : trayId ? workspace.tray.get(trayId) : undefined;

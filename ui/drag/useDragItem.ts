@@ -1,5 +1,6 @@
 import { useDraggable } from '@dnd-kit/core';
 import type { View } from 'react-native';
+import { blocksIn } from '@/core/plan/dayPlan';
 import { pockets, STEP } from '@/core/plan/placing';
 import { MINUTE, lengthOf } from '@/core/time/span';
 import { addDays, dateOf, dayOf, instantOf, wallOf } from '@/core/time/zone';
@@ -28,11 +29,23 @@ function firstAim(dragged: Dragged, date: string): Target {
 
 /** The same hour, or the tray, some days on. */
 function onAnotherDay(target: Target, days: number): Target {
-  if (target.kind === 'off') return target;
+  if (target.kind === 'off' || target.kind === 'into') return target;
   if (target.kind === 'tray') return { ...target, date: addDays(target.date, days) };
   const wall = wallOf(target.start, session.zone);
   const start = instantOf(addDays(wall.slice(0, 10), days) + wall.slice(10), session.zone);
   return { ...target, start };
+}
+
+/** The next group block of the day that is aimed at, going round. */
+function nextGroup(target: Target, { taskId }: Dragged, date: string): Target | undefined {
+  const { blocks } = workspaceInSight();
+  const aimed = target.kind === 'into' ? blocks.get(target.blockId)?.start : undefined;
+  const at = target.kind === 'hour' ? target.start : aimed;
+  const day = dayOf(at === undefined ? date : dateOf(at, session.zone), session.zone);
+  const groups = blocksIn(blocks, day).filter((block) => block.holds && block.taskId !== taskId);
+  const here = groups.findIndex(({ id }) => target.kind === 'into' && id === target.blockId);
+  const next = groups[(here + 1) % groups.length];
+  return next && { kind: 'into', blockId: next.id };
 }
 
 /** Where a key moves the aim to; undefined for keys that mean nothing here. */
@@ -51,6 +64,7 @@ function aimedBy(event: KeyboardEvent, target: Target, dragged: Dragged, date: s
   if (event.key.toLowerCase() === 't') {
     return { kind: 'tray', date: target.kind === 'hour' ? dateOf(target.start, session.zone) : date };
   }
+  if (event.key.toLowerCase() === 'g') return nextGroup(target, dragged, date);
   if (event.key === 'Delete' || event.key === 'Backspace') return { kind: 'off' };
   return undefined;
 }

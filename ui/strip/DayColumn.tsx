@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import type { Occurrence } from '@/core/calendar/occurrences';
 import type { Block } from '@/core/model/plan';
 import { dayPlan, entriesIn, spanOfBlock } from '@/core/plan/dayPlan';
+import { tasksOfBlock } from '@/core/plan/group';
 import { shareWidth } from '@/core/plan/lanes';
 import { pockets } from '@/core/plan/placing';
 import { MINUTE, lengthOf, subtract, type Span } from '@/core/time/span';
@@ -106,7 +107,14 @@ export function DayColumn({ date, now, scale, viewport, narrow = false }: Props)
         {items.map(({ item, lane: column, lanes }) => {
           const box = { ...boxOf(item, column, lanes, scale), narrow };
           return 'block' in item ? (
-            <BlockCard key={item.block.id} block={item.block} box={box} date={date} now={now} />
+            <BlockCard
+              key={item.block.id}
+              block={item.block}
+              box={box}
+              date={date}
+              now={now}
+              viewport={viewport}
+            />
           ) : (
             <MeetingCard key={item.meeting.id} meeting={item.meeting} box={box} />
           );
@@ -115,7 +123,7 @@ export function DayColumn({ date, now, scale, viewport, narrow = false }: Props)
       </View>
       <ActualLane
         entries={entriesIn(workspace.entries, plan.span, now)}
-        planned={new Set(plan.blocks.map(({ taskId }) => taskId))}
+        planned={new Set(plan.blocks.flatMap(tasksOfBlock))}
         scale={scale}
         now={now}
         width={actualWidth}

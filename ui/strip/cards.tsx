@@ -1,8 +1,10 @@
+import type { RefObject } from 'react';
 import { View, type DimensionValue } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import type { Occurrence } from '@/core/calendar/occurrences';
 import type { Block } from '@/core/model/plan';
 import { spanOfBlock, runningEntry } from '@/core/plan/dayPlan';
+import { fillOf, heldLateness, heldTasks } from '@/core/plan/group';
 import { latenessWords } from '@/core/tasks/deadline';
 import { repeatingOf } from '@/core/tasks/repeating';
 import { lengthOf } from '@/core/time/span';
@@ -19,6 +21,7 @@ import { EdgeMark, PriorityMark } from '../marks';
 import { openSheet } from '../sheets';
 import { TimerButton } from '../tasks/TaskParts';
 import { Words } from '../Words';
+import { GroupArea, HeldTasks } from './HeldTasks';
 
 /** Where a card lies on the strip. */
 export type Box = {
@@ -92,6 +95,9 @@ function useBlockState(block: Block, now: number) {
   const clock = (instant: number) => clockWords(instant, session.zone, workspace.settings.clock);
   const done = task ? task.doneAt !== null : false;
   const isRunning = running?.kind === 'task' && running.taskId === block.taskId;
+  const held = heldTasks(block, workspace.tasks);
+  const fill = block.holds && fillOf(block, held);
+  const late = task && !done ? latenessWords(task, workspace.events, to, session.zone) : null;
   return {
     task,
     hue: workspace.lists.get(task?.listId ?? '')?.hue ?? 'slate',
@@ -102,16 +108,25 @@ function useBlockState(block: Block, now: number) {
     facts: [
       done && spent > 0
         ? `planned ${durationWords(block.minutes)} · took ${durationWords(spent)}`
-        : `${clock(from)} · ${durationWords(block.minutes)}`,
+        : `${clock(from)} · ${fill ? `${held.length} ${held.length === 1 ? 'task' : 'tasks'}, ${fill.said}` : durationWords(block.minutes)}`,
       ...(isRunning ? ['running'] : []),
     ].join(' · '),
-    warning: task && !done ? latenessWords(task, workspace.events, to, session.zone) : null,
+    warning: fill?.over ?? heldLateness(block, workspace, session.zone) ?? late,
+    holds: fill ? `holds ${held.length}: ${fill.said}` : '',
   };
 }
 
+type BlockProps = {
+  block: Block;
+  box: Box;
+  date: string;
+  now: number;
+  viewport: RefObject<HTMLElement | null>;
+};
+
 /** A task's block: square patterned edge at the left, soft corners at the right. It can be moved and resized. */
-export function BlockCard({ block, box, date, now }: { block: Block; box: Box; date: string; now: number }) {
-  const { task, hue, hours, done, missed, repeats, facts, warning } = useBlockState(block, now);
+export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
+  const { task, hue, hours, done, missed, repeats, facts, warning, holds } = useBlockState(block, now);
   const { taskId, minutes } = block;
   const place = { taskId, minutes, block: { id: block.id, start: block.start } };
   const open = () => openSheet({ kind: 'task', id: taskId, blockId: block.id });
@@ -134,6 +149,7 @@ export function BlockCard({ block, box, date, now }: { block: Block; box: Box; d
         durationWords(lengthOf(spanOfBlock(block))),
         done ? 'done' : missed ? 'not started' : '',
         repeats ? 'repeats' : '',
+        holds,
         warning,
       ]
         .filter(Boolean)
@@ -142,6 +158,7 @@ export function BlockCard({ block, box, date, now }: { block: Block; box: Box; d
       style={placeOf(box)}
     >
       <EdgeMark />
+      {block.holds && <GroupArea block={block} viewport={viewport} />}
       <View className="flex-row items-center gap-1.5">
         {done && !box.narrow && <Icon name="check" size={14} colour="edge" />}
         <View className="shrink">
@@ -158,15 +175,18 @@ export function BlockCard({ block, box, date, now }: { block: Block; box: Box; d
         {!done && !box.narrow && task.priority !== 'normal' && <PriorityMark priority={task.priority} />}
       </View>
       {roomy && (
-        <Words size="xs" tone="soft" numberOfLines={1}>
-          {facts}
-        </Words>
+        <View className={block.holds ? 'flex-row gap-2' : ''}>
+          <Words size="xs" tone="soft" numberOfLines={1}>
+            {facts}
+          </Words>
+          {warning && (
+            <Words size="xs" tone="brick" face="strong" numberOfLines={1}>
+              {warning}
+            </Words>
+          )}
+        </View>
       )}
-      {warning && roomy && (
-        <Words size="xs" tone="brick" face="strong" numberOfLines={1}>
-          {warning}
-        </Words>
-      )}
+      {roomy && block.holds && <HeldTasks block={block} room={box.height - 42} />}
       {!done && roomForButton && (
         <View className="absolute right-0 top-0">
           <TimerButton subject={{ kind: 'task', taskId }} small />

@@ -11,6 +11,7 @@ import { Button } from '../Button';
 import { Field } from '../Field';
 import { readClock, readLength } from '../readings';
 import { Words } from '../Words';
+import { GroupFields } from './GroupFields';
 import { relocate } from './repeatActions';
 import { TypedChange } from './TypedChange';
 
@@ -58,6 +59,7 @@ export function BlockFields({ block }: { block: Block }) {
         </View>
       </View>
       <TypedChange hours={block} onChange={({ start, minutes }) => set(start, minutes)} />
+      <GroupFields block={block} />
       {met.length > 0 && (
         <Words size="xs" tone="brick" face="strong">
           Collides with {met.join(', ')}

@@ -1,10 +1,14 @@
 import { View } from 'react-native';
 import { placeTask, putInTray } from '@/core/commands/plan';
 import type { Id } from '@/core/model/common';
+import type { Block, TrayItem } from '@/core/model/plan';
+import { blocksIn } from '@/core/plan/dayPlan';
+import { fillOf, heldTasks } from '@/core/plan/group';
+import { holdTask } from '@/core/commands/groups';
 import type { Due } from '@/core/model/task';
 import { DEFAULT_LENGTH, proposals } from '@/core/plan/placing';
 import { latenessWords } from '@/core/tasks/deadline';
-import { addDays, dateOf, instantOf } from '@/core/time/zone';
+import { addDays, dateOf, dayOf, instantOf } from '@/core/time/zone';
 import { clockWords, dateWords, dayWords, durationWords } from '@/core/time/words';
 import { session } from '@/state/session';
 import { newId, store, useWorkspace } from '@/state/workspaceStore';
@@ -77,6 +81,7 @@ export function PlaceTask({
         })}
         {places.length === 0 && <Words tone="soft">No pocket of the next two weeks is long enough.</Words>}
       </View>
+      <Groups taskId={taskId} from={inPlan} />
       <View className="gap-2">
         <Words face="strong">A day without an hour</Words>
         <View className="flex-row gap-2">
@@ -92,6 +97,54 @@ export function PlaceTask({
         adding
         placeholder="thu 14:00"
       />
+    </View>
+  );
+}
+
+/** So many days ahead groups are offered. */
+const GROUP_DAYS = 7;
+
+/** The group blocks of the coming days that a task can go into. */
+function Groups({ taskId, from }: { taskId: Id; from: Block | TrayItem | undefined }) {
+  const workspace = useWorkspace();
+  const task = workspace.tasks.get(taskId);
+  const today = useToday();
+  const { clock } = workspace.settings;
+  const now = session.now();
+  const range = { from: now, to: dayOf(addDays(today, GROUP_DAYS), session.zone).to };
+  const groups = blocksIn(workspace.blocks, range).filter(
+    (block) => block.holds && block.taskId !== taskId && !block.holds.includes(taskId),
+  );
+  if (!task || groups.length === 0) return null;
+  const place = from && ('start' in from ? { blockId: from.id } : { trayId: from.id });
+  return (
+    <View className="gap-2">
+      <Words face="strong">Into a group</Words>
+      {groups.map((block) => {
+        const { said, over } = fillOf(block, [...heldTasks(block, workspace.tasks), task]);
+        const title = workspace.tasks.get(block.taskId)?.title ?? 'Group';
+        const when = `${dayWords(dateOf(block.start, session.zone), today)} ${clockWords(block.start, session.zone, clock)}`;
+        return (
+          <View key={block.id} className="gap-0.5">
+            <Button
+              label={`${title}, ${when}: ${said}`}
+              onPress={() => {
+                closeSheet();
+                store.run(
+                  holdTask,
+                  { id: block.id, taskId, ...place },
+                  `${task.title}: into ${title}, ${said}`,
+                );
+              }}
+            />
+            {over && (
+              <Words size="xs" tone="brick">
+                {over}
+              </Words>
+            )}
+          </View>
+        );
+      })}
     </View>
   );
 }

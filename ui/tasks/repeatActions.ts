@@ -70,7 +70,8 @@ export function setRule(task: Task, rule: string | null, place: Block | TrayItem
   if (rule === null) return true;
   const start = startOfPlace(place);
   const minutes = (place && 'minutes' in place ? place.minutes : task.estimate) ?? 30;
-  return store.run(repeatTask, { taskId: task.id, newId: newId(), rule, start, minutes });
+  const group = place !== undefined && 'holds' in place;
+  return store.run(repeatTask, { taskId: task.id, newId: newId(), rule, start, minutes, group });
 }
 
 /** The wall start of a place in the plan; without one, today. */

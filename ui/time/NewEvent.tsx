@@ -19,7 +19,7 @@ import { addEventAt } from './eventActions';
 /** Something new at marked hours: an event, or a task with its block. */
 export function NewEvent({ from, length }: { from: number; length: number }) {
   const { settings, lists } = useWorkspace();
-  const [kind, setKind] = useState<'event' | 'task'>('event');
+  const [kind, setKind] = useState<'event' | 'task' | 'group'>('event');
   const [start, setStart] = useState(from);
   const [minutes, setMinutes] = useState(length);
   const [title, setTitle] = useState('');
@@ -35,15 +35,16 @@ export function NewEvent({ from, length }: { from: number; length: number }) {
       planNewTask,
       {
         task: { id: taskId, title: name, listId: list.id, estimate: minutes, createdAt, ...plain },
-        block: { id: newId(), taskId, start, minutes },
+        block: { id: newId(), taskId, start, minutes, ...(kind === 'group' ? { holds: [] } : {}) },
       },
       `${name}: ${dateWords(day)} ${clock(start)}, ${durationWords(minutes)}`,
     );
     closeSheet();
   };
   const add = (name: string) => {
+    if (name === '' && kind === 'group') return addBlock('Small tasks');
     if (name === '') return store.say('A title is needed.', 'problem');
-    if (kind === 'task') return addBlock(name);
+    if (kind !== 'event') return addBlock(name);
     const id = addEventAt(name, start, minutes);
     const event = id && store.getState().workspace.events.get(id);
     if (!event) return;
@@ -59,6 +60,7 @@ export function NewEvent({ from, length }: { from: number; length: number }) {
         options={[
           { value: 'event', name: 'An event' },
           { value: 'task', name: 'A task and its block' },
+          { value: 'group', name: 'A block for small tasks' },
         ]}
       />
       <Field label="Title" text={title} focusFirst read={readTitle} onSave={setTitle} />

@@ -1,0 +1,45 @@
+import type { Id } from '../model/common';
+import type { Workspace } from '../model/workspace';
+import { command, CommandFailed, existing, put, without } from './command';
+import { commandOn, touched } from './touching';
+
+/** Lets a block hold small tasks. */
+export const makeGroup = commandOn('make a group', 'id', (workspace, { id }: { id: Id }) => {
+  const block = existing(workspace.blocks, id, 'block');
+  return block.holds ? workspace : put(workspace, 'blocks', { ...block, holds: [] });
+});
+
+type Hold = {
+  readonly id: Id;
+  readonly taskId: Id;
+  readonly blockId?: Id | undefined;
+  readonly trayId?: Id | undefined;
+};
+
+/** Puts a task into a group block, out of the block or the tray that it lay in. Fails for the group's own task. */
+export const holdTask = command('put into the group', (workspace, { id, taskId, blockId, trayId }: Hold) => {
+  const ready = touched(touched(workspace, id), taskId);
+  existing(ready.tasks, taskId, 'task');
+  const group = existing(ready.blocks, id, 'block');
+  if (group.taskId === taskId) throw new CommandFailed('A group cannot hold itself.');
+  const { holds = [] } = group;
+  const offBlock = without(ready, 'blocks', (block) => block.id === blockId && block.id !== id);
+  const left = without(offBlock, 'tray', (item) => item.id === trayId);
+  return holds.includes(taskId) ? left : put(left, 'blocks', { ...group, holds: [...holds, taskId] });
+});
+
+/** Takes a task out of a group block, back to its list. */
+export const releaseTask = command(
+  'take out of the group',
+  (workspace, { id, taskId }: { id: Id; taskId: Id }) => {
+    const group = existing(workspace.blocks, id, 'block');
+    return put(workspace, 'blocks', { ...group, holds: (group.holds ?? []).filter((one) => one !== taskId) });
+  },
+);
+
+/** The workspace in which no group holds the task. */
+export function releasedEverywhere(workspace: Workspace, taskId: Id): Workspace {
+  const groups = workspace.blocks.values().filter(({ holds }) => holds?.includes(taskId));
+  const free = groups.map((block) => ({ ...block, holds: block.holds?.filter((id) => id !== taskId) ?? [] }));
+  return put(workspace, 'blocks', ...free);
+}
