@@ -96,7 +96,7 @@ function meetings(today: IsoDate, zone: Zone): CalendarEvent[] {
 }
 
 function toTask(
-  { title, list, estimate, priority, due, dueAt, notes }: OfficeTask,
+  { title, list, estimate, priority, due, dueAt, notes, category }: OfficeTask,
   i: number,
   today: IsoDate,
   now: number,
@@ -108,6 +108,7 @@ function toTask(
     estimate,
     priority: priority ?? 'normal',
     notes: notes ?? '',
+    ...(category ? { category } : {}),
     rank: i,
     doneAt: null,
     createdAt: now - (14 - (i % 7)) * 24 * 60 * MINUTE,

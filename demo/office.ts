@@ -44,6 +44,7 @@ export type OfficeTask = {
   due?: number;
   dueAt?: string;
   notes?: string;
+  category?: string;
 };
 
 export const officeTasks: OfficeTask[] = [
@@ -61,10 +62,25 @@ export const officeTasks: OfficeTask[] = [
   { title: 'Map of drainage outfalls', list: 'surveys', estimate: 75, on: -1 },
   { title: 'Site visit notes, Marl Brook', list: 'surveys', estimate: 60, on: -1 },
   { title: 'Reply to the funder', list: 'grants', estimate: 45, on: -1, due: -1 },
-  { title: 'Check gauge readings', list: 'surveys', estimate: 60, priority: 'high', on: 0 },
-  { title: 'Map of bank repairs', list: 'surveys', estimate: 45, priority: 'high', on: 0 },
+  {
+    title: 'Check gauge readings',
+    category: 'Fieldwork',
+    list: 'surveys',
+    estimate: 60,
+    priority: 'high',
+    on: 0,
+  },
+  {
+    title: 'Map of bank repairs',
+    category: 'Fieldwork',
+    list: 'surveys',
+    estimate: 45,
+    priority: 'high',
+    on: 0,
+  },
   {
     title: 'Grant report, section 2',
+    category: 'Writing',
     list: 'grants',
     estimate: 90,
     priority: 'urgent',
@@ -75,6 +91,7 @@ export const officeTasks: OfficeTask[] = [
   },
   {
     title: 'Permit letter, weir',
+    category: 'Writing',
     list: 'permits',
     estimate: 45,
     priority: 'high',
@@ -87,6 +104,7 @@ export const officeTasks: OfficeTask[] = [
   { title: 'Hearing papers, two copies', list: 'permits', estimate: 30, on: 1, tray: true },
   {
     title: 'Grant report, section 3',
+    category: 'Writing',
     list: 'grants',
     estimate: 120,
     priority: 'high',
@@ -94,13 +112,13 @@ export const officeTasks: OfficeTask[] = [
     due: 2,
     dueAt: '12:00',
   },
-  { title: 'Pack the survey boxes', list: 'surveys', estimate: 60, on: 1 },
+  { title: 'Pack the survey boxes', category: 'Fieldwork', list: 'surveys', estimate: 60, on: 1 },
   { title: 'Read the report through', list: 'grants', estimate: 90, on: 2 },
   { title: 'Sensor log of the weir pool', list: 'surveys', estimate: 60, on: 3 },
   { title: 'Volunteer day: tool list', list: 'volunteers', estimate: 90, priority: 'normal', due: 3 },
   { title: 'Clean up the sensor log', list: 'surveys', estimate: 120 },
   { title: 'Stock count, boat shed', list: 'volunteers', estimate: 45, priority: 'low' },
-  { title: 'Newsletter paragraph', list: 'volunteers', estimate: 40, due: 6 },
+  { title: 'Newsletter paragraph', category: 'Writing', list: 'volunteers', estimate: 40, due: 6 },
   { title: 'Renew the electrofishing licence', list: 'permits', estimate: 60, priority: 'urgent', due: -2 },
   { title: 'Ask Tomas about gravel prices', list: 'permits', estimate: 15, due: 4 },
   { title: 'Sign the van log', list: 'volunteers', estimate: 10 },

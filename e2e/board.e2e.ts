@@ -122,7 +122,9 @@ test('onto a day of the month: the task lies in its tray', async () => {
 test('the hours are made higher and lower, and the week begins on the chosen day', async () => {
   const { page } = await open('phone', '/plan?view=week', 'week');
   const before = (await boxOf(page, 'Tue 24 Nov')).height;
+  await press(page, 'What the plan shows');
   await press(page, 'Higher hours');
+  await page.keyboard.press('Escape');
   await pause(100);
   assert.ok((await boxOf(page, 'Tue 24 Nov')).height > before);
   await page.goto(`${stage.address}/settings`);

@@ -2,10 +2,12 @@ import { useWorkspace } from '@/state/workspaceStore';
 import { subjectTitle } from '@/core/track/spent';
 import { ExportCalendar } from './files/ExportCalendar';
 import { Importing } from './files/Importing';
+import { ImportInto } from './files/ImportInto';
 import { ImportReport } from './files/ImportReport';
 import { WorkspaceFileView } from './files/WorkspaceFileView';
 import { GoToDay } from './GoToDay';
 import { Keys } from './Keys';
+import { Lens } from './Lens';
 import { Sheet } from './Sheet';
 import { belongsInPane, closeSheet, useSheets, type OpenSheet } from './sheets';
 import { Lists } from './tasks/Lists';
@@ -64,6 +66,13 @@ export function useSheetContent(sheet: OpenSheet) {
       return { title: sheet.title, content: <ScopeQuestion choose={sheet.choose} /> };
     case 'keys':
       return { title: 'Keys', content: <Keys /> };
+    case 'lens':
+      return { title: 'What the plan shows', content: <Lens /> };
+    case 'importInto':
+      return {
+        title: `Calendar: ${sheet.name}`,
+        content: <ImportInto events={sheet.events} choose={sheet.choose} />,
+      };
     case 'goToDay':
       return { title: 'Go to a day', content: <GoToDay /> };
     case 'exportCalendar':

@@ -7,6 +7,7 @@ import ChevronRight from 'lucide-react-native/icons/chevron-right';
 import Clock from 'lucide-react-native/icons/clock';
 import Close from 'lucide-react-native/icons/x';
 import Grip from 'lucide-react-native/icons/grip-vertical';
+import Funnel from 'lucide-react-native/icons/funnel';
 import Leaf from 'lucide-react-native/icons/leaf';
 import ListChecks from 'lucide-react-native/icons/list-checks';
 import Map from 'lucide-react-native/icons/map';
@@ -54,6 +55,7 @@ const icons = {
   more: More,
   grip: Grip,
   repeat: Repeat,
+  lens: Funnel,
   paneLeft: PanelLeft,
   paneRight: PanelRight,
   waves: Waves,

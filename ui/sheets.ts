@@ -26,6 +26,13 @@ export type OpenSheet =
   | { readonly kind: 'importReport'; readonly name: string; readonly report: ImportResult }
   | { readonly kind: 'goToDay' }
   | { readonly kind: 'keys' }
+  | { readonly kind: 'lens' }
+  | {
+      readonly kind: 'importInto';
+      readonly name: string;
+      readonly events: number;
+      readonly choose: (calendarId: Id | null) => void;
+    }
   | { readonly kind: 'newEvent'; readonly from: number; readonly minutes: number }
   | { readonly kind: 'scope'; readonly title: string; readonly choose: (scope: Scope) => void }
   | { readonly kind: 'exportCalendar' };

@@ -15,6 +15,7 @@ export type Occurrence = Span & {
   readonly calendarId: string;
   readonly title: string;
   readonly location: string;
+  readonly categories: readonly string[];
   readonly allDay: boolean;
   readonly busy: boolean;
 };
@@ -32,6 +33,7 @@ function occurrence(event: CalendarEvent, details: EventDetails, recurrence: str
     calendarId: event.calendarId,
     title: details.title,
     location: details.location,
+    categories: details.categories,
     allDay,
     busy: details.busy,
     from,

@@ -1,6 +1,12 @@
 import type { Hue, Id } from '../model/common';
+import type { Calendar } from '../model/event';
 import type { Settings } from '../model/settings';
 import { command, existing, put, without } from './command';
+
+/** Adds a calendar for events of one's own, or the times of another person. */
+export const addCalendar = command('add calendar', (workspace, calendar: Calendar) =>
+  put(workspace, 'calendars', calendar),
+);
 
 /** Removes a calendar and its events; time spent in its meetings stays on record. */
 export const removeCalendar = command('remove calendar', (workspace, { id }: { id: Id }) => {

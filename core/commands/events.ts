@@ -58,6 +58,20 @@ export const repeatEvent = command('repeat', (workspace, { id, rule }: { id: Id;
   );
 });
 
+/** Puts an event into another calendar; what belongs to it goes along. */
+export const changeCalendar = command(
+  'change calendar',
+  (workspace, { id, calendarId }: { id: Id; calendarId: Id }) => {
+    const event = existing(workspace.events, id, 'event');
+    existing(workspace.calendars, calendarId, 'calendar');
+    const to = `${calendarId}/${event.uid}`;
+    if (to === id) return workspace;
+    const there = put(workspace, 'events', { ...event, id: to, calendarId });
+    const moved = followed(there, event, to, (wall) => wall);
+    return without(moved, 'events', (one) => one.id === id);
+  },
+);
+
 /** Takes out one occurrence, it and all later ones, or the whole event. */
 export const deleteEvent = command('delete event', (workspace, { id, recurrence, scope }: At) => {
   const event = existing(workspace.events, id, 'event');

@@ -110,7 +110,9 @@ export function importCounts(workspace: Workspace, input: ImportInput): ImportCo
 
 /** The person's calendar that came from the same source, if there is one. */
 export const calendarOfSource = (workspace: Workspace, source: string): Calendar | undefined =>
-  workspace.calendars.values().find((calendar) => calendar.source === source);
+  workspace.calendars
+    .values()
+    .find((calendar) => calendar.source === source || calendar.alsoFrom?.includes(source));
 
 /**
  * Brings the calendars of a file in, events and tasks matched by UID. The same file again changes nothing; events

@@ -30,23 +30,11 @@ export const repeatTask = commandOn(
   ) => {
     const { taskId, newId: id, rule, start, minutes, group } = input;
     const task = existing(workspace.tasks, taskId, 'task');
-    const { title, notes, listId, estimate, priority, rank } = task;
+    const { title, notes, listId, estimate, priority, category, rank } = task;
     const date = start.wall.slice(0, 10);
     const due = task.due && { days: daysBetween(date, task.due.date), time: task.due.time };
-    const repeating = {
-      id,
-      title,
-      notes,
-      listId,
-      estimate,
-      priority,
-      rank,
-      start,
-      minutes,
-      rule,
-      due,
-      ...(group ? { group } : {}),
-    };
+    const words = { title, notes, listId, estimate, priority, ...(category ? { category } : {}) };
+    const repeating = { id, ...words, rank, start, minutes, rule, due, ...(group ? { group } : {}) };
     const first = put(workspace, 'tasks', { ...task, repeats: { id, recurrence: start.wall } });
     return put(first, 'repeats', { ...repeating, without: [start.wall] });
   },
@@ -59,7 +47,7 @@ export const changeRepeat = command('repeat', (workspace, { id, rule }: { id: Id
   return put(workspace, 'repeats', { ...repeating, rule });
 });
 
-type Words = Partial<Pick<Task, 'title' | 'notes' | 'listId' | 'estimate' | 'priority'>>;
+type Words = Partial<Pick<Task, 'title' | 'notes' | 'listId' | 'estimate' | 'priority' | 'category'>>;
 
 /** Changes the words and numbers of this and later times, or of all; times that are done stay as they were. */
 export const editRepeating = command('edit', (workspace, { words, ...at }: At & { words: Words }) => {

@@ -23,7 +23,7 @@ export const editTask = commandOn(
       id,
       ...changes
     }: { id: Id } & Partial<
-      Pick<Task, 'title' | 'notes' | 'listId' | 'estimate' | 'priority' | 'due' | 'neededBy'>
+      Pick<Task, 'title' | 'notes' | 'listId' | 'estimate' | 'priority' | 'category' | 'due' | 'neededBy'>
     >,
   ) => put(workspace, 'tasks', { ...existing(workspace.tasks, id, 'task'), ...changes }),
 );

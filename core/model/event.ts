@@ -9,6 +9,8 @@ export const Calendar = z.object({
   id: Id,
   name: z.string().min(1),
   source: z.string(),
+  /** Other files that go into it too. */
+  alsoFrom: z.array(z.string()).optional(),
   hue: Hue,
   kept: z.array(z.string()),
   /** Its events are not drawn and take no time. */

@@ -14,6 +14,7 @@ export const RepeatingTask = z.object({
   listId: Id,
   estimate: Minutes.nullable(),
   priority: Priority,
+  category: z.string().min(1).optional(),
   rank: z.number(),
   /** The first block's wall time in its zone; a date alone for the tray of the day. */
   start: WallStart,

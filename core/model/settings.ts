@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { TimeText } from './common';
+import { Id, TimeText } from './common';
 
 /** Working hours of one weekday, or null for a day off. */
 const Hours = z.object({ from: TimeText, to: TimeText }).nullable();
@@ -12,6 +12,12 @@ export const Settings = z.object({
   workingHours: z.array(Hours).length(7),
   /** The day that a week begins on: 1 is Monday, 7 is Sunday. */
   weekStart: z.number().int().min(1).max(7).default(1),
+  /** What gives tasks their hue. */
+  colourBy: z.enum(['list', 'category', 'priority', 'state']).default('list'),
+  /** What the plan leaves out of sight. */
+  leftOut: z
+    .object({ lists: z.array(Id), categories: z.array(z.string()), done: z.boolean() })
+    .default({ lists: [], categories: [], done: false }),
 });
 export type Settings = z.infer<typeof Settings>;
 
@@ -21,4 +27,6 @@ export const defaultSettings: Settings = {
   clock: 24,
   workingHours: [office, office, office, office, office, null, null],
   weekStart: 1,
+  colourBy: 'list',
+  leftOut: { lists: [], categories: [], done: false },
 };

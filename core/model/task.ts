@@ -34,6 +34,8 @@ export const Task = z.object({
   estimate: Minutes.nullable(),
   priority: Priority,
   due: Due.nullable(),
+  /** What kind of work it is, across lists. */
+  category: z.string().min(1).optional(),
   doneAt: Instant.nullable(),
   createdAt: Instant,
   /** Place in the person's own order, smallest first. */

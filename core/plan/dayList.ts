@@ -6,6 +6,7 @@ import type { Workspace } from '../model/workspace';
 import type { IsoDate, Zone } from '../time/zone';
 import { dayPlan, type Load } from './dayPlan';
 import { tasksOfBlock } from './group';
+import { isTaskSeen, seen } from './lens';
 
 /** One thing of a day, as a line. */
 export type DayLine =
@@ -23,7 +24,7 @@ const byDueDate = groupedBy<Task>(({ due }) => due?.date ?? '');
  * in one sequence by time. A task that is due on the day and planned on it is there once, as planned.
  */
 export function dayList(workspace: Workspace, date: IsoDate, zone: Zone): DayList {
-  const plan = dayPlan(workspace, date, zone);
+  const plan = seen(dayPlan(workspace, date, zone), workspace);
   const task = (id: string) => workspace.tasks.get(id);
   const tray = plan.tray.flatMap((item): DayLine[] => {
     const found = task(item.taskId);
@@ -31,7 +32,7 @@ export function dayList(workspace: Workspace, date: IsoDate, zone: Zone): DayLis
   });
   const planned = new Set([...plan.tray.map(({ taskId }) => taskId), ...plan.blocks.flatMap(tasksOfBlock)]);
   const due = byDueDate(workspace.tasks, date)
-    .filter(({ id, doneAt }) => doneAt === null && !planned.has(id))
+    .filter((one) => one.doneAt === null && !planned.has(one.id) && isTaskSeen(one, workspace.settings))
     .map((one): DayLine => ({ kind: 'due', task: one }));
   const timed = [
     ...plan.meetings.map((event) => ({ at: event.from, line: { kind: 'meeting', event } as const })),

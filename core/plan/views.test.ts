@@ -58,6 +58,7 @@ const event = (id: string, first: number, length: number): Occurrence => {
     calendarId: 'c',
     title: id,
     location: '',
+    categories: [],
     allDay: true,
     busy: true,
     from: dayOf(begin, zone).from,

@@ -38,7 +38,19 @@ type Time = { readonly task: Task; readonly block?: Block; readonly item?: TrayI
 
 /** The time that the rule puts at a wall start, as long as nothing has happened to it. All its records bear one id. */
 export function timeAt(repeating: RepeatingTask, recurrence: string): Time {
-  const { title, notes, listId, estimate, priority, rank, minutes, due, start: first, group } = repeating;
+  const {
+    title,
+    notes,
+    listId,
+    estimate,
+    priority,
+    rank,
+    minutes,
+    due,
+    start: first,
+    group,
+    category,
+  } = repeating;
   const id = `${repeating.id}@${recurrence}`;
   const date = recurrence.slice(0, 10);
   const start = instantOf(recurrence, first.zone ?? 'UTC');
@@ -49,6 +61,7 @@ export function timeAt(repeating: RepeatingTask, recurrence: string): Time {
     listId,
     estimate,
     priority,
+    ...(category === undefined ? {} : { category }),
     rank,
     due: due && { date: addDays(date, due.days), time: due.time },
     doneAt: null,

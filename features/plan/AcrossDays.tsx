@@ -1,5 +1,7 @@
 import { Pressable, View } from 'react-native';
 import type { Segment } from '@/core/plan/spanning';
+import { hueOfEvent } from '@/core/plan/lens';
+import { useWorkspace } from '@/state/workspaceStore';
 import { openSheet } from '@/ui/sheets';
 import { Words } from '@/ui/Words';
 
@@ -43,7 +45,7 @@ function SegmentCard({ segment, count }: { segment: Segment; count: number }) {
     <Pressable
       role="button"
       onPress={() => openSheet({ kind: 'meeting', meeting: event })}
-      className={`absolute justify-center border px-1.5 ${event.busy ? 'cut-corner border-meeting bg-surface' : 'border-dashed border-ink-soft'}`}
+      className={`hue-${hueOfEvent(event, useWorkspace())} absolute justify-center border px-1.5 ${event.busy ? 'cut-corner border-edge bg-surface' : 'border-dashed border-edge'}`}
       style={{
         top: lane * ROW,
         height: ROW - 2,

@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import { dayList, type DayLine, type DayList } from '@/core/plan/dayList';
 import { datesOf } from '@/core/plan/views';
+import { hueOfEvent } from '@/core/plan/lens';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
@@ -65,11 +66,13 @@ const keyOf = (line: DayLine): string => {
 };
 
 function Line({ line }: { line: DayLine }) {
-  const { clock } = useWorkspace().settings;
-  const hue = useHue('task' in line ? line.task.listId : '');
+  const workspace = useWorkspace();
+  const { clock } = workspace.settings;
+  const taskHue = useHue('task' in line ? line.task : undefined);
   const hours = (from: number, to: number) =>
     `${clockWords(from, session.zone, clock)} – ${clockWords(to, session.zone, clock)}`;
   const isEvent = 'event' in line;
+  const hue = isEvent ? `hue-${hueOfEvent(line.event, workspace)}` : taskHue;
   const when = {
     allDay: () => 'all day',
     meeting: () => (isEvent ? hours(line.event.from, line.event.to) : ''),
@@ -91,7 +94,7 @@ function Line({ line }: { line: DayLine }) {
       : '';
   const done = !isEvent && line.task.doneAt !== null;
   const look = isEvent
-    ? `border ${line.event.busy ? 'cut-corner border-meeting' : 'border-dashed border-ink-soft'} bg-surface`
+    ? `border ${line.event.busy ? 'cut-corner border-edge' : 'border-dashed border-edge'} bg-surface`
     : `rounded-r-lg ${done ? 'border border-line bg-surface' : 'bg-fill'}`;
   return (
     <Pressable

@@ -1,6 +1,7 @@
 import { useMemo, useRef } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import { dayPlan, type DayPlan } from '@/core/plan/dayPlan';
+import { seen } from '@/core/plan/lens';
 import { segmentsOf } from '@/core/plan/spanning';
 import { datesOf } from '@/core/plan/views';
 import { dateWords } from '@/core/time/words';
@@ -8,7 +9,7 @@ import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
 import { LoadBar, loadWords, UprightLoad } from '@/ui/LoadMeasure';
 import { DayStrip } from '@/ui/strip/DayStrip';
-import { useHourScale } from '@/ui/strip/hourScale';
+import { useHourScale } from '@/ui/strip/hoursHigh';
 import { RULER_WIDTH } from '@/ui/strip/Ruler';
 import { useMinute } from '@/ui/useNow';
 import type { PlanView } from '@/ui/useView';
@@ -27,7 +28,10 @@ export function Board(place: PlanView & { fit: number }) {
   const pixelsPerHour = useHourScale(({ pixels }) => pixels);
   const { settings } = workspace;
   const dates = useMemo(() => datesOf(view, date, settings, fit), [view, date, settings, fit]);
-  const plans = useMemo(() => dates.map((day) => dayPlan(workspace, day, session.zone)), [workspace, dates]);
+  const plans = useMemo(
+    () => dates.map((day) => seen(dayPlan(workspace, day, session.zone), workspace)),
+    [workspace, dates],
+  );
   const segments = useMemo(
     () =>
       segmentsOf(

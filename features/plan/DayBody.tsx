@@ -1,11 +1,12 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { dayPlan } from '@/core/plan/dayPlan';
+import { seen } from '@/core/plan/lens';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
 import { LoadMeasure } from '@/ui/LoadMeasure';
 import { DayStrip } from '@/ui/strip/DayStrip';
-import { useHourScale } from '@/ui/strip/hourScale';
+import { useHourScale } from '@/ui/strip/hoursHigh';
 import { useMinute } from '@/ui/useNow';
 import { AllDay } from './AllDay';
 import { DaysRow } from './DaysRow';
@@ -18,7 +19,7 @@ export function DayBody({ date, today, onDate }: Props) {
   const workspace = useWorkspace();
   const now = useMinute();
   const pixelsPerHour = useHourScale(({ pixels }) => pixels);
-  const plan = useMemo(() => dayPlan(workspace, date, session.zone), [workspace, date]);
+  const plan = useMemo(() => seen(dayPlan(workspace, date, session.zone), workspace), [workspace, date]);
   const dates = useMemo(() => [date], [date]);
   return (
     <View className="flex-1">

@@ -1,5 +1,6 @@
 import { ScrollView, View } from 'react-native';
 import type { Workspace } from '@/core/model/workspace';
+import { hidesSomething } from '@/core/plan/lens';
 import { pockets, STEP } from '@/core/plan/placing';
 import { datesOf, stepped, type View as PlanViewName } from '@/core/plan/views';
 import { MINUTE, lengthOf } from '@/core/time/span';
@@ -9,12 +10,13 @@ import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
 import { Button, IconButton } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
+import { showAll } from '@/ui/Lens';
 import { UndoButtons } from '@/ui/Navigation';
 import { openSheet } from '@/ui/sheets';
-import { canScale, scaleHours, useHourScale } from '@/ui/strip/hourScale';
+import { HourScale } from '@/ui/strip/HourScale';
 import type { PlanView } from '@/ui/useView';
 import { useWide } from '@/ui/useWide';
-import { Heading } from '@/ui/Words';
+import { Heading, Words } from '@/ui/Words';
 
 const names: Record<PlanViewName, string> = {
   day: 'Day',
@@ -95,7 +97,13 @@ export function PlanHead(place: PlanView & { fit: number; children: React.ReactN
             colour="ink-soft"
             onPress={() => openSheet({ kind: 'newEvent', from: nextPocket(workspace, date), minutes: 60 })}
           />
-          {view !== 'month' && view !== 'agenda' && <HourScale />}
+          {wide && view !== 'month' && view !== 'agenda' && <HourScale />}
+          <IconButton
+            label="What the plan shows, and its colours"
+            icon="lens"
+            colour={hidesSomething(settings) ? 'pine' : 'ink-soft'}
+            onPress={() => openSheet({ kind: 'lens' })}
+          />
           <IconButton
             label="Go to a day"
             icon="jump"
@@ -104,31 +112,21 @@ export function PlanHead(place: PlanView & { fit: number; children: React.ReactN
           />
         </View>
       </View>
+      {hidesSomething(settings) && (
+        <View className="flex-row items-center gap-2 border-y border-line bg-surface px-4">
+          <View className="flex-1">
+            <Words size="xs">{leftOutWords(workspace)} out of sight</Words>
+          </View>
+          <Button label="Show all" kind="quiet" onPress={showAll} />
+        </View>
+      )}
     </View>
   );
 }
 
-const FACTOR = 1.3;
-
-/** Makes the hours lower or higher. */
-function HourScale() {
-  const pixels = useHourScale((state) => state.pixels);
-  return (
-    <>
-      <IconButton
-        label="Lower hours"
-        icon="less"
-        colour="ink-soft"
-        disabled={!canScale(pixels, 1 / FACTOR)}
-        onPress={() => scaleHours(1 / FACTOR)}
-      />
-      <IconButton
-        label="Higher hours"
-        icon="more"
-        colour="ink-soft"
-        disabled={!canScale(pixels, FACTOR)}
-        onPress={() => scaleHours(FACTOR)}
-      />
-    </>
-  );
+/** What is filtered out, in words. */
+function leftOutWords({ settings, lists }: Workspace): string {
+  const { leftOut } = settings;
+  const names = leftOut.lists.flatMap((id) => lists.get(id)?.name ?? []);
+  return [...names, ...leftOut.categories, ...(leftOut.done ? ['what is done'] : [])].join(', ');
 }

@@ -112,7 +112,7 @@ export function ToPlaceList({ tasks, date }: { tasks: readonly Task[]; date: str
 }
 
 function PlaceableCard({ task, date }: { task: Task; date: string }) {
-  const hue = useHue(task.listId);
+  const hue = useHue(task);
   const dragged = { kind: 'task', taskId: task.id, minutes: task.estimate ?? DEFAULT_LENGTH } as const;
   const { props, lifted } = useDragItem(`task ${task.id}`, dragged, date, () =>
     openSheet({ kind: 'task', id: task.id }),

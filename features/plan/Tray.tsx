@@ -63,7 +63,7 @@ export function Tray({
 
 function TrayChip({ item }: { item: TrayItem }) {
   const task = useWorkspace().tasks.get(item.taskId);
-  const hue = useHue(task?.listId ?? '');
+  const hue = useHue(task);
   const dragged = {
     kind: 'task',
     taskId: item.taskId,

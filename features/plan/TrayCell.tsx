@@ -40,7 +40,7 @@ export function TrayCell({
 
 function TrayCard({ item, narrow }: { item: TrayItem; narrow: boolean }) {
   const task = useWorkspace().tasks.get(item.taskId);
-  const hue = useHue(task?.listId ?? '');
+  const hue = useHue(task);
   const dragged = {
     kind: 'task',
     taskId: item.taskId,

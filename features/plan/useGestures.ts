@@ -3,7 +3,7 @@ import type { View } from 'react-native';
 import { stepped } from '@/core/plan/views';
 import { useDrag } from '@/ui/drag/dragStore';
 import { elementOf } from '@/ui/dom';
-import { scaleHours } from '@/ui/strip/hourScale';
+import { scaleHours } from '@/ui/strip/hoursHigh';
 import type { PlanView } from '@/ui/useView';
 
 /** A swipe is at least this long (pixels), and this much longer than high. */

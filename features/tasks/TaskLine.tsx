@@ -18,7 +18,7 @@ import { Words } from '@/ui/Words';
 export function TaskLine({ task, grip }: { task: Task; grip?: ReactNode }) {
   const { lists, entries, repeats } = useWorkspace();
   const repeating = repeatingOf(task, repeats);
-  const hue = useHue(task.listId);
+  const hue = useHue(task);
   const wide = useWide();
   const done = task.doneAt !== null;
   const spent = minutesSpent(entries, task.id, session.now());

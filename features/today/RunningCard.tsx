@@ -34,7 +34,7 @@ export function RunningCard({ entry }: { entry: TimeEntry }) {
   const now = useMinute();
   const { subject } = entry;
   const task = subject.kind === 'task' ? workspace.tasks.get(subject.taskId) : undefined;
-  const hue = useHue(task?.listId ?? '');
+  const hue = useHue(task);
   const spent = task ? minutesSpent(workspace.entries, task.id, now) : 0;
   const block =
     task && blocksIn(workspace.blocks, { from: now, to: now + 1 }).find(({ taskId }) => taskId === task.id);

@@ -14,7 +14,7 @@ import { Words } from '@/ui/Words';
 
 /** A task that could be done now. */
 export function TaskRow({ task }: { task: Task }) {
-  const hue = useHue(task.listId);
+  const hue = useHue(task);
   return (
     <View
       className={`${hue} mb-2 flex-row items-center gap-1 overflow-hidden rounded-r-lg border border-line bg-surface py-1.5 pl-2 pr-2`}

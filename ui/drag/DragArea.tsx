@@ -12,6 +12,8 @@ import { useRef, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { MINUTE, type Span } from '@/core/time/span';
 import { STEP, snap, startOn } from '@/core/plan/placing';
+import { hueOfTask } from '@/core/plan/lens';
+import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
 import { Words } from '../Words';
 import { areaOf, areaUnderPointer, pointer, type Area } from './areas';
@@ -71,7 +73,7 @@ function DragChip() {
   const { where, warnings } = targetWords(workspace, dragged, target);
   return (
     <View
-      className={`hue-${workspace.lists.get(task?.listId ?? '')?.hue ?? 'slate'} w-56 gap-0.5 rounded-r-lg border border-l-4 border-edge bg-surface px-3 py-2 shadow-md`}
+      className={`hue-${hueOfTask(task ?? undefined, workspace, session.zone, session.now())} w-56 gap-0.5 rounded-r-lg border border-l-4 border-edge bg-surface px-3 py-2 shadow-md`}
     >
       <Words face="strong" numberOfLines={1}>
         {task?.title ?? dragged.event?.title}

@@ -1,6 +1,6 @@
 import { calendarOfSource, importCalendars, importCounts, type Import } from '@/core/commands/importing';
 import { NotACalendar, type FileCalendar } from '@/core/formats/readCalendar';
-import { Hue } from '@/core/model/common';
+import { Hue, type Id } from '@/core/model/common';
 import { firstList } from '@/core/model/workspace';
 import { session } from '@/state/session';
 import { newId, store } from '@/state/workspaceStore';
@@ -12,15 +12,25 @@ import { hueOfColour } from './colourNames';
 const SHOWN_AFTER = 250;
 const LARGEST = 50_000_000;
 
-/** The calendar that a calendar of a file goes into: the one that came from there before, or a new one. */
-function target({ name, color, kept }: FileCalendar, file: string, i: number): Import['calendar'] {
+const sourceOf = ({ name }: FileCalendar, file: string, i: number) => (i === 0 ? file : `${file}, ${name}`);
+
+/** The calendar that a calendar of a file goes into: the one that came from there before, the chosen one, or a new one. */
+function target(one: FileCalendar, file: string, i: number, chosen: Id | null): Import {
+  const { name, color, kept } = one;
   const { workspace } = store.getState();
-  const source = i === 0 ? file : `${file}, ${name}`;
+  const source = sourceOf(one, file, i);
   const known = calendarOfSource(workspace, source);
-  if (known) return { ...known, kept };
+  if (known?.source === source) return { ...one, calendar: { ...known, kept } };
+  // what it holds beside this file stays
+  if (known) return { ...one, calendar: known, whole: false };
+  const into = chosen === null ? undefined : workspace.calendars.get(chosen);
+  if (into) {
+    const alsoFrom = [...(into.alsoFrom ?? []), source];
+    return { ...one, calendar: { ...into, alsoFrom }, whole: false };
+  }
   const next = Hue.options[(workspace.calendars.size + i) % Hue.options.length] ?? 'slate';
   const hue = (color && hueOfColour(color)) || next;
-  return { id: newId(), name: name ?? file.replace(/\.ics$/i, ''), source, hue, kept };
+  return { ...one, calendar: { id: newId(), name: name ?? file.replace(/\.ics$/i, ''), source, hue, kept } };
 }
 
 /**
@@ -47,7 +57,7 @@ export async function importCalendarFile(file: File): Promise<void> {
   };
   try {
     const read = await readCalendarFile(await file.text(), session.zone, { progress, signal: stop.signal });
-    bringIn(file.name, read);
+    whereTo(file.name, read);
   } catch (error) {
     if (shown) closeSheet();
     if (error instanceof Cancelled) store.say(`Reading ${file.name} was called off. ${nothing}`);
@@ -58,14 +68,22 @@ export async function importCalendarFile(file: File): Promise<void> {
   }
 }
 
-function bringIn(
-  name: string,
-  { calendars, problems, leftOut }: Awaited<ReturnType<typeof readCalendarFile>>,
-) {
+type Read = Awaited<ReturnType<typeof readCalendarFile>>;
+
+/** Asks where a file goes that was never here, if there is a choice. */
+function whereTo(name: string, read: Read) {
+  const { workspace } = store.getState();
+  const events = read.calendars.reduce((sum, one) => sum + one.events.length, 0);
+  const known = read.calendars.every((one, i) => calendarOfSource(workspace, sourceOf(one, name, i)));
+  if (known || events === 0 || workspace.calendars.size === 0) return bringIn(name, read, null);
+  openSheet({ kind: 'importInto', name, events, choose: (chosen) => bringIn(name, read, chosen) });
+}
+
+function bringIn(name: string, { calendars, problems, leftOut }: Read, chosen: Id | null) {
   const { workspace } = store.getState();
   const [list = firstList] = workspace.lists.values().sort((a, b) => a.rank - b.rank);
   const input = {
-    imports: calendars.map((one, i) => ({ ...one, calendar: target(one, name, i) })),
+    imports: calendars.map((one, i) => target(one, name, i, chosen)),
     listId: list.id,
     at: session.now(),
   };

@@ -3,6 +3,8 @@ import type { TimeEntry } from '@/core/model/plan';
 import { durationWords } from '@/core/time/words';
 import { minutesOf } from '@/core/time/span';
 import { spanOfEntry, subjectTitle } from '@/core/track/spent';
+import { hueOfTask } from '@/core/plan/lens';
+import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
 import type { Scale } from './scale';
 
@@ -22,7 +24,8 @@ type Props = {
  * had a place for; other work has a dotted outline.
  */
 export function ActualLane({ entries, planned, scale, now, width }: Props) {
-  const { tasks, lists } = useWorkspace();
+  const workspace = useWorkspace();
+  const { tasks } = workspace;
   return (
     <View
       role="list"
@@ -49,7 +52,7 @@ export function ActualLane({ entries, planned, scale, now, width }: Props) {
             key={entry.id}
             role="listitem"
             aria-label={`${subjectTitle(subject, tasks)}, ${durationWords(minutesOf([{ from, to }]))}${unplanned ? ', not planned' : ''}`}
-            className={`hue-${lists.get(task?.listId ?? '')?.hue ?? 'berry'} absolute rounded-sm ${width < LANE_WIDTH ? 'left-px right-px' : 'left-1 right-1'} ${look}`}
+            className={`hue-${task ? hueOfTask(task, workspace, session.zone, now) : 'berry'} absolute rounded-sm ${width < LANE_WIDTH ? 'left-px right-px' : 'left-1 right-1'} ${look}`}
             style={{ top: scale.y(from), height: Math.max(2, scale.y(to) - scale.y(from) - 1) }}
           />
         );

@@ -5,6 +5,7 @@ import type { Block } from '@/core/model/plan';
 import { dayPlan, entriesIn, spanOfBlock } from '@/core/plan/dayPlan';
 import { tasksOfBlock } from '@/core/plan/group';
 import { shareWidth } from '@/core/plan/lanes';
+import { seen } from '@/core/plan/lens';
 import { pockets } from '@/core/plan/placing';
 import { MINUTE, lengthOf, subtract, type Span } from '@/core/time/span';
 import { dateWords, durationWords } from '@/core/time/words';
@@ -58,7 +59,7 @@ type Props = {
 /** The lanes of one day: what is planned in the wide one, what really happened in the narrow one. */
 export function DayColumn({ date, now, scale, viewport, narrow = false }: Props) {
   const workspace = useWorkspace();
-  const plan = useMemo(() => dayPlan(workspace, date, session.zone), [workspace, date]);
+  const plan = useMemo(() => seen(dayPlan(workspace, date, session.zone), workspace), [workspace, date]);
   const items = useMemo(() => laidOut(plan.meetings, plan.blocks), [plan]);
   const lane = useRef<HTMLElement | null>(null);
   const room = useRef<HTMLElement | null>(null);

@@ -5,6 +5,7 @@ import type { Occurrence } from '@/core/calendar/occurrences';
 import type { Block } from '@/core/model/plan';
 import { spanOfBlock, runningEntry } from '@/core/plan/dayPlan';
 import { fillOf, heldLateness, heldTasks } from '@/core/plan/group';
+import { hueOfEvent, hueOfTask } from '@/core/plan/lens';
 import { latenessWords } from '@/core/tasks/deadline';
 import { repeatingOf } from '@/core/tasks/repeating';
 import { lengthOf } from '@/core/time/span';
@@ -48,7 +49,9 @@ const linesOf = ({ height, narrow }: Box): number => {
 
 /** A meeting: outlined, one cut corner, fixed. */
 export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box }) {
-  const { settings } = useWorkspace();
+  const workspace = useWorkspace();
+  const { settings, calendars } = workspace;
+  const around = calendars.get(meeting.calendarId)?.around ?? false;
   const clock = (instant: number) => clockWords(instant, session.zone, settings.clock);
   const hours = `${clock(meeting.from)} – ${clock(meeting.to)}`;
   const open = () => openSheet({ kind: 'meeting', meeting });
@@ -64,12 +67,12 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
     <View
       {...props}
       aria-label={`Meeting ${meeting.title}, ${hours}`}
-      className={`cut-corner absolute cursor-grab touch-manipulation select-none ${lifted ? 'opacity-50' : ''} overflow-hidden border bg-surface ${box.narrow ? 'px-1' : 'px-2.5'} ${meeting.busy ? 'border-meeting' : 'border-dashed border-line'} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
+      className={`hue-${hueOfEvent(meeting, workspace)} cut-corner absolute cursor-grab touch-manipulation select-none ${lifted ? 'opacity-50' : ''} overflow-hidden border bg-surface ${box.narrow ? 'px-1' : 'px-2.5'} ${meeting.busy ? 'border-edge' : 'border-dashed border-edge'} ${around ? 'opacity-80' : ''} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
       style={placeOf(box)}
     >
       <View aria-hidden className="absolute right-0 top-0">
         <Svg width={12} height={12}>
-          <Path d="M0 0L12 12" stroke="var(--meeting)" strokeWidth={2} />
+          <Path d="M0 0L12 12" stroke="var(--edge)" strokeWidth={2} />
         </Svg>
       </View>
       <Words face="strong" size={box.narrow || box.height < 22 ? 'xs' : 'sm'} numberOfLines={linesOf(box)}>
@@ -100,7 +103,7 @@ function useBlockState(block: Block, now: number) {
   const late = task && !done ? latenessWords(task, workspace.events, to, session.zone) : null;
   return {
     task,
-    hue: workspace.lists.get(task?.listId ?? '')?.hue ?? 'slate',
+    hue: hueOfTask(task, workspace, session.zone, now),
     hours: `${clock(from)} – ${clock(to)}`,
     done,
     repeats: task ? repeatingOf(task, workspace.repeats) !== undefined : false,

@@ -5,6 +5,7 @@ import { ListIcon, type TaskList } from '@/core/model/task';
 import { newId, store, useStore, useWorkspace } from '@/state/workspaceStore';
 import { IconButton } from '../Button';
 import { Field } from '../Field';
+import { HueChoice, swatch } from '../HueChoice';
 import { Icon } from '../icons';
 import { readTitle } from '../readings';
 import { Words } from '../Words';
@@ -39,8 +40,6 @@ function ListRow({ list, heir }: { list: TaskList; heir: TaskList | undefined })
   const { id, name, hue, icon } = list;
   const tasks = useStore(({ workspace }) => workspace.tasks);
   const count = tasks.values().filter(({ listId }) => listId === id).length;
-  const swatch = (chosen: boolean) =>
-    `h-11 w-9 items-center justify-center border-b-2 ${chosen ? 'border-edge' : 'border-transparent hover:border-line'}`;
   return (
     <View className={`hue-${hue} gap-1 border-l-4 border-edge pl-3`}>
       <View className="flex-row items-end gap-2">
@@ -66,22 +65,7 @@ function ListRow({ list, heir }: { list: TaskList; heir: TaskList | undefined })
           />
         )}
       </View>
-      <View role="radiogroup" aria-label={`Hue of ${name}`} className="flex-row flex-wrap">
-        {Hue.options.map((option) => (
-          <Pressable
-            key={option}
-            role="radio"
-            aria-checked={option === hue}
-            aria-label={option}
-            onPress={() => store.run(editList, { id, hue: option })}
-            className={`hue-${option} ${swatch(option === hue)}`}
-          >
-            <View className="h-6 w-6 border border-edge bg-fill">
-              <View className="edge-mark h-full w-1" />
-            </View>
-          </Pressable>
-        ))}
-      </View>
+      <HueChoice of={name} value={hue} onChoose={(to) => store.run(editList, { id, hue: to })} />
       <View role="radiogroup" aria-label={`Icon of ${name}`} className="flex-row flex-wrap">
         {ListIcon.options.map((option) => (
           <Pressable

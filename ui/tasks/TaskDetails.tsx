@@ -13,7 +13,7 @@ import { durationWords } from '@/core/time/words';
 import { store, useWorkspace } from '@/state/workspaceStore';
 import { Button } from '../Button';
 import { Field } from '../Field';
-import { readDue, readEstimate, readTitle } from '../readings';
+import { readDue, readEstimate, readTitle, readWords } from '../readings';
 import { openSheet } from '../sheets';
 import { RepeatFields } from '../time/RepeatFields';
 import { ScopeChoice, deleteWords } from '../time/ScopeChoice';
@@ -99,6 +99,13 @@ export function TaskDetails({
       </View>
       <NeededBy task={task} />
       <PriorityChoice value={task.priority} onChoose={(priority) => edit({ priority })} />
+      <Field
+        label="Category"
+        text={task.category ?? ''}
+        read={readWords}
+        onSave={(category) => edit({ category: category || undefined })}
+        placeholder="Fieldwork"
+      />
       <ListChoice value={task.listId} onChoose={(listId) => edit({ listId })} />
       <Field
         label="Notes"

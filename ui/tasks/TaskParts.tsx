@@ -1,6 +1,7 @@
 import { Pressable, View } from 'react-native';
 import type { Subject } from '@/core/model/plan';
 import type { Task } from '@/core/model/task';
+import { hueOfTask } from '@/core/plan/lens';
 import { isOverdue, meetingNeeding } from '@/core/tasks/deadline';
 import { dueWords, neededWords } from '@/core/tasks/dueWords';
 import { subjectTitle } from '@/core/track/spent';
@@ -12,8 +13,11 @@ import { useMinute, useToday } from '../useNow';
 import { Words } from '../Words';
 import { start, stop, toggleDone, useRunning } from './actions';
 
-/** The hue class of a task's list. */
-export const useHue = (listId: string): string => `hue-${useWorkspace().lists.get(listId)?.hue ?? 'slate'}`;
+/** The hue class of a task. */
+export function useHue(task: Task | undefined): string {
+  const workspace = useWorkspace();
+  return `hue-${hueOfTask(task, workspace, session.zone, useMinute())}`;
+}
 
 /** A square box that is ticked when the task is done. */
 export function TickBox({ task }: { task: Task }) {

@@ -13,7 +13,7 @@ import { CheckBox } from '../CheckBox';
 import { Choice } from '../Choice';
 import { Field, type Reading } from '../Field';
 import { readAddress, readDay, readLead, readLength, readTitle, readWords } from '../readings';
-import { change, isRepeating, remove, startAt } from './eventActions';
+import { change, isRepeating, ownCalendars, putInto, remove, startAt } from './eventActions';
 import { RepeatFields } from './RepeatFields';
 import { ScopeChoice, deleteWords } from './ScopeChoice';
 
@@ -21,6 +21,7 @@ import { ScopeChoice, deleteWords } from './ScopeChoice';
 export function EventFields({ event, meeting }: { event: CalendarEvent; meeting: Occurrence }) {
   const { clock } = useWorkspace().settings;
   const [scope, setScope] = useState<Scope>('one');
+  const own = ownCalendars(useWorkspace());
   const repeats = isRepeating(event);
   const details = detailsAt(event, meeting.recurrence);
   const { title, location, notes, categories, calls, reminders, busy, length } = details;
@@ -112,6 +113,14 @@ export function EventFields({ event, meeting }: { event: CalendarEvent; meeting:
           { value: 'free', name: 'free' },
         ]}
       />
+      {event.madeHere && own.length > 1 && (
+        <Choice
+          label="Calendar"
+          value={event.calendarId}
+          onChoose={(calendarId) => putInto(meeting, event, calendarId)}
+          options={own.map(({ id, name }) => ({ value: id, name }))}
+        />
+      )}
       <RepeatFields
         rule={event.rule}
         start={event.start.wall.slice(0, 10)}

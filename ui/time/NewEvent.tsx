@@ -14,7 +14,7 @@ import { Field } from '../Field';
 import { readDay, readLength, readTitle } from '../readings';
 import { closeSheet, openSheet } from '../sheets';
 import { Words } from '../Words';
-import { addEventAt } from './eventActions';
+import { addEventAt, ownCalendars } from './eventActions';
 
 /** Something new at marked hours: an event, or a task with its block. */
 export function NewEvent({ from, length }: { from: number; length: number }) {
@@ -23,6 +23,8 @@ export function NewEvent({ from, length }: { from: number; length: number }) {
   const [start, setStart] = useState(from);
   const [minutes, setMinutes] = useState(length);
   const [title, setTitle] = useState('');
+  const own = ownCalendars(useWorkspace());
+  const [calendarId, setCalendar] = useState(own[0]?.id);
   const clock = (instant: number) => clockWords(instant, session.zone, settings.clock);
   const day = dateOf(start, session.zone);
 
@@ -45,7 +47,7 @@ export function NewEvent({ from, length }: { from: number; length: number }) {
     if (name === '' && kind === 'group') return addBlock('Small tasks');
     if (name === '') return store.say('A title is needed.', 'problem');
     if (kind !== 'event') return addBlock(name);
-    const id = addEventAt(name, start, minutes);
+    const id = addEventAt(name, start, minutes, calendarId);
     const event = id && store.getState().workspace.events.get(id);
     if (!event) return;
     openSheet({ kind: 'meeting', meeting: occurrenceAt(event, event.start.wall, session.zone) });
@@ -71,6 +73,14 @@ export function NewEvent({ from, length }: { from: number; length: number }) {
         onSave={({ date, time }) => setStart(instantOf(`${date}T${time ?? '09:00'}`, session.zone))}
       />
       <Field label="Length" text={durationWords(minutes)} read={readLength} onSave={setMinutes} />
+      {kind === 'event' && own.length > 1 && (
+        <Choice
+          label="Calendar"
+          value={calendarId ?? ''}
+          onChoose={setCalendar}
+          options={own.map(({ id, name }) => ({ value: id, name }))}
+        />
+      )}
       <Words tone="soft">
         {clock(start)} – {clock(start + minutes * MINUTE)}
       </Words>

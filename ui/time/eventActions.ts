@@ -1,7 +1,16 @@
-import { addEvent, deleteEvent, editEvent, moveEvent, type Scope } from '@/core/commands/events';
+import {
+  addEvent,
+  changeCalendar,
+  deleteEvent,
+  editEvent,
+  moveEvent,
+  type Scope,
+} from '@/core/commands/events';
 import type { EventChanges } from '@/core/calendar/series';
 import type { Occurrence } from '@/core/calendar/occurrences';
 import { plainEvent, type Calendar, type CalendarEvent, type WallStart } from '@/core/model/event';
+import type { Id } from '@/core/model/common';
+import type { Workspace } from '@/core/model/workspace';
 import { MINUTE, lengthOf } from '@/core/time/span';
 import { dateWords } from '@/core/time/words';
 import { dateOf, wallOf } from '@/core/time/zone';
@@ -11,18 +20,23 @@ import { closeSheet, openSheet } from '../sheets';
 
 export const isRepeating = (event: CalendarEvent): boolean => event.rule !== null || event.also.length > 0;
 
-/** The calendar that one's own events go into: the first that came from no file, or a new one. */
-function ownCalendar(): Calendar {
-  const own = store
-    .getState()
-    .workspace.calendars.values()
-    .find(({ source }) => source === '');
-  return own ?? { id: newId(), name: 'My calendar', source: '', hue: 'fern', kept: [] };
+/** The calendars that came from no file. */
+export const ownCalendars = ({ calendars }: Workspace): Calendar[] =>
+  calendars.values().filter(({ source }) => source === '');
+
+/** The calendar that one's own events go into: the chosen one, the first of one's own, or a new one. */
+function ownCalendar(chosen?: Id): Calendar {
+  const { workspace } = store.getState();
+  const [first] = ownCalendars(workspace);
+  return (
+    (chosen ? workspace.calendars.get(chosen) : undefined) ??
+    first ?? { id: newId(), name: 'My calendar', source: '', hue: 'fern', kept: [] }
+  );
 }
 
 /** Adds an event at an instant (epoch ms); returns its id when it went through. */
-export function addEventAt(title: string, start: number, minutes: number): string | null {
-  const calendar = ownCalendar();
+export function addEventAt(title: string, start: number, minutes: number, chosen?: Id): string | null {
+  const calendar = ownCalendar(chosen);
   const uid = newId();
   const id = `${calendar.id}/${uid}`;
   const event: CalendarEvent = {
@@ -61,6 +75,12 @@ export function change(meeting: Occurrence, scope: Scope, changes: EventChanges)
   if (event && isRepeating(event) && (split || moved !== recurrence))
     openSheet({ kind: 'meeting', meeting: { ...meeting, eventId: now, recurrence: moved } });
   return true;
+}
+
+/** Puts an event into another calendar, and goes on showing it. */
+export function putInto(meeting: Occurrence, { id, uid }: CalendarEvent, calendarId: Id): void {
+  if (!store.run(changeCalendar, { id, calendarId }, `${meeting.title} is in another calendar`)) return;
+  openSheet({ kind: 'meeting', meeting: { ...meeting, calendarId, eventId: `${calendarId}/${uid}` } });
 }
 
 export function remove(meeting: Occurrence, scope: Scope): void {

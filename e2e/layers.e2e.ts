@@ -1,0 +1,68 @@
+import assert from 'node:assert/strict';
+import { after, before, test } from 'node:test';
+import type { Page } from 'puppeteer-core';
+import { openPage, openStage, settled, type Stage } from './browser';
+import { boxOf, chooseFile, isAccessible, isGone, pause, press, pressText, sees, type } from './steps';
+
+let stage: Stage;
+before(async () => {
+  stage = await openStage();
+});
+after(() => stage.close());
+
+const hueOf = (page: Page, label: string) =>
+  page.$eval(`[aria-label^=${JSON.stringify(label)}]`, (card) => /hue-\w+/.exec(card.className)?.[0]);
+const choose = (page: Page, what: string, name: string) =>
+  page.locator(`::-p-xpath(//*[@aria-label="${what}"]//*[text()="${name}"])`).click();
+
+test('filters take lists, categories and what is done out of sight; colours change at once; both survive a reload', async () => {
+  const { page, complaints } = await openPage(stage, 'phone', 'demo', '/plan?view=days');
+  assert.equal(await hueOf(page, 'Permit letter, weir'), 'hue-clay');
+  await press(page, 'What the plan shows');
+  await isAccessible(page, 'filters and colours');
+  await choose(page, 'Colour by', 'state');
+  await sees(page, 'not begun');
+  await press(page, 'Show the list Grants');
+  await press(page, 'Show what is done');
+  await page.keyboard.press('Escape');
+  assert.equal(await hueOf(page, 'Permit letter, weir'), 'hue-brook');
+  await sees(page, 'Grants, what is done out of sight');
+  await isGone(page, 'Grant report, section 2');
+  await isGone(page, 'Check gauge readings, 09:30');
+  await pause(500);
+  await page.reload();
+  await settled(page);
+  await isGone(page, 'Grant report, section 2');
+  await pressText(page, 'Show all');
+  await boxOf(page, 'Grant report, section 2');
+  assert.deepEqual(complaints, []);
+  await page.browserContext().close();
+});
+
+test('a file goes into a chosen calendar, and there again; own events go into calendars of one’s own', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/settings');
+  await type(page, 'New calendar of your own', 'Volunteers');
+  await sees(page, 'Added the calendar Volunteers');
+  await chooseFile(page, 'Choose a calendar file', 'volunteers.ics');
+  await isAccessible(page, 'where a file goes');
+  await press(page, 'Into Office');
+  await sees(page, 'new');
+  await press(page, 'Good');
+  await chooseFile(page, 'Choose a calendar file', 'volunteers.ics');
+  await sees(page, 'as they were');
+  await press(page, 'Good');
+  assert.equal((await page.$$('[aria-label^="Remove the calendar"]')).length, 2);
+  await type(page, 'New calendar of your own', 'Board');
+  await page.goto(`${stage.address}/plan?day=2026-11-25`);
+  await settled(page);
+  await press(page, 'New event');
+  await type(page, 'Title', 'Board lunch');
+  await choose(page, 'Calendar', 'Board');
+  await press(page, 'Add it');
+  await sees(page, 'Board · busy');
+  await press(page, 'Edit event');
+  await choose(page, 'Calendar', 'Volunteers');
+  await sees(page, 'Volunteers · busy');
+  assert.deepEqual(complaints, []);
+  await page.browserContext().close();
+});

@@ -1,0 +1,77 @@
+import { View } from 'react-native';
+import { addCalendar, editCalendar, removeCalendar } from '@/core/commands/calendar';
+import { groupedBy } from '@/core/model/collection';
+import { Hue } from '@/core/model/common';
+import type { Calendar, CalendarEvent } from '@/core/model/event';
+import { newId, store, useWorkspace } from '@/state/workspaceStore';
+import { IconButton } from '@/ui/Button';
+import { CheckBox } from '@/ui/CheckBox';
+import { Field } from '@/ui/Field';
+import { HueChoice } from '@/ui/HueChoice';
+import { readTitle } from '@/ui/readings';
+
+/** The calendars as layers: name, hue, shown or not, busy or only planned around; and new ones. */
+export function Calendars() {
+  const { calendars } = useWorkspace();
+  const hue = Hue.options[(calendars.size + 3) % Hue.options.length] ?? 'fern';
+  return (
+    <View className="gap-5">
+      {calendars.values().map((calendar) => (
+        <CalendarRow key={calendar.id} calendar={calendar} />
+      ))}
+      <Field
+        label="New calendar of your own"
+        text=""
+        read={readTitle}
+        adding
+        placeholder="Volunteers"
+        onSave={(name) =>
+          store.run(
+            addCalendar,
+            { id: newId(), name, source: '', hue, kept: [] },
+            `Added the calendar ${name}`,
+          )
+        }
+      />
+    </View>
+  );
+}
+
+const eventsOf = groupedBy<CalendarEvent>(({ calendarId }) => calendarId);
+
+function CalendarRow({ calendar }: { calendar: Calendar }) {
+  const { id, name, source, hidden = false, around = false } = calendar;
+  const count = eventsOf(useWorkspace().events, id).length;
+  return (
+    <View className={`hue-${calendar.hue} flex-row items-start gap-2 border-l-4 border-edge pl-3`}>
+      <View className="flex-1">
+        <Field
+          label={`${source || 'Made here'} · ${count} ${count === 1 ? 'event' : 'events'}`}
+          text={name}
+          read={readTitle}
+          onSave={(to) => store.run(editCalendar, { id, name: to })}
+        />
+        <HueChoice of={name} value={calendar.hue} onChoose={(hue) => store.run(editCalendar, { id, hue })} />
+        <View className="flex-row flex-wrap gap-x-5">
+          <CheckBox
+            label="Shown"
+            says={`Shown: ${name}`}
+            checked={!hidden}
+            onToggle={() => store.run(editCalendar, { id, hidden: !hidden })}
+          />
+          <CheckBox
+            label="Takes my time"
+            says={`Takes my time: ${name}`}
+            checked={!around}
+            onToggle={() => store.run(editCalendar, { id, around: !around })}
+          />
+        </View>
+      </View>
+      <IconButton
+        label={`Remove the calendar ${name}`}
+        icon="remove"
+        onPress={() => store.run(removeCalendar, { id }, `Removed ${name} and its ${count} events`)}
+      />
+    </View>
+  );
+}

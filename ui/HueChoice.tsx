@@ -1,0 +1,34 @@
+import { Pressable, View } from 'react-native';
+import { Hue } from '@/core/model/common';
+
+/** How a choice in a row of small pictures is drawn. */
+export const swatch = (chosen: boolean) =>
+  `h-11 w-9 items-center justify-center border-b-2 ${chosen ? 'border-edge' : 'border-transparent hover:border-line'}`;
+
+/** Chooses one of the hues, each with its pattern. */
+export const HueChoice = ({
+  of,
+  value,
+  onChoose,
+}: {
+  of: string;
+  value: Hue;
+  onChoose: (hue: Hue) => void;
+}) => (
+  <View role="radiogroup" aria-label={`Hue of ${of}`} className="flex-row flex-wrap">
+    {Hue.options.map((option) => (
+      <Pressable
+        key={option}
+        role="radio"
+        aria-checked={option === value}
+        aria-label={option}
+        onPress={() => onChoose(option)}
+        className={`hue-${option} ${swatch(option === value)}`}
+      >
+        <View className="h-6 w-6 border border-edge bg-fill">
+          <View className="edge-mark h-full w-1" />
+        </View>
+      </Pressable>
+    ))}
+  </View>
+);
