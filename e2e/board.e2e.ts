@@ -135,3 +135,41 @@ test('the hours are made higher and lower, and the week begins on the chosen day
   assert.match(await textOf(page), /22 – 28 Nov/);
   await page.browserContext().close();
 });
+
+test('several tasks are chosen, dragged onto an hour together, and taken back by one undo', async () => {
+  const { page, complaints } = await open('wide', '/plan?view=week');
+  await press(page, 'Choose several');
+  for (const name of ['Clean up the sensor log', 'Newsletter paragraph']) {
+    await page.focus(`[aria-label^="To place: ${name}"]`);
+    await page.keyboard.press('Enter');
+  }
+  await sees(page, 'Chosen: 2 tasks · 2 h 40');
+  await isAccessible(page, 'several chosen tasks');
+  const card = await boxOf(page, 'To place: Newsletter paragraph');
+  await drag(page, 'mouse', middle(card), await hourOf(page, 'Thu 26 Nov', 13.1), () =>
+    sees(page, '2 tasks, 13:00 – 18:30'),
+  );
+  await boxOf(page, 'Newsletter paragraph, 13:00 – 13:40');
+  await boxOf(page, 'Clean up the sensor log, 16:30 – 18:30');
+  await press(page, 'Undo place');
+  await boxOf(page, 'To place: Newsletter paragraph');
+  assert.deepEqual(complaints, []);
+  await page.browserContext().close();
+});
+
+test('on a phone the list is narrowed to one list, and chosen tasks go into their next pockets', async () => {
+  const { page, complaints } = await open('phone', '/plan');
+  await page.locator('::-p-text(· open)').click();
+  await page.locator('::-p-xpath(//*[@aria-label="Tasks of"]//*[text()="Permits"])').click();
+  await isGone(page, 'To place: Newsletter');
+  await press(page, 'Choose several');
+  await page.focus('[aria-label^="To place: Ask Tomas"]');
+  await page.keyboard.press('x');
+  await press(page, 'Place them');
+  await isAccessible(page, 'placing several');
+  await sees(page, 'Ask Tomas about gravel prices · today');
+  await press(page, 'Place 1 task so');
+  await isGone(page, 'To place: Ask Tomas');
+  assert.deepEqual(complaints, []);
+  await page.browserContext().close();
+});

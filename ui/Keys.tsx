@@ -28,6 +28,7 @@ const groups: { name: string; keys: [string, string][] }[] = [
       ['Shift ↑ ↓', 'shorter or longer'],
       ['T', 'into the tray of the day'],
       ['G', 'into a group block of the day'],
+      ['X', 'choose it, to place several together'],
       ['Delete', 'off the plan'],
     ],
   },

@@ -12,6 +12,7 @@ import { Sheet } from './Sheet';
 import { belongsInPane, closeSheet, useSheets, type OpenSheet } from './sheets';
 import { Lists } from './tasks/Lists';
 import { NewTask } from './tasks/NewTask';
+import { PlaceSeveral } from './tasks/PlaceSeveral';
 import { PlaceTask } from './tasks/PlaceTask';
 import { TaskDetails } from './tasks/TaskDetails';
 import { AddTime } from './time/AddTime';
@@ -35,6 +36,11 @@ export function useSheetContent(sheet: OpenSheet) {
       return {
         title: `Place ${tasks.get(sheet.taskId)?.title ?? 'the task'}`,
         content: <PlaceTask taskId={sheet.taskId} blockId={sheet.blockId} trayId={sheet.trayId} />,
+      };
+    case 'placeSeveral':
+      return {
+        title: 'Place several tasks',
+        content: <PlaceSeveral taskIds={sheet.taskIds} then={sheet.then} />,
       };
     case 'meeting':
       return {

@@ -11,6 +11,7 @@ export type OpenSheet =
   | { readonly kind: 'newTask' }
   | { readonly kind: 'task'; readonly id: Id; readonly blockId?: Id; readonly trayId?: Id }
   | { readonly kind: 'place'; readonly taskId: Id; readonly blockId?: Id; readonly trayId?: Id }
+  | { readonly kind: 'placeSeveral'; readonly taskIds: readonly Id[]; readonly then: () => void }
   | { readonly kind: 'meeting'; readonly meeting: Occurrence }
   | { readonly kind: 'time'; readonly subject: Subject; readonly date: string }
   | { readonly kind: 'spent'; readonly subject: Subject; readonly date: string }

@@ -28,6 +28,11 @@ export const holdTask = command('put into the group', (workspace, { id, taskId, 
   return holds.includes(taskId) ? left : put(left, 'blocks', { ...group, holds: [...holds, taskId] });
 });
 
+/** Puts several tasks into a group block in one step. */
+export const holdAll = command('put into the group', (workspace, { held }: { held: readonly Hold[] }) =>
+  held.reduce(holdTask.apply, workspace),
+);
+
 /** Takes a task out of a group block, back to its list. */
 export const releaseTask = command(
   'take out of the group',

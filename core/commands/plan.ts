@@ -28,6 +28,19 @@ export const planNewTask = command(
     placeTask.apply(addTask.apply(workspace, task), block),
 );
 
+type Placing = Parameters<typeof placeTask.apply>[1];
+type Laying = Parameters<typeof putInTray.apply>[1];
+
+/** Places several tasks in one step. */
+export const placeAll = command('place', (workspace, { places }: { places: readonly Placing[] }) =>
+  places.reduce(placeTask.apply, workspace),
+);
+
+/** Puts several tasks into trays in one step. */
+export const layAll = command('put in the tray', (workspace, { items }: { items: readonly Laying[] }) =>
+  items.reduce(putInTray.apply, workspace),
+);
+
 /** Moves a block to `start`, keeping its length unless a new one is given. */
 export const moveBlock = commandOn(
   'move',

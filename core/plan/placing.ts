@@ -57,3 +57,45 @@ export function proposals(workspace: Workspace, minutes: number, zone: Zone, now
   }
   return found.slice(0, most);
 }
+
+/** What is placed together with others: which task, and how many minutes it takes. */
+export type ToFit = { readonly taskId: Id; readonly minutes: number };
+
+/** A stretch for each of several tasks. */
+export type Fitted = { readonly taskId: Id; readonly start: number; readonly minutes: number };
+
+/** Days that are looked through for a row, the first included. */
+const ROW_DAYS = 7;
+
+/** Tasks one after the other from an instant on, around busy meetings and what is planned already, on quarter hours. */
+export function inRow(workspace: Workspace, tasks: readonly ToFit[], from: number, zone: Zone): Fitted[] {
+  const first = dateOf(from, zone);
+  const taken = Array.from({ length: ROW_DAYS }, (_, i) => {
+    const { meetings, allDay, blocks } = dayPlan(workspace, addDays(first, i), zone);
+    return [...[...meetings, ...allDay].filter(({ busy }) => busy), ...blocks.map(spanOfBlock)];
+  }).flat();
+  let at = from;
+  return tasks.map(({ taskId, minutes }) => {
+    for (;;) {
+      const span = { from: at, to: at + minutes * MINUTE };
+      const hit = taken.find((one) => overlaps(one, span));
+      if (!hit) break;
+      at = Math.ceil(hit.to / (STEP * MINUTE)) * STEP * MINUTE;
+    }
+    const start = at;
+    at += minutes * MINUTE;
+    return { taskId, start, minutes };
+  });
+}
+
+/** The next pocket for each of several tasks, in their order; those that fit nowhere in two weeks are left out. */
+export function inPockets(workspace: Workspace, tasks: readonly ToFit[], zone: Zone, now: number): Fitted[] {
+  let scratch = workspace;
+  return tasks.flatMap(({ taskId, minutes }) => {
+    const [place] = proposals(scratch, minutes, zone, now, 1);
+    if (!place) return [];
+    const fitted = { taskId, start: place.from, minutes };
+    scratch = { ...scratch, blocks: scratch.blocks.with([{ id: `fitted ${taskId}`, ...fitted }]) };
+    return [fitted];
+  });
+}

@@ -5,11 +5,13 @@ import { useDropArea } from '@/ui/drag/areas';
 import { useDrag } from '@/ui/drag/dragStore';
 import { openSheet } from '@/ui/sheets';
 import { Words } from '@/ui/Words';
-import { countWords, ToPlaceList, useToPlace } from './ToPlace';
+import { countWords, Finding, useFinding } from './Finding';
+import { ToPlaceList, useToPlace } from './ToPlace';
 
 /** The tasks to place, at the bottom of a phone. It closes while something is dragged; a block let go on it leaves the plan. */
 export function Drawer({ date }: { date: string }) {
   const tasks = useToPlace();
+  const finding = useFinding(tasks);
   const [open, setOpen] = useState(false);
   const { attach } = useDropArea('to place', { kind: 'off' });
   const dragging = useDrag(({ dragged }) => dragged !== null);
@@ -39,7 +41,8 @@ export function Drawer({ date }: { date: string }) {
           style={{ height: dragging ? 0 : 300, flexGrow: 0 }}
           contentContainerClassName="gap-2 px-4 pb-4"
         >
-          <ToPlaceList tasks={tasks} date={date} />
+          <Finding {...finding} />
+          <ToPlaceList tasks={finding.found} date={date} />
         </ScrollView>
       )}
     </View>

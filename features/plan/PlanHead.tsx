@@ -78,6 +78,7 @@ export function PlanHead(place: PlanView & { fit: number; children: React.ReactN
             icon="forward"
             onPress={() => step(1)}
           />
+          {wide && <GoToDayButton />}
           {wide && date !== today && <Button label="Today" kind="quiet" onPress={() => onDate(today)} />}
         </View>
         <View className="flex-row">
@@ -104,12 +105,7 @@ export function PlanHead(place: PlanView & { fit: number; children: React.ReactN
             colour={hidesSomething(settings) ? 'pine' : 'ink-soft'}
             onPress={() => openSheet({ kind: 'lens' })}
           />
-          <IconButton
-            label="Go to a day"
-            icon="jump"
-            colour="ink-soft"
-            onPress={() => openSheet({ kind: 'goToDay' })}
-          />
+          {!wide && <GoToDayButton />}
         </View>
       </View>
       {hidesSomething(settings) && (
@@ -123,6 +119,15 @@ export function PlanHead(place: PlanView & { fit: number; children: React.ReactN
     </View>
   );
 }
+
+const GoToDayButton = () => (
+  <IconButton
+    label="Go to a day"
+    icon="jump"
+    colour="ink-soft"
+    onPress={() => openSheet({ kind: 'goToDay' })}
+  />
+);
 
 /** What is filtered out, in words. */
 function leftOutWords({ settings, lists }: Workspace): string {

@@ -1,7 +1,6 @@
-import { useMemo, useState } from 'react';
-import { ScrollView, TextInput, View } from 'react-native';
+import { useMemo } from 'react';
+import { ScrollView, View } from 'react-native';
 import type { Task } from '@/core/model/task';
-import type { Workspace } from '@/core/model/workspace';
 import { DEFAULT_LENGTH } from '@/core/plan/placing';
 import { toPlace } from '@/core/tasks/toPlace';
 import { durationWords } from '@/core/time/words';
@@ -9,15 +8,16 @@ import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
 import { useDropArea } from '@/ui/drag/areas';
-import { useDrag } from '@/ui/drag/dragStore';
+import { useDrag, type Dragged } from '@/ui/drag/dragStore';
 import { useDragItem } from '@/ui/drag/useDragItem';
+import { Icon } from '@/ui/icons';
 import { EdgeMark, PriorityMark } from '@/ui/marks';
 import { openSheet } from '@/ui/sheets';
 import { DueNote, TimerButton, useHue } from '@/ui/tasks/TaskParts';
 import { useMinute, useToday } from '@/ui/useNow';
 import { Heading, Words } from '@/ui/Words';
-
-const estimated = (tasks: readonly Task[]) => tasks.reduce((sum, { estimate }) => sum + (estimate ?? 0), 0);
+import { countWords, estimated, Finding, useFinding } from './Finding';
+import { pick, stopChoosing, usePicked } from './picked';
 
 /** The open tasks that need a place. */
 export function useToPlace(): Task[] {
@@ -27,36 +27,12 @@ export function useToPlace(): Task[] {
   return useMemo(() => toPlace(workspace, today, session.zone, now), [workspace, today, now]);
 }
 
-export const countWords = (tasks: readonly Task[]): string =>
-  `${tasks.length} ${tasks.length === 1 ? 'task' : 'tasks'} · ${durationWords(estimated(tasks))}`;
-
-/** The tasks whose title, or the name of whose list, holds what is sought. */
-function found(tasks: readonly Task[], sought: string, lists: Workspace['lists']): readonly Task[] {
-  const words = sought.trim().toLowerCase();
-  if (words === '') return tasks;
-  return tasks.filter(({ title, listId }) =>
-    `${title} ${lists.get(listId)?.name ?? ''}`.toLowerCase().includes(words),
-  );
-}
-
-const Search = ({ value, onChange }: { value: string; onChange: (text: string) => void }) => (
-  <TextInput
-    aria-label="Search tasks and lists"
-    placeholder="Search tasks and lists"
-    placeholderTextColor="var(--ink-soft)"
-    value={value}
-    onChangeText={onChange}
-    className="min-h-[44px] rounded-lg border border-line bg-surface px-3 font-text text-sm text-ink"
-  />
-);
-
 /** The pane beside the day, on a wide screen. What is dropped on it leaves the plan. */
 export function ToPlacePane({ date }: { date: string }) {
   const tasks = useToPlace();
   const { attach } = useDropArea('to place', { kind: 'off' });
   const aimed = useDrag(({ target }) => target?.kind === 'off');
-  const { lists } = useWorkspace();
-  const [sought, setSought] = useState('');
+  const finding = useFinding(tasks);
   return (
     <View ref={attach} className={`w-[300px] border-r ${aimed ? 'border-pine bg-surface' : 'border-line'}`}>
       <View className="gap-1 px-4 pb-2 pt-4">
@@ -64,10 +40,10 @@ export function ToPlacePane({ date }: { date: string }) {
         <Words tone="soft">{countWords(tasks)}</Words>
       </View>
       <View className="px-4 pb-2">
-        <Search value={sought} onChange={setSought} />
+        <Finding {...finding} />
       </View>
       <ScrollView tabIndex={0} aria-label="Tasks to place" contentContainerClassName="gap-2 px-4 pb-6">
-        <ToPlaceList tasks={found(tasks, sought, lists)} date={date} />
+        <ToPlaceList tasks={finding.found} date={date} />
         <View className="pt-2">
           <Button label="Add task" icon="add" onPress={() => openSheet({ kind: 'newTask' })} />
         </View>
@@ -113,19 +89,36 @@ export function ToPlaceList({ tasks, date }: { tasks: readonly Task[]; date: str
 
 function PlaceableCard({ task, date }: { task: Task; date: string }) {
   const hue = useHue(task);
-  const dragged = { kind: 'task', taskId: task.id, minutes: task.estimate ?? DEFAULT_LENGTH } as const;
-  const { props, lifted } = useDragItem(`task ${task.id}`, dragged, date, () =>
-    openSheet({ kind: 'task', id: task.id }),
-  );
+  const { choosing, ids } = usePicked();
+  const picked = ids.includes(task.id);
+  const dragged: Dragged = {
+    kind: 'task',
+    taskId: task.id,
+    minutes: task.estimate ?? DEFAULT_LENGTH,
+    ...(picked ? { more: ids.filter((id) => id !== task.id), then: stopChoosing } : {}),
+  };
+  const open = () => openSheet({ kind: 'task', id: task.id });
+  const choose = () => pick(task.id);
+  const { props, lifted } = useDragItem(`task ${task.id}`, dragged, date, choosing ? choose : open, {
+    x: choose,
+  });
   const estimate = task.estimate === null ? 'no estimate' : durationWords(task.estimate);
   return (
     <View
       {...props}
-      aria-label={`To place: ${task.title}, ${estimate}`}
-      className={`${hue} cursor-grab touch-manipulation select-none overflow-hidden rounded-r-lg border border-line bg-surface pl-3.5 hover:border-ink-soft ${lifted ? 'opacity-50' : ''}`}
+      aria-label={`To place: ${task.title}, ${estimate}${picked ? ', chosen' : ''}`}
+      className={`${hue} cursor-grab touch-manipulation select-none overflow-hidden rounded-r-lg border bg-surface pl-3.5 hover:border-ink-soft ${picked ? 'border-pine' : 'border-line'} ${lifted ? 'opacity-50' : ''}`}
     >
       <EdgeMark />
       <View className="flex-row items-start gap-2 pr-3.5 pt-2">
+        {choosing && (
+          <View
+            aria-hidden
+            className={`h-5 w-5 items-center justify-center border-2 ${picked ? 'border-pine bg-pine' : 'border-ink-soft'}`}
+          >
+            {picked && <Icon name="check" size={14} colour="on-pine" />}
+          </View>
+        )}
         <View className="flex-1">
           <Words face="strong" numberOfLines={2}>
             {task.title}

@@ -77,6 +77,7 @@ function DragChip() {
     >
       <Words face="strong" numberOfLines={1}>
         {task?.title ?? dragged.event?.title}
+        {dragged.more && dragged.more.length > 0 ? ` and ${dragged.more.length} more` : ''}
       </Words>
       <Words face="strong" tone="pine">
         {where}

@@ -8,6 +8,10 @@ export type Dragged = {
   /** The task, or none when it is an event. */
   readonly taskId: Id;
   readonly minutes: number;
+  /** Other tasks that go along, and come after it. */
+  readonly more?: readonly Id[];
+  /** What is to be done after they were let go. */
+  readonly then?: () => void;
   readonly trayId?: Id;
   readonly block?: { readonly id: Id; readonly start: number };
   readonly event?: Occurrence;

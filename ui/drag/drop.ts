@@ -1,7 +1,7 @@
-import { placeTask, putInTray, takeBlockOff, takeFromTray } from '@/core/commands/plan';
-import { holdTask } from '@/core/commands/groups';
+import { layAll, placeAll, placeTask, putInTray, takeBlockOff, takeFromTray } from '@/core/commands/plan';
+import { holdAll, holdTask } from '@/core/commands/groups';
 import { fillOf, heldTasks } from '@/core/plan/group';
-import { collisions } from '@/core/plan/placing';
+import { collisions, DEFAULT_LENGTH, inRow } from '@/core/plan/placing';
 import type { Workspace } from '@/core/model/workspace';
 import { latenessWords } from '@/core/tasks/deadline';
 import { MINUTE } from '@/core/time/span';
@@ -28,7 +28,8 @@ export function targetWords(workspace: Workspace, dragged: Dragged, target: Targ
     };
   }
   if (target.kind === 'tray') return { where: `Tray of ${dateWords(target.date)}`, warnings: [] };
-  if (target.kind === 'into') return intoWords(workspace, dragged.taskId, target.blockId);
+  if (target.kind === 'into') return intoWords(workspace, dragged, target.blockId);
+  if (dragged.more && dragged.more.length > 0) return rowWords(workspace, dragged, target.start);
   const end = target.start + target.minutes * MINUTE;
   const clock = (instant: number) => clockWords(instant, zone, workspace.settings.clock);
   const met = collisions(
@@ -49,13 +50,13 @@ export function targetWords(workspace: Workspace, dragged: Dragged, target: Targ
 }
 
 /** What putting a task into a group means: how full it gets, what no longer fits, whether it comes too late. */
-function intoWords(workspace: Workspace, taskId: string, blockId: string) {
+function intoWords(workspace: Workspace, { taskId, more = [] }: Dragged, blockId: string) {
   const { blocks, tasks, events } = workspace;
   const block = blocks.get(blockId);
   const task = tasks.get(taskId);
   if (!block || !task) return { where: 'No group', warnings: [] };
-  const held = heldTasks(block, tasks).filter(({ id }) => id !== taskId);
-  const { said, over } = fillOf(block, [...held, task]);
+  const holds = [...new Set([...(block.holds ?? []), taskId, ...more])];
+  const { said, over } = fillOf(block, heldTasks({ ...block, holds }, tasks));
   const late = latenessWords(task, events, block.start + block.minutes * MINUTE, session.zone);
   return {
     where: `Into ${tasks.get(block.taskId)?.title ?? 'the group'}: ${said}`,
@@ -72,6 +73,7 @@ export function drop(): void {
     if (target.kind === 'hour') moveTo(dragged.event, target.start, target.minutes);
     return;
   }
+  if (dragged.more && dragged.more.length > 0 && target.kind !== 'off') return dropSeveral(dragged, target);
   const { taskId, block, trayId } = dragged;
   const workspace = workspaceInSight();
   const title = workspace.tasks.get(taskId)?.title ?? 'The task';
@@ -100,6 +102,50 @@ export function drop(): void {
   if (block && place) relocate(place, { start, minutes }, words, () => focusBlock(block.id));
   else if (place) relocate(place, { start, minutes }, words);
   else if (store.run(placeTask, { id, taskId, start, minutes }, words)) focusBlock(id);
+}
+
+/** Lets go of several tasks: one after the other from an hour, all into a tray or into a group. */
+function dropSeveral(dragged: Dragged, target: Exclude<Target, { kind: 'off' }>) {
+  const ids = [dragged.taskId, ...(dragged.more ?? [])];
+  const words = `${ids.length} tasks: ${targetWords(workspaceInSight(), dragged, target).where}`;
+  if (target.kind === 'tray') {
+    const items = ids.map((taskId) => ({ id: newId(), taskId, date: target.date }));
+    store.run(layAll, { items }, words);
+  } else if (target.kind === 'into') {
+    store.run(holdAll, { held: ids.map((taskId) => ({ id: target.blockId, taskId })) }, words);
+  } else {
+    const places = rowOf(workspaceInSight(), dragged, target.start);
+    store.run(placeAll, { places: places.map((one) => ({ id: newId(), ...one })) }, words);
+  }
+  dragged.then?.();
+}
+
+/** Where the tasks that are dragged together go, from an hour on. */
+const rowOf = (workspace: Workspace, { taskId, more = [] }: Dragged, start: number) =>
+  inRow(
+    workspace,
+    [taskId, ...more].map((id) => ({
+      taskId: id,
+      minutes: workspace.tasks.get(id)?.estimate ?? DEFAULT_LENGTH,
+    })),
+    start,
+    session.zone,
+  );
+
+/** What letting several tasks go at an hour means. */
+function rowWords(workspace: Workspace, dragged: Dragged, start: number) {
+  const row = rowOf(workspace, dragged, start);
+  const [first] = row;
+  const last = row.at(-1);
+  const { clock } = workspace.settings;
+  const at = (instant: number) => clockWords(instant, session.zone, clock);
+  const late = row.flatMap(({ taskId, start: from, minutes }) => {
+    const task = workspace.tasks.get(taskId);
+    const words = task && latenessWords(task, workspace.events, from + minutes * MINUTE, session.zone);
+    return words ? [`${task.title} ${words}`] : [];
+  });
+  const end = last ? last.start + last.minutes * MINUTE : start;
+  return { where: `${row.length} tasks, ${at(first?.start ?? start)} – ${at(end)}`, warnings: late };
 }
 
 /** The DOM id of a block's card. */

@@ -71,9 +71,16 @@ function aimedBy(event: KeyboardEvent, target: Target, dragged: Dragged, date: s
 
 /**
  * Makes a View something that can be dragged, by mouse, by touch and by keyboard. `date` is the day that is shown,
- * where the keyboard places things; `onOpen` is what a click or Enter does.
+ * where the keyboard places things; `onOpen` is what a click or Enter does, `keys` what other
+ * keys do while it is not held.
  */
-export function useDragItem(id: string, dragged: Dragged, date: string, onOpen: () => void) {
+export function useDragItem(
+  id: string,
+  dragged: Dragged,
+  date: string,
+  onOpen: () => void,
+  keys: Readonly<Record<string, () => void>> = {},
+) {
   const { setNodeRef, listeners, attributes } = useDraggable({ id, data: dragged });
   const lifted = useDrag(
     (state) =>
@@ -89,6 +96,7 @@ export function useDragItem(id: string, dragged: Dragged, date: string, onOpen: 
     const held = state.dragged !== null && state.by === 'keys';
     if (event.key === ' ' && !held) pickUp(dragged, 'keys', firstAim(dragged, date));
     else if (!held && event.key === 'Enter') onOpen();
+    else if (!held && !event.ctrlKey && !event.metaKey && keys[event.key]) keys[event.key]?.();
     else if (!held && event.key === 'Delete' && (dragged.block || dragged.trayId)) {
       pickUp(dragged, 'keys', { kind: 'off' });
       drop();

@@ -1,0 +1,89 @@
+import { useState } from 'react';
+import { ScrollView, TextInput, View } from 'react-native';
+import type { Id } from '@/core/model/common';
+import type { Task } from '@/core/model/task';
+import { durationWords } from '@/core/time/words';
+import { useWorkspace } from '@/state/workspaceStore';
+import { Button } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
+import { openSheet } from '@/ui/sheets';
+import { Words } from '@/ui/Words';
+import { startChoosing, stopChoosing, usePicked } from './picked';
+
+const ALL = 'all';
+
+export const estimated = (tasks: readonly Task[]) =>
+  tasks.reduce((sum, { estimate }) => sum + (estimate ?? 0), 0);
+
+export const countWords = (tasks: readonly Task[]): string =>
+  `${tasks.length} ${tasks.length === 1 ? 'task' : 'tasks'} · ${durationWords(estimated(tasks))}`;
+
+/** Narrows tasks down to a list, and to those whose title or list holds what is typed. */
+export function useFinding(tasks: readonly Task[]) {
+  const { lists } = useWorkspace();
+  const [sought, setSought] = useState('');
+  const [listId, setList] = useState<Id>(ALL);
+  const words = sought.trim().toLowerCase();
+  const inUse = new Set(tasks.map((task) => task.listId));
+  const chosen = inUse.has(listId) ? listId : ALL;
+  const found = tasks.filter(
+    (task) =>
+      (chosen === ALL || task.listId === chosen) &&
+      `${task.title} ${lists.get(task.listId)?.name ?? ''}`.toLowerCase().includes(words),
+  );
+  const options = lists
+    .values()
+    .filter(({ id }) => inUse.has(id))
+    .sort((a, b) => a.rank - b.rank)
+    .map(({ id, name }) => ({ value: id, name }));
+  return { found, sought, setSought, chosen, setList, options: [{ value: ALL, name: 'All' }, ...options] };
+}
+
+/** The search, the lists, and the way to choose several tasks at once. */
+export function Finding({ sought, setSought, chosen, setList, options }: ReturnType<typeof useFinding>) {
+  return (
+    <View className="gap-1">
+      <TextInput
+        aria-label="Search tasks and lists"
+        placeholder="Search tasks and lists"
+        placeholderTextColor="var(--ink-soft)"
+        value={sought}
+        onChangeText={setSought}
+        className="min-h-[44px] rounded-lg border border-line bg-surface px-3 font-text text-sm text-ink"
+      />
+      <ScrollView horizontal showsHorizontalScrollIndicator={false} tabIndex={-1} style={{ flexGrow: 0 }}>
+        <Choice label="Tasks of" hideLabel value={chosen} onChoose={setList} options={options} />
+      </ScrollView>
+      <Several />
+    </View>
+  );
+}
+
+/** How many tasks are chosen, and what can be done with them together. */
+function Several() {
+  const { choosing, ids } = usePicked();
+  const { tasks } = useWorkspace();
+  const chosen = ids.flatMap((id) => tasks.get(id) ?? []);
+  if (!choosing)
+    return (
+      <View className="flex-row">
+        <Button label="Choose several" kind="quiet" onPress={startChoosing} />
+      </View>
+    );
+  return (
+    <View className="gap-1 border-y border-line py-2">
+      <Words face="strong">
+        {chosen.length > 0 ? `Chosen: ${countWords(chosen)}` : 'Choose tasks below'}
+      </Words>
+      <View className="flex-row gap-2">
+        <Button
+          label="Place them…"
+          kind="primary"
+          disabled={chosen.length === 0}
+          onPress={() => openSheet({ kind: 'placeSeveral', taskIds: ids, then: stopChoosing })}
+        />
+        <Button label="Stop choosing" onPress={stopChoosing} />
+      </View>
+    </View>
+  );
+}

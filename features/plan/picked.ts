@@ -1,0 +1,18 @@
+import { create } from 'zustand';
+import type { Id } from '@/core/model/common';
+
+/** The tasks that are chosen to be placed together, in the order in which they were chosen. */
+export const usePicked = create<{ readonly choosing: boolean; readonly ids: readonly Id[] }>(() => ({
+  choosing: false,
+  ids: [],
+}));
+
+/** Chooses a task, or leaves it out again. */
+export const pick = (id: Id) =>
+  usePicked.setState(({ ids }) => ({
+    choosing: true,
+    ids: ids.includes(id) ? ids.filter((one) => one !== id) : [...ids, id],
+  }));
+
+export const startChoosing = () => usePicked.setState({ choosing: true, ids: [] });
+export const stopChoosing = () => usePicked.setState({ choosing: false, ids: [] });
