@@ -66,3 +66,27 @@ test('a file goes into a chosen calendar, and there again; own events go into ca
   assert.deepEqual(complaints, []);
   await page.browserContext().close();
 });
+
+test('a second time zone stands beside the hours; in travel mode everything is shown in another one, until one is back home', async () => {
+  const { page, complaints } = await openPage(stage, 'phone', 'demo', '/plan?view=days');
+  await press(page, 'What the plan shows');
+  await page.type('[aria-label="Second time zone beside the hours"]', 'Nowhereville');
+  await sees(page, 'No city is found that is called “Nowhereville”.');
+  await type(page, 'Second time zone beside the hours', 'Osaka');
+  await sees(page, 'Tokyo, 9 h ahead');
+  await isAccessible(page, 'time zones');
+  await page.keyboard.press('Escape');
+  await sees(page, 'Tokyo');
+  await isAccessible(page, 'two zones beside the hours');
+  await press(page, 'What the plan shows');
+  await Promise.all([page.waitForNavigation(), type(page, 'Show everything in the time of', 'New York')]);
+  await settled(page);
+  await sees(page, 'Shown in the time of New York; at home it is 11:20');
+  await boxOf(page, 'Meeting Landowner: Pell Farm, 09:30 – 10:15');
+  await isAccessible(page, 'travel mode');
+  await Promise.all([page.waitForNavigation(), pressText(page, 'Back home')]);
+  await settled(page);
+  await boxOf(page, 'Meeting Landowner: Pell Farm, 14:30 – 15:15');
+  assert.deepEqual(complaints, []);
+  await page.browserContext().close();
+});

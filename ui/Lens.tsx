@@ -10,6 +10,7 @@ import { CheckBox } from './CheckBox';
 import { Choice } from './Choice';
 import { EdgeMark } from './marks';
 import { HourScale } from './strip/HourScale';
+import { Zones } from './time/Zones';
 import { useWide } from './useWide';
 import { Heading, Words } from './Words';
 
@@ -52,6 +53,9 @@ export function Lens() {
           </View>
         </View>
       )}
+      <Part title="Time zones">
+        <Zones />
+      </Part>
       <Part title="Calendars">
         {calendars.values().map(({ id, name, hidden = false }) => (
           <CheckBox

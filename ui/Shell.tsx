@@ -6,6 +6,7 @@ import { Navigation } from './Navigation';
 import { NoticeLine, UnsavedLine, UpdateLine } from './NoticeLine';
 import { SheetHost } from './SheetHost';
 import { openSheet } from './sheets';
+import { TravelLine } from './time/Zones';
 import { useWide } from './useWide';
 
 /** A question mark lists all keys; in a text field it is a question mark. */
@@ -52,6 +53,7 @@ export function Shell({ children }: { children: ReactNode }) {
       <View className="flex-1">
         <UnsavedLine />
         <UpdateLine />
+        <TravelLine />
         {!opening && children}
       </View>
       <Navigation />

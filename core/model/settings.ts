@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { isZone } from '../time/zone';
 import { Id, TimeText } from './common';
 
 /** Working hours of one weekday, or null for a day off. */
@@ -12,6 +13,8 @@ export const Settings = z.object({
   workingHours: z.array(Hours).length(7),
   /** The day that a week begins on: 1 is Monday, 7 is Sunday. */
   weekStart: z.number().int().min(1).max(7).default(1),
+  /** A second time zone beside the ruler. */
+  secondZone: z.string().refine(isZone, 'is no time zone').nullable().default(null),
   /** What gives tasks their hue. */
   colourBy: z.enum(['list', 'category', 'priority', 'state']).default('list'),
   /** What the plan leaves out of sight. */
@@ -27,6 +30,7 @@ export const defaultSettings: Settings = {
   clock: 24,
   workingHours: [office, office, office, office, office, null, null],
   weekStart: 1,
+  secondZone: null,
   colourBy: 'list',
   leftOut: { lists: [], categories: [], done: false },
 };

@@ -10,7 +10,7 @@ import { useWorkspace } from '@/state/workspaceStore';
 import { LoadBar, loadWords, UprightLoad } from '@/ui/LoadMeasure';
 import { DayStrip } from '@/ui/strip/DayStrip';
 import { useHourScale } from '@/ui/strip/hoursHigh';
-import { RULER_WIDTH } from '@/ui/strip/Ruler';
+import { useRulerWidth } from '@/ui/strip/Ruler';
 import { useMinute } from '@/ui/useNow';
 import type { PlanView } from '@/ui/useView';
 import { useWide } from '@/ui/useWide';
@@ -25,6 +25,7 @@ export function Board(place: PlanView & { fit: number }) {
   const workspace = useWorkspace();
   const now = useMinute();
   const wide = useWide();
+  const rulerWidth = useRulerWidth();
   const pixelsPerHour = useHourScale(({ pixels }) => pixels);
   const { settings } = workspace;
   const dates = useMemo(() => datesOf(view, date, settings, fit), [view, date, settings, fit]);
@@ -45,14 +46,14 @@ export function Board(place: PlanView & { fit: number }) {
   return (
     <View ref={board} className="flex-1 touch-pan-y">
       <View className="border-b border-line">
-        <View className="flex-row" style={{ paddingLeft: RULER_WIDTH }}>
+        <View className="flex-row" style={{ paddingLeft: rulerWidth }}>
           {plans.map((plan) => (
             <DayHead key={plan.date} plan={plan} today={today} wide={wide} onOpen={onOpenDay} />
           ))}
         </View>
-        <AcrossDays segments={segments} count={dates.length} left={RULER_WIDTH} />
+        <AcrossDays segments={segments} count={dates.length} left={rulerWidth} />
         <View className="flex-row">
-          <View className="justify-start pl-3 pt-1.5" style={{ width: RULER_WIDTH }}>
+          <View className="justify-start pl-3 pt-1.5" style={{ width: rulerWidth }}>
             <Words size="xs" tone="soft">
               Tray
             </Words>

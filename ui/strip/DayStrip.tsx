@@ -2,10 +2,12 @@ import { useEffect, useMemo, useRef } from 'react';
 import { ScrollView, View } from 'react-native';
 import { dayPlan } from '@/core/plan/dayPlan';
 import { MINUTE } from '@/core/time/span';
-import { dayOf } from '@/core/time/zone';
+import { cityOf } from '@/core/time/cities';
+import { dayOf, type Zone } from '@/core/time/zone';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
 import { elementOf } from '../dom';
+import { Words } from '../Words';
 import { DayColumn } from './DayColumn';
 import { NowWedge, Ruler } from './Ruler';
 import { scaleOf, wallScaleOf } from './scale';
@@ -34,7 +36,7 @@ function useOpening(dates: readonly string[], now: number): number {
  * happened in the narrow one. One day alone is drawn in the hours that pass; several by the clock on the wall.
  */
 export function DayStrip({ dates, now, pixelsPerHour = 72 }: Props) {
-  const { clock } = useWorkspace().settings;
+  const { clock, secondZone } = useWorkspace().settings;
   const single = dates.length === 1;
   const scales = useMemo(
     () =>
@@ -66,6 +68,7 @@ export function DayStrip({ dates, now, pixelsPerHour = 72 }: Props) {
       }}
       className="flex-1 bg-surface"
     >
+      {secondZone && <ZoneNames second={secondZone} />}
       <ScrollView ref={scroll} tabIndex={0} aria-label={single ? 'Hours of the day' : 'Hours of the days'}>
         <View className="flex-row" style={{ height: Math.max(...scales.map(({ height }) => height)) }}>
           <Ruler scale={first} clock={clock} />
@@ -85,3 +88,16 @@ export function DayStrip({ dates, now, pixelsPerHour = 72 }: Props) {
     </View>
   );
 }
+
+/** What the two columns of hours are the time of, above the ruler. */
+const ZoneNames = ({ second }: { second: Zone }) => (
+  <View className="flex-row border-b border-line bg-surface">
+    {[second, session.zone].map((zone, i) => (
+      <View key={zone} className={i === 0 ? 'w-[46px] pl-1' : 'pl-1'}>
+        <Words size="xs" tone="soft" numberOfLines={1}>
+          {cityOf(zone)}
+        </Words>
+      </View>
+    ))}
+  </View>
+);

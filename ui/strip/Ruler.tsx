@@ -1,12 +1,20 @@
+import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import Svg, { Path, Polygon } from 'react-native-svg';
 import { MINUTE } from '@/core/time/span';
 import { clockWords, type ClockStyle } from '@/core/time/words';
+import { dateOf, daysBetween, wallOf, type Zone } from '@/core/time/zone';
 import { session } from '@/state/session';
+import { useWorkspace } from '@/state/workspaceStore';
 import { Words } from '../Words';
 import type { Scale } from './scale';
 
-export const RULER_WIDTH = 56;
+const RULER_WIDTH = 56;
+const SECOND_WIDTH = 46;
+
+/** How wide the ruler is, with a second time zone beside it or without. */
+export const useRulerWidth = (): number =>
+  RULER_WIDTH + (useWorkspace().settings.secondZone ? SECOND_WIDTH : 0);
 
 const HOUR = 60 * MINUTE;
 
@@ -22,33 +30,63 @@ export function Ruler({ scale, clock }: { scale: Scale; clock: ClockStyle }) {
       return `M${RULER_WIDTH} ${y}h-${[14, 5, 8, 5][quarter] ?? 5}`;
     }),
   );
+  const { secondZone } = useWorkspace().settings;
+  const labels = (zone: Zone, left: number) =>
+    hoursOf(scale)
+      .slice(1)
+      .map((hour) => (
+        <View key={hour} className="absolute w-10 items-end pr-1" style={{ left, top: scale.y(hour) - 8 }}>
+          <Words size="xs" face="mono" tone="soft">
+            {hourLabel(hour, zone, clock, zone !== session.zone)}
+          </Words>
+        </View>
+      ));
+  if (!secondZone) return <OneRuler scale={scale} ticks={ticks} labels={labels(session.zone, 0)} />;
+  return (
+    <View className="flex-row">
+      <View
+        aria-hidden
+        className="border-r border-line"
+        style={{ width: SECOND_WIDTH, height: scale.height }}
+      >
+        {labels(secondZone, 0)}
+      </View>
+      <OneRuler scale={scale} ticks={ticks} labels={labels(session.zone, 0)} />
+    </View>
+  );
+}
+
+/** The hour of a zone; where a second zone's midnight begins another day, by how many days it is ahead. */
+function hourLabel(hour: number, zone: Zone, clock: ClockStyle, second: boolean): string {
+  const said = clockWords(hour, zone, clock).replace(/:00/, '');
+  if (!second || wallOf(hour, zone).slice(11, 13) !== '00') return said;
+  const ahead = daysBetween(dateOf(hour, session.zone), dateOf(hour, zone));
+  return ahead === 0 ? said : `${said} ${ahead > 0 ? '+' : '−'}${Math.abs(ahead)}`;
+}
+
+type OneProps = { scale: Scale; ticks: readonly string[]; labels: ReactNode };
+
+function OneRuler({ scale, ticks, labels }: OneProps) {
   return (
     <View aria-hidden style={{ width: RULER_WIDTH, height: scale.height }}>
       <Svg width={RULER_WIDTH} height={scale.height}>
         <Path d={ticks.join('')} stroke="var(--ink-soft)" strokeWidth={1} />
       </Svg>
-      {hoursOf(scale)
-        .slice(1)
-        .map((hour) => (
-          <View key={hour} className="absolute left-0 w-10 items-end pr-1" style={{ top: scale.y(hour) - 8 }}>
-            <Words size="xs" face="mono" tone="soft">
-              {clockWords(hour, session.zone, clock).replace(/:00/, '')}
-            </Words>
-          </View>
-        ))}
+      {labels}
     </View>
   );
 }
 
 /** The present moment: a wedge on the ruler with the time, no line through the blocks. */
 export function NowWedge({ scale, now, clock }: { scale: Scale; now: number; clock: ClockStyle }) {
+  const left = useRulerWidth() - RULER_WIDTH;
   if (now < scale.day.from || now >= scale.day.to) return null;
   return (
     <View
       role="img"
       aria-label={`Now, ${clockWords(now, session.zone, clock)}`}
-      className="absolute left-0 flex-row"
-      style={{ top: scale.y(now) - 10 }}
+      className="absolute flex-row"
+      style={{ left, top: scale.y(now) - 10 }}
     >
       <View className="h-5 justify-center bg-amber pl-1">
         <Words size="xs" face="mono" tone="onAmber">
