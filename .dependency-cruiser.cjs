@@ -31,7 +31,7 @@ module.exports = {
       name: 'core-is-pure',
       severity: 'error',
       from: { path: '^core/', pathNot: '\\.test\\.ts$' },
-      to: { path: '^node_modules/', pathNot: 'node_modules/(zod|chrono-node|ical\\.js|temporal-)' },
+      to: { path: '^node_modules/', pathNot: 'node_modules/(zod|chrono-node|ical\\.js|temporal-|@vvo/tzdb)' },
     },
   ],
   options: {

@@ -3,6 +3,7 @@ import { placeTask, planNewTask, putInTray } from '@/core/commands/plan';
 import { addEntry, startTimer } from '@/core/commands/track';
 import { tickOff } from '@/core/commands/tasks';
 import { plainEvent, type Attendee, type CalendarEvent } from '@/core/model/event';
+import type { Intention } from '@/core/model/plan';
 import type { RepeatingTask } from '@/core/model/repeating';
 import type { Task } from '@/core/model/task';
 import { workspaceOf, type Workspace } from '@/core/model/workspace';
@@ -14,6 +15,7 @@ import {
   again,
   group,
   hearingGuests,
+  intended,
   lists,
   officeTasks,
   surprises,
@@ -115,6 +117,16 @@ function toTask(
     due: due === undefined ? null : { date: workingDay(today, due), time: dueAt ?? null },
   };
 }
+
+const intentions = (today: IsoDate): Intention[] =>
+  intended.map(({ text, span }, rank) => ({
+    id: `intention-${rank}`,
+    text,
+    span,
+    date: today,
+    doneAt: null,
+    rank,
+  }));
 
 /** The tasks that come again each week, from the next Monday on. */
 function repeating(today: IsoDate, zone: Zone): RepeatingTask[] {
@@ -227,6 +239,7 @@ export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; 
     calendars: [{ id: CALENDAR, name: 'Office', source: 'office.ics', hue: 'slate', kept: [] }],
     events: meetings(today, zone),
     repeats: repeating(today, zone),
+    intentions: intentions(today),
   });
   officeTasks.forEach(({ on, tray }, i) => {
     const task = tasks[i];

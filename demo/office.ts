@@ -154,3 +154,10 @@ export const group = {
   minutes: 60,
   holds: ['Sign the van log', 'Ring the quarry'],
 };
+
+/** What the week and the day are meant for. */
+export const intended = [
+  { text: 'Get the grant report out', span: 'week' },
+  { text: 'Nothing new before the hearing', span: 'week' },
+  { text: 'Leave on time for once', span: 'day' },
+] as const;

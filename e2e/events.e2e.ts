@@ -84,7 +84,7 @@ test('a weekly event: one is moved, then this and later, then all; each asks, ea
     assert.ok(box);
     await drag(page, 'mouse', middle(box), await hourOf(page, 'Tue 24 Nov', 13.6));
     await sees(page, 'Which of its times does this hold for?');
-    await pressText(page, choice);
+    await page.locator(`::-p-xpath(//*[@role="button"][normalize-space()="${choice}"])`).click();
     await sees(page, 'Crew call moved');
     return meetings(page, 'Crew call');
   };
@@ -194,5 +194,22 @@ test('a task needed by a meeting: blocks after it say so, while dragging and on 
   await page.keyboard.press('Enter');
   await boxOf(page, 'Meeting Weir hearing, 14:30 – 16:30');
   await isGone(page, 'Stock count, boat shed, 13:00 – 13:45, 45 min, ends');
+  await page.browserContext().close();
+});
+
+test('a meeting that is deleted frees time, and what fits is offered by deadline', async () => {
+  const { page, complaints } = await openPage(stage, 'phone', 'demo', '/plan?day=2026-11-26');
+  await page.focus('[aria-label^="Meeting Funder call"]');
+  await page.keyboard.press('Enter');
+  await press(page, 'Edit event');
+  await press(page, 'Delete this one');
+  await pressText(page, 'Fill 4 h');
+  await sees(page, 'Thu 26 Nov, 11:00 – 15:00');
+  await isAccessible(page, 'freed time');
+  await pressText(page, 'Volunteer day: tool list · 1 h 30');
+  await sees(page, 'Thu 26 Nov, 12:30 – 15:00');
+  await page.keyboard.press('Escape');
+  await boxOf(page, 'Volunteer day: tool list, 11:00 – 12:30');
+  assert.deepEqual(complaints, []);
   await page.browserContext().close();
 });

@@ -90,3 +90,21 @@ test('a second time zone stands beside the hours; in travel mode everything is s
   assert.deepEqual(complaints, []);
   await page.browserContext().close();
 });
+
+test('what the week and the day are meant for stands above the hours, and becomes a task', async () => {
+  const { page, complaints } = await openPage(stage, 'phone', 'demo', '/plan');
+  await pressText(page, 'Leave on time for once');
+  await type(page, 'New for the day', 'Look at the otter holt');
+  await type(page, 'New for the week', 'Ring every landowner');
+  await isAccessible(page, 'intentions');
+  await press(page, 'Make it a task: Look at the otter holt');
+  await page.keyboard.press('Escape');
+  await boxOf(page, 'In the tray, Look at the otter holt');
+  await press(page, 'Undo make it a task');
+  await isGone(page, 'In the tray, Look at');
+  await page.goto(`${stage.address}/plan?view=week`);
+  await settled(page);
+  await sees(page, 'Ring every landowner');
+  assert.deepEqual(complaints, []);
+  await page.browserContext().close();
+});

@@ -42,10 +42,11 @@ export async function sees(page: Page, text: string): Promise<void> {
   }
 }
 
-/** Waits for an element whose label begins so, and gives its box. */
+/** Waits for an element whose label begins so, scrolls it into sight, and gives its box. */
 export async function boxOf(page: Page, label: string) {
   const element = await page.waitForSelector(labelled(label)).catch(() => null);
   assert.ok(element, `nothing is called “${label}…”; there are:\n${(await labels(page)).join('\n')}`);
+  if (!(await element.isIntersectingViewport({ threshold: 0.9 }))) await element.scrollIntoView();
   const box = await element.boundingBox();
   assert.ok(box, `“${label}” is not to be seen`);
   return box;

@@ -22,6 +22,8 @@ export type Notice = {
   readonly text: string;
   readonly tone: 'plain' | 'problem';
   readonly undoable: boolean;
+  /** Something more that can be done now. */
+  readonly offer?: { readonly label: string; readonly press: () => void };
 };
 
 export type StoreState = {
@@ -123,6 +125,9 @@ export function createWorkspaceStore({ repository, now, tabs }: Surroundings) {
     ...store,
     flush,
     say,
+    /** Adds an offer to the notice that is shown. */
+    offer: (offer: NonNullable<Notice['offer']>) =>
+      store.setState(({ notice }) => ({ notice: notice && { ...notice, offer } })),
     hush: () => store.setState({ notice: null }),
 
     /** Opens what is stored; a fresh space begins with what `seed` gives. */

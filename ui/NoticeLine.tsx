@@ -22,6 +22,10 @@ export function NoticeLine() {
     store.hush();
     store.undo();
   };
+  const take = () => {
+    store.hush();
+    notice?.offer?.press();
+  };
   const last = useStore(({ past }) => past.at(-1));
   return (
     <View
@@ -37,6 +41,7 @@ export function NoticeLine() {
           <View className="flex-1 py-1.5">
             <Words tone={notice.tone === 'problem' ? 'brick' : 'ink'}>{notice.text}</Words>
           </View>
+          {notice.offer && <Button label={notice.offer.label} kind="quiet" onPress={take} />}
           {notice.undoable && last && (
             <Button label="Undo" says={`Undo ${last.label}`} kind="quiet" onPress={undo} />
           )}

@@ -10,6 +10,8 @@ import { Keys } from './Keys';
 import { Lens } from './Lens';
 import { Sheet } from './Sheet';
 import { belongsInPane, closeSheet, useSheets, type OpenSheet } from './sheets';
+import { Intentions } from './tasks/Intentions';
+import { FreedTime } from './tasks/FreedTime';
 import { Lists } from './tasks/Lists';
 import { NewTask } from './tasks/NewTask';
 import { PlaceSeveral } from './tasks/PlaceSeveral';
@@ -72,6 +74,10 @@ export function useSheetContent(sheet: OpenSheet) {
       return { title: sheet.title, content: <ScopeQuestion choose={sheet.choose} /> };
     case 'keys':
       return { title: 'Keys', content: <Keys /> };
+    case 'intentions':
+      return { title: 'Intentions', content: <Intentions date={sheet.date} /> };
+    case 'freed':
+      return { title: 'Freed time', content: <FreedTime freed={sheet.freed} /> };
     case 'lens':
       return { title: 'What the plan shows', content: <Lens /> };
     case 'importInto':

@@ -4,6 +4,7 @@ import type { Id } from '@/core/model/common';
 import type { Scope } from '@/core/commands/events';
 import type { Workspace } from '@/core/model/workspace';
 import type { Subject } from '@/core/model/plan';
+import type { Span } from '@/core/time/span';
 import type { ImportResult } from './files/importResult';
 
 /** What can lie over any screen. */
@@ -28,6 +29,8 @@ export type OpenSheet =
   | { readonly kind: 'goToDay' }
   | { readonly kind: 'keys' }
   | { readonly kind: 'lens' }
+  | { readonly kind: 'freed'; readonly freed: readonly Span[] }
+  | { readonly kind: 'intentions'; readonly date: string }
   | {
       readonly kind: 'importInto';
       readonly name: string;

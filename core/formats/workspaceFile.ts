@@ -23,8 +23,9 @@ export const WorkspaceFile = z.object({
   blocks: z.array(recordSchemas.blocks),
   tray: z.array(recordSchemas.tray),
   entries: z.array(recordSchemas.entries),
-  /** Missing in files older than repeating tasks. */
+  /** Missing in files older than repeating tasks and intentions. */
   repeats: z.array(recordSchemas.repeats).default([]),
+  intentions: z.array(recordSchemas.intentions).default([]),
 });
 
 /** The JSON Schema (draft 2020-12) of a workspace file, drawn from the schemas that the program itself reads with. */

@@ -17,6 +17,20 @@ export type Block = z.infer<typeof Block>;
 export const TrayItem = z.object({ id: Id, taskId: Id, date: DateText, ...Changed });
 export type TrayItem = z.infer<typeof TrayItem>;
 
+/** What a day or a week is meant for, in a line, without an hour. */
+export const Intention = z.object({
+  id: Id,
+  text: z.string().min(1),
+  span: z.enum(['day', 'week']),
+  /** The day, or any day of the week. */
+  date: DateText,
+  doneAt: Instant.nullable(),
+  /** Its place among those of the same day or week, smallest first. */
+  rank: z.number(),
+  ...Changed,
+});
+export type Intention = z.infer<typeof Intention>;
+
 /** What time is spent on: a task, one occurrence of an event, or something that nobody planned. */
 export const Subject = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('task'), taskId: Id }),

@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import { Collection } from './collection';
 import { Calendar, CalendarEvent } from './event';
-import { Block, TimeEntry, TrayItem } from './plan';
+import { Block, Intention, TimeEntry, TrayItem } from './plan';
 import { RepeatingTask } from './repeating';
 import type { Settings } from './settings';
 import { defaultSettings } from './settings';
@@ -20,6 +20,7 @@ export const recordSchemas = {
   tray: TrayItem,
   entries: TimeEntry,
   repeats: RepeatingTask,
+  intentions: Intention,
 } as const;
 
 export type CollectionName = keyof typeof recordSchemas;
@@ -46,6 +47,7 @@ const partOf: { [C in CollectionName]: (record: RecordOf<C>) => string } = {
   tray: ({ date }) => date.slice(0, 7),
   entries: ({ from }) => month(from),
   repeats: () => 'all',
+  intentions: ({ date }) => date.slice(0, 7),
 };
 
 type Contents = { readonly [C in CollectionName]?: Iterable<RecordOf<C>> };
@@ -66,6 +68,7 @@ export function workspaceOf(contents: Contents, settings: Settings = defaultSett
     tray: Collection.of(partOf.tray, contents.tray),
     entries: Collection.of(partOf.entries, contents.entries),
     repeats: Collection.of(partOf.repeats, contents.repeats),
+    intentions: Collection.of(partOf.intentions, contents.intentions),
   };
 }
 

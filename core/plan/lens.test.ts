@@ -99,6 +99,7 @@ test('an event goes into another calendar with what belongs to it', () => {
     tray: [],
     entries: [],
     repeats: [],
+    intentions: [],
   });
   const moved = changeCalendar.apply(two, { id: 'c/x', calendarId: 'd' });
   expect(moved.events.values().map(({ id, calendarId }) => `${id} ${calendarId}`)).toEqual(['d/x d']);

@@ -16,6 +16,7 @@ import type { PlanView } from '@/ui/useView';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 import { AcrossDays } from './AcrossDays';
+import { IntentionLine } from './IntentionLine';
 import { useGestures } from './useGestures';
 import { TrayCell } from './TrayCell';
 
@@ -46,6 +47,9 @@ export function Board(place: PlanView & { fit: number }) {
   return (
     <View ref={board} className="flex-1 touch-pan-y">
       <View className="border-b border-line">
+        <View className="px-4">
+          <IntentionLine date={date} />
+        </View>
         <View className="flex-row" style={{ paddingLeft: rulerWidth }}>
           {plans.map((plan) => (
             <DayHead key={plan.date} plan={plan} today={today} wide={wide} onOpen={onOpenDay} />

@@ -10,6 +10,7 @@ import { useHourScale } from '@/ui/strip/hoursHigh';
 import { useMinute } from '@/ui/useNow';
 import { AllDay } from './AllDay';
 import { DaysRow } from './DaysRow';
+import { IntentionLine } from './IntentionLine';
 import { Tray } from './Tray';
 
 type Props = { date: string; today: string; onDate: (date: string) => void };
@@ -26,6 +27,7 @@ export function DayBody({ date, today, onDate }: Props) {
       <View className="gap-2 border-b border-line px-4 pb-2">
         <DaysRow date={date} today={today} onDate={onDate} />
         <LoadMeasure load={plan.load} />
+        <IntentionLine date={date} ofDay />
         <AllDay events={plan.allDay} />
         <Tray date={date} items={plan.tray} minutes={plan.load.inTray} />
       </View>

@@ -1,7 +1,9 @@
 import { View } from 'react-native';
+import { lengthOf } from '@/core/time/span';
+import { durationWords } from '@/core/time/words';
 import { store } from '@/state/workspaceStore';
 import { Button } from '../Button';
-import { closeSheet } from '../sheets';
+import { closeSheet, openSheet } from '../sheets';
 import { Words } from '../Words';
 import type { ImportResult } from './importResult';
 
@@ -9,7 +11,9 @@ const MOST_SHOWN = 100;
 
 /** What an import brought, and what could not be read, by line. */
 export function ImportReport({ report }: { report: ImportResult }) {
-  const { counts, problems, leftOut, tasksTo } = report;
+  const { counts, problems, leftOut, freed, tasksTo } = report;
+  const minutes =
+    counts.changed + counts.removed > 0 ? freed.reduce((sum, span) => sum + lengthOf(span), 0) : 0;
   const { added, changed, unchanged, removed } = counts;
   const undo = () => {
     store.undo();
@@ -46,6 +50,14 @@ export function ImportReport({ report }: { report: ImportResult }) {
         ))}
       </View>
       {tasksTo && <Words tone="soft">New tasks of the file are in the list {tasksTo}.</Words>}
+      {minutes > 0 && (
+        <View className="flex-row">
+          <Button
+            label={`${durationWords(minutes)} became free: see what fits`}
+            onPress={() => openSheet({ kind: 'freed', freed })}
+          />
+        </View>
+      )}
       {problems.length > 0 && (
         <View className="gap-2">
           <Words face="strong">

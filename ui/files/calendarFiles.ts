@@ -5,6 +5,7 @@ import { firstList } from '@/core/model/workspace';
 import { session } from '@/state/session';
 import { newId, store } from '@/state/workspaceStore';
 import { Cancelled, readCalendarFile } from '@/workers/fileReader';
+import { freeing } from '../tasks/freed';
 import { closeSheet, openSheet } from '../sheets';
 import { hueOfColour } from './colourNames';
 
@@ -90,7 +91,8 @@ function bringIn(name: string, { calendars, problems, leftOut }: Read, chosen: I
   const counts = importCounts(workspace, input);
   const holds = calendars.some(({ events, tasks }) => events.length + tasks.length > 0);
   // a file of nothing but broken lines does not empty a calendar
-  if (holds || problems.length === 0) store.run(importCalendars, input);
+  const taken = holds || problems.length === 0;
+  const freed = taken ? freeing(() => store.run(importCalendars, input)) : [];
   const tasks = calendars.some((one) => one.tasks.length > 0) ? list.name : null;
-  openSheet({ kind: 'importReport', name, report: { counts, problems, leftOut, tasksTo: tasks } });
+  openSheet({ kind: 'importReport', name, report: { counts, problems, leftOut, freed, tasksTo: tasks } });
 }

@@ -16,6 +16,7 @@ import { dateWords } from '@/core/time/words';
 import { dateOf, wallOf } from '@/core/time/zone';
 import { session } from '@/state/session';
 import { newId, store } from '@/state/workspaceStore';
+import { offeringFreed } from '../tasks/freed';
 import { closeSheet, openSheet } from '../sheets';
 
 export const isRepeating = (event: CalendarEvent): boolean => event.rule !== null || event.also.length > 0;
@@ -86,7 +87,9 @@ export function putInto(meeting: Occurrence, { id, uid }: CalendarEvent, calenda
 export function remove(meeting: Occurrence, scope: Scope): void {
   const { eventId: id, recurrence, title } = meeting;
   closeSheet();
-  store.run(deleteEvent, { id, recurrence, scope, newId: newId() }, `Deleted ${title}${said[scope]}`);
+  offeringFreed(() =>
+    store.run(deleteEvent, { id, recurrence, scope, newId: newId() }, `Deleted ${title}${said[scope]}`),
+  );
 }
 
 /** Moves an occurrence to an instant, `minutes` long; of a repeating event it asks what that holds for. */
@@ -104,5 +107,7 @@ export function moveTo(meeting: Occurrence, start: number, minutes: number): voi
 
 function move(meeting: Occurrence, scope: Scope, changes: EventChanges) {
   const { eventId: id, recurrence, title } = meeting;
-  store.run(moveEvent, { id, recurrence, scope, newId: newId(), changes }, `${title} moved${said[scope]}`);
+  offeringFreed(() =>
+    store.run(moveEvent, { id, recurrence, scope, newId: newId(), changes }, `${title} moved${said[scope]}`),
+  );
 }

@@ -1,0 +1,49 @@
+import type { Task } from '../model/task';
+import type { Workspace } from '../model/workspace';
+import { lastInstant } from '../tasks/deadline';
+import { priorities } from '../tasks/order';
+import { toPlace } from '../tasks/toPlace';
+import { MINUTE, lengthOf, overlaps, subtract, type Span } from '../time/span';
+import { addDays, dateOf, type Zone } from '../time/zone';
+import { DEFAULT_LENGTH, STEP, pockets } from './placing';
+
+/** So many days ahead are looked at. */
+const DAYS = 28;
+
+/** Shorter stretches are not worth a word, in minutes. */
+const LEAST = 15;
+
+/** The pockets, from `now` on, that a change of the workspace has made or made longer. */
+export function freedBy(before: Workspace, after: Workspace, zone: Zone, now: number): Span[] {
+  const today = dateOf(now, zone);
+  return Array.from({ length: DAYS }, (_, i) => addDays(today, i)).flatMap((date) => {
+    const free = pockets(after, date, zone, now);
+    const gained = subtract(free, pockets(before, date, zone, now)).filter((span) => lengthOf(span) >= LEAST);
+    return free.filter((pocket) => gained.some((span) => overlaps(span, pocket)));
+  });
+}
+
+/** A task for a pocket, and where it would stand in it. */
+export type Filling = { readonly task: Task; readonly start: number; readonly minutes: number };
+
+/**
+ * The tasks without a place that fit into a pocket whole and in time, by deadline, then by priority; no more than
+ * `most`. Each is offered at the first quarter hour of the pocket.
+ */
+export function whatFits(workspace: Workspace, pocket: Span, zone: Zone, now: number, most = 5): Filling[] {
+  const start = Math.ceil(pocket.from / (STEP * MINUTE)) * STEP * MINUTE;
+  const by = (task: Task) => lastInstant(task, workspace.events, zone);
+  return toPlace(workspace, dateOf(now, zone), zone, now)
+    .map((task) => ({ task, start, minutes: task.estimate ?? DEFAULT_LENGTH, last: by(task) }))
+    .filter(({ minutes, last }) => {
+      const end = start + minutes * MINUTE;
+      return end <= pocket.to && (end <= last || last <= now);
+    })
+    .sort(
+      (a, b) =>
+        (a.last === b.last ? 0 : a.last - b.last) ||
+        priorities.indexOf(a.task.priority) - priorities.indexOf(b.task.priority),
+    )
+    .slice(0, most)
+    .map(({ task, minutes }) => ({ task, start, minutes }));
+}
