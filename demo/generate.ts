@@ -1,7 +1,7 @@
 import { occurrencesOn } from '@/core/calendar/occurrences';
 import { placeTask, planNewTask, putInTray } from '@/core/commands/plan';
 import { addEntry, startTimer } from '@/core/commands/track';
-import { tickOff } from '@/core/commands/tasks';
+import { editTask, tickOff } from '@/core/commands/tasks';
 import { plainEvent, type Attendee, type CalendarEvent } from '@/core/model/event';
 import type { Intention } from '@/core/model/plan';
 import type { RepeatingTask } from '@/core/model/repeating';
@@ -159,6 +159,13 @@ function plan(workspace: Workspace, task: Task, date: IsoDate, zone: Zone, tray:
   return placeTask.apply(workspace, { id: `block-${task.id}`, taskId: task.id, start, minutes });
 }
 
+/** What the hearing of a day needs is tied to it. */
+function tied(workspace: Workspace, date: IsoDate): Workspace {
+  const neededBy = { eventId: `${CALENDAR}/hearing`, recurrence: at(date, '10:30') };
+  const task = workspace.tasks.values().find(({ title }) => title === 'Hearing papers, two copies');
+  return task ? editTask.apply(workspace, { id: task.id, neededBy }) : workspace;
+}
+
 /** A block of a day that holds a few small tasks. */
 function smallTasks(workspace: Workspace, date: IsoDate, zone: Zone): Workspace {
   const { title, at: time, minutes, holds } = group;
@@ -241,6 +248,7 @@ export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; 
     repeats: repeating(today, zone),
     intentions: intentions(today),
   });
+  workspace = tied(workspace, workingDay(today, 1));
   officeTasks.forEach(({ on, tray }, i) => {
     const task = tasks[i];
     if (task && on !== undefined)

@@ -182,12 +182,20 @@ test('a task needed by a meeting: blocks after it say so, while dragging and on 
   await pressText(page, 'Choose a meeting');
   await pressText(page, 'Weir hearing, tomorrow 10:30');
   await sees(page, 'needed by Weir hearing, tomorrow 10:30');
-  await isAccessible(page, 'a task needed by a meeting');
+  await type(page, 'Estimate', '20h');
+  await sees(page, '20 h 40 to plan before Weir hearing, 2 h 10 free');
+  await isAccessible(page, 'a task needed by a meeting, and too little time before it');
+  await type(page, 'Estimate', '45m');
+  await sees(page, '1 h 30 free');
   const card = await boxOf(page, 'To place: Stock count');
   await drag(page, 'mouse', middle(card), await hourOf(page, 'Wed 25 Nov', 13.1), () =>
     sees(page, 'Ends 3 h 15 after Weir hearing begins, which needs it'),
   );
   await boxOf(page, 'Stock count, boat shed, 13:00 – 13:45, 45 min, ends 3 h 15 after Weir hearing begins');
+  await page.focus('[aria-label^="Stock count, boat shed, 13:00"]');
+  for (const key of ['Space', 'ArrowRight', 't'] as const) await page.keyboard.press(key);
+  await sees(page, 'Too late: Weir hearing needs it before');
+  await page.keyboard.press('Escape');
   await page.focus('[aria-label^="Meeting Weir hearing"]');
   await page.keyboard.press('Space');
   for (let i = 0; i < 16; i += 1) await page.keyboard.press('ArrowDown');
@@ -210,6 +218,27 @@ test('a meeting that is deleted frees time, and what fits is offered by deadline
   await sees(page, 'Thu 26 Nov, 12:30 – 15:00');
   await page.keyboard.press('Escape');
   await boxOf(page, 'Volunteer day: tool list, 11:00 – 12:30');
+  assert.deepEqual(complaints, []);
+  await page.browserContext().close();
+});
+
+test('by keys alone: to the next thing and back, once more, and off the plan', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/plan?day=2026-11-25');
+  await page.focus('[aria-label^="Pack the survey boxes, 09:30"]');
+  await page.keyboard.press('d');
+  await boxOf(page, 'Pack the survey boxes, 10:30 – 11:30');
+  await page.keyboard.press('n');
+  const here = () => page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? '');
+  const next = await here();
+  await page.keyboard.press('p');
+  assert.match(await here(), /^Pack the survey boxes, 09:30/);
+  assert.notEqual(next, await here());
+  await page.focus('[aria-label^="Pack the survey boxes, 10:30"]');
+  await page.keyboard.press('Delete');
+  await isGone(page, 'Pack the survey boxes, 10:30');
+  await page.focus('[aria-label^="Meeting Ines, one to one"]');
+  await page.keyboard.press('d');
+  await boxOf(page, 'Meeting Ines, one to one, 14:30 – 15:00');
   assert.deepEqual(complaints, []);
   await page.browserContext().close();
 });

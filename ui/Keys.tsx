@@ -17,6 +17,7 @@ const groups: { name: string; keys: [string, string][] }[] = [
     keys: [
       ['← →', 'earlier and later days'],
       ['Home', 'today'],
+      ['N P', 'the next task, block or event; the one before'],
     ],
   },
   {
@@ -29,6 +30,7 @@ const groups: { name: string; keys: [string, string][] }[] = [
       ['T', 'into the tray of the day'],
       ['G', 'into a group block of the day'],
       ['X', 'choose it, to place several together'],
+      ['D', 'once more, right after it'],
       ['Delete', 'off the plan'],
     ],
   },

@@ -2,6 +2,7 @@ import type { Id } from '../model/common';
 import type { Block } from '../model/plan';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
+import { MINUTE } from '../time/span';
 import { command, CommandFailed, existing, put, without } from './command';
 import { commandOn } from './touching';
 import { addTask } from './tasks';
@@ -58,6 +59,16 @@ export const resizeBlock = commandOn(
   (workspace, { id, minutes }: { id: Id; minutes: number }) => {
     if (minutes < 1) throw new CommandFailed('A block needs at least one minute.');
     return put(workspace, 'blocks', { ...existing(workspace.blocks, id, 'block'), minutes });
+  },
+);
+
+/** Gives a task one more block like one that it has, right after it. */
+export const duplicateBlock = commandOn(
+  'duplicate',
+  'id',
+  (workspace, { id, newId }: { id: Id; newId: Id }) => {
+    const { taskId, start, minutes } = existing(workspace.blocks, id, 'block');
+    return put(workspace, 'blocks', { id: newId, taskId, start: start + minutes * MINUTE, minutes });
   },
 );
 

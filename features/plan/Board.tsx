@@ -11,6 +11,7 @@ import { LoadBar, loadWords, UprightLoad } from '@/ui/LoadMeasure';
 import { DayStrip } from '@/ui/strip/DayStrip';
 import { useHourScale } from '@/ui/strip/hoursHigh';
 import { useRulerWidth } from '@/ui/strip/Ruler';
+import { useShortfall } from '@/ui/useShortfall';
 import { useMinute } from '@/ui/useNow';
 import type { PlanView } from '@/ui/useView';
 import { useWide } from '@/ui/useWide';
@@ -81,6 +82,7 @@ function DayHead({ plan, today, wide, onOpen }: HeadProps) {
   const { date, load } = plan;
   const { said, left, over } = loadWords(load);
   const isToday = date === today;
+  const short = useShortfall(date);
   return (
     <Pressable
       role="button"
@@ -104,7 +106,12 @@ function DayHead({ plan, today, wide, onOpen }: HeadProps) {
           {left || 'day off'}
         </Words>
       )}
-      <Words className="sr-only">{said}</Words>
+      {short && (
+        <Words size="xs" tone="brick" face="strong" numberOfLines={wide ? 3 : 1}>
+          {wide ? short : 'short'}
+        </Words>
+      )}
+      <Words className="sr-only">{[said, wide ? '' : short].filter(Boolean).join(', ')}</Words>
     </Pressable>
   );
 }

@@ -8,6 +8,8 @@ import { LoadMeasure } from '@/ui/LoadMeasure';
 import { DayStrip } from '@/ui/strip/DayStrip';
 import { useHourScale } from '@/ui/strip/hoursHigh';
 import { useMinute } from '@/ui/useNow';
+import { useShortfall } from '@/ui/useShortfall';
+import { Words } from '@/ui/Words';
 import { AllDay } from './AllDay';
 import { DaysRow } from './DaysRow';
 import { IntentionLine } from './IntentionLine';
@@ -22,11 +24,17 @@ export function DayBody({ date, today, onDate }: Props) {
   const pixelsPerHour = useHourScale(({ pixels }) => pixels);
   const plan = useMemo(() => seen(dayPlan(workspace, date, session.zone), workspace), [workspace, date]);
   const dates = useMemo(() => [date], [date]);
+  const short = useShortfall(date);
   return (
     <View className="flex-1">
       <View className="gap-2 border-b border-line px-4 pb-2">
         <DaysRow date={date} today={today} onDate={onDate} />
         <LoadMeasure load={plan.load} />
+        {short && (
+          <Words size="xs" tone="brick" face="strong">
+            {short}
+          </Words>
+        )}
         <IntentionLine date={date} ofDay />
         <AllDay events={plan.allDay} />
         <Tray date={date} items={plan.tray} minutes={plan.load.inTray} />

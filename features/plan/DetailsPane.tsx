@@ -38,7 +38,7 @@ const hints = [
   'Drag a task onto an hour, or into the tray of the day.',
   'Drag the lower edge of a block to change its length.',
   'Drag a block back to the list to take it off.',
-  'By keyboard: Tab to a task or block, Space picks it up, arrows move it, Shift with arrows changes its length, Enter drops it.',
+  'By keyboard: Tab to a task or block, Space picks it up, arrows move it, Shift with arrows changes its length, Enter drops it. N and P go on and back, D makes one more, ? lists all keys.',
 ];
 
 const Hint = () => (

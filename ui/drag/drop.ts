@@ -3,9 +3,9 @@ import { holdAll, holdTask } from '@/core/commands/groups';
 import { fillOf, heldTasks } from '@/core/plan/group';
 import { collisions, DEFAULT_LENGTH, inRow } from '@/core/plan/placing';
 import type { Workspace } from '@/core/model/workspace';
-import { latenessWords } from '@/core/tasks/deadline';
+import { lastInstant, latenessWords, meetingNeeding } from '@/core/tasks/deadline';
 import { MINUTE } from '@/core/time/span';
-import { dateOf } from '@/core/time/zone';
+import { dateOf, dayOf } from '@/core/time/zone';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
 import { session } from '@/state/session';
 import { newId, store, workspaceInSight } from '@/state/workspaceStore';
@@ -27,7 +27,11 @@ export function targetWords(workspace: Workspace, dragged: Dragged, target: Targ
       warnings: [],
     };
   }
-  if (target.kind === 'tray') return { where: `Tray of ${dateWords(target.date)}`, warnings: [] };
+  if (target.kind === 'tray') {
+    const ids = [dragged.taskId, ...(dragged.more ?? [])];
+    const warnings = ids.flatMap((id) => tooLateFor(workspace, id, target.date));
+    return { where: `Tray of ${dateWords(target.date)}`, warnings };
+  }
   if (target.kind === 'into') return intoWords(workspace, dragged, target.blockId);
   if (dragged.more && dragged.more.length > 0) return rowWords(workspace, dragged, target.start);
   const end = target.start + target.minutes * MINUTE;
@@ -47,6 +51,17 @@ export function targetWords(workspace: Workspace, dragged: Dragged, target: Targ
       ...(late ? [late.replace(/^e/, 'E')] : []),
     ],
   };
+}
+
+/** What a day comes too late for, as a list of one warning or none. */
+function tooLateFor({ tasks, events }: Workspace, taskId: string, date: string): string[] {
+  const task = tasks.get(taskId);
+  if (!task || lastInstant(task, events, session.zone) > dayOf(date, session.zone).from) return [];
+  const meeting = meetingNeeding(task, events, session.zone);
+  const due = task.due && task.due.date < date ? ['it is due before'] : [];
+  const needed =
+    meeting && dateOf(meeting.from, session.zone) < date ? [`${meeting.title} needs it before`] : [];
+  return [`Too late: ${[...due, ...needed].join(', ') || 'it is due as the day begins'}`];
 }
 
 /** What putting a task into a group means: how full it gets, what no longer fits, whether it comes too late. */

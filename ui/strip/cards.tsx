@@ -20,7 +20,9 @@ import { useDragItem } from '../drag/useDragItem';
 import { Icon } from '../icons';
 import { EdgeMark, PriorityMark } from '../marks';
 import { openSheet } from '../sheets';
+import { duplicate } from '../tasks/actions';
 import { TimerButton } from '../tasks/TaskParts';
+import { duplicateEvent } from '../time/eventActions';
 import { Words } from '../Words';
 import { GroupArea, HeldTasks } from './HeldTasks';
 
@@ -62,6 +64,7 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
     { ...place, kind: 'move' },
     date,
     open,
+    { d: () => duplicateEvent(meeting) },
   );
   return (
     <View
@@ -133,7 +136,9 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
   const { taskId, minutes } = block;
   const place = { taskId, minutes, block: { id: block.id, start: block.start } };
   const open = () => openSheet({ kind: 'task', id: taskId, blockId: block.id });
-  const { props, lifted } = useDragItem(`move ${block.id}`, { ...place, kind: 'move' }, date, open);
+  const { props, lifted } = useDragItem(`move ${block.id}`, { ...place, kind: 'move' }, date, open, {
+    d: () => duplicate(block),
+  });
   if (!task) return null;
   const roomy = box.height >= TWO_LINES && !box.narrow;
   const roomForButton = box.height >= 44 && box.alone && !box.narrow;

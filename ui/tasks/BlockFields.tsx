@@ -11,6 +11,7 @@ import { Button } from '../Button';
 import { Field } from '../Field';
 import { readClock, readLength } from '../readings';
 import { Words } from '../Words';
+import { duplicate } from './actions';
 import { GroupFields } from './GroupFields';
 import { relocate } from './repeatActions';
 import { TypedChange } from './TypedChange';
@@ -32,6 +33,7 @@ export function BlockFields({ block }: { block: Block }) {
           Block {dateWords(date)}, {clockWords(from, session.zone, clock)} –{' '}
           {clockWords(to, session.zone, clock)}
         </Words>
+        <Button label="Once more" kind="quiet" onPress={() => duplicate(block)} />
         <Button
           label="Take off"
           kind="quiet"

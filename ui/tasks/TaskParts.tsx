@@ -2,14 +2,16 @@ import { Pressable, View } from 'react-native';
 import type { Subject } from '@/core/model/plan';
 import type { Task } from '@/core/model/task';
 import { hueOfTask } from '@/core/plan/lens';
-import { isOverdue, meetingNeeding } from '@/core/tasks/deadline';
+import { isOverdue, lastInstant, meetingNeeding } from '@/core/tasks/deadline';
 import { dueWords, neededWords } from '@/core/tasks/dueWords';
 import { subjectTitle } from '@/core/track/spent';
+import { dateOf } from '@/core/time/zone';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
 import { Button, IconButton } from '../Button';
 import { Icon } from '../icons';
 import { useMinute, useToday } from '../useNow';
+import { useShortfall } from '../useShortfall';
 import { Words } from '../Words';
 import { start, stop, toggleDone, useRunning } from './actions';
 
@@ -47,12 +49,21 @@ export function DueNote({ task, before = '' }: { task: Task; before?: string }) 
   const meeting = meetingNeeding(task, events, session.zone);
   const due = task.due ? dueWords(task.due, today, settings.clock) : '';
   const needed = meeting ? neededWords(meeting, today, session.zone, settings.clock) : '';
+  const last = lastInstant(task, events, session.zone);
+  const short = useShortfall(Number.isFinite(last) ? dateOf(last - 1, session.zone) : '');
   const said = [`${overdue && due ? 'overdue, was ' : ''}${due}`, needed].filter(Boolean).join(' · ');
   if (!said && !before) return null;
   return (
-    <Words size="xs" tone={overdue ? 'brick' : 'soft'} face={overdue ? 'strong' : 'text'} numberOfLines={2}>
-      {[before, said].filter(Boolean).join(' · ')}
-    </Words>
+    <>
+      <Words size="xs" tone={overdue ? 'brick' : 'soft'} face={overdue ? 'strong' : 'text'} numberOfLines={2}>
+        {[before, said].filter(Boolean).join(' · ')}
+      </Words>
+      {task.neededBy && !overdue && short && (
+        <Words size="xs" tone="brick" face="strong">
+          {short}
+        </Words>
+      )}
+    </>
   );
 }
 

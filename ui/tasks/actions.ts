@@ -1,8 +1,9 @@
 import { addTask, reopen, tickOff } from '@/core/commands/tasks';
+import { duplicateBlock } from '@/core/commands/plan';
 import { startTimer, stopTimer } from '@/core/commands/track';
 import { subjectTitle, doneWords, minutesSpent, subjectKey } from '@/core/track/spent';
 import { runningEntry } from '@/core/plan/dayPlan';
-import type { Subject } from '@/core/model/plan';
+import type { Block, Subject } from '@/core/model/plan';
 import type { Task } from '@/core/model/task';
 import { session } from '@/state/session';
 import { newId, store, useStore, workspaceInSight } from '@/state/workspaceStore';
@@ -33,6 +34,14 @@ export const useRunning = (subject: Subject): boolean =>
     const running = runningEntry(workspace.entries);
     return running !== undefined && subjectKey(running.subject) === subjectKey(subject);
   });
+
+/** One more block of the same task, right after this one. */
+export const duplicate = ({ id, taskId }: Block) =>
+  store.run(
+    duplicateBlock,
+    { id, newId: newId() },
+    `${workspaceInSight().tasks.get(taskId)?.title ?? 'The task'} once more, right after it`,
+  );
 
 type NewTask = Pick<Task, 'title' | 'listId'> &
   Partial<Pick<Task, 'estimate' | 'due' | 'priority' | 'notes'>>;

@@ -7,7 +7,7 @@ import {
   type Scope,
 } from '@/core/commands/events';
 import type { EventChanges } from '@/core/calendar/series';
-import type { Occurrence } from '@/core/calendar/occurrences';
+import { detailsAt, type Occurrence } from '@/core/calendar/occurrences';
 import { plainEvent, type Calendar, type CalendarEvent, type WallStart } from '@/core/model/event';
 import type { Id } from '@/core/model/common';
 import type { Workspace } from '@/core/model/workspace';
@@ -76,6 +76,23 @@ export function change(meeting: Occurrence, scope: Scope, changes: EventChanges)
   if (event && isRepeating(event) && (split || moved !== recurrence))
     openSheet({ kind: 'meeting', meeting: { ...meeting, eventId: now, recurrence: moved } });
   return true;
+}
+
+/** Adds an event like one occurrence of another, right after it and only once; nobody is asked to come. */
+export function duplicateEvent(meeting: Occurrence): void {
+  const { workspace } = store.getState();
+  const event = workspace.events.get(meeting.eventId);
+  const calendar = workspace.calendars.get(meeting.calendarId);
+  if (!event || !calendar || meeting.allDay) return;
+  const { title, location, notes, categories, color, calls, reminders, length, busy, start } = detailsAt(
+    event,
+    meeting.recurrence,
+  );
+  const uid = newId();
+  const words = { title, location, notes, categories, color, calls, reminders, length, busy };
+  const copy = { ...plainEvent, ...words, start: startAt(meeting.to, start) };
+  const record = { ...copy, id: `${calendar.id}/${uid}`, calendarId: calendar.id, uid };
+  store.run(addEvent, { event: record, calendar }, `${title} once more, right after it`);
 }
 
 /** Puts an event into another calendar, and goes on showing it. */
