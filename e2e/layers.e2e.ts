@@ -108,3 +108,26 @@ test('what the week and the day are meant for stands above the hours, and become
   assert.deepEqual(complaints, []);
   await page.browserContext().close();
 });
+
+test('forty meetings at once, one of three minutes and one of thirty days can all be read and opened', async () => {
+  for (const size of ['phone', 'wide'] as const) {
+    const { page, complaints } = await openPage(stage, size, `fair-${size}`, '/settings');
+    await chooseFile(page, 'Choose a calendar file', 'fair.ics');
+    await sees(page, 'new');
+    await press(page, 'Good');
+    for (const view of ['day', 'week']) {
+      await page.goto(`${stage.address}/plan?view=${view}`);
+      await settled(page);
+      await sees(page, 'Close season');
+      assert.ok((await boxOf(page, 'Meeting Stall')).width > (size === 'wide' ? 30 : 12));
+      assert.ok((await boxOf(page, 'Meeting Bell, 15:00 – 15:03')).height > 15);
+      await isAccessible(page, `forty at once, ${view}, ${size}`);
+      await pressText(page, ' more');
+      await pressText(page, '10:00 – 11:00 · Stall 40');
+      await sees(page, 'Edit event');
+      await page.keyboard.press('Escape');
+    }
+    assert.deepEqual(complaints, []);
+    await page.browserContext().close();
+  }
+});

@@ -17,6 +17,7 @@ import { NewTask } from './tasks/NewTask';
 import { PlaceSeveral } from './tasks/PlaceSeveral';
 import { PlaceTask } from './tasks/PlaceTask';
 import { TaskDetails } from './tasks/TaskDetails';
+import { CrowdList } from './time/CrowdList';
 import { AddTime } from './time/AddTime';
 import { NewEvent } from './time/NewEvent';
 import { ScopeQuestion } from './time/ScopeQuestion';
@@ -78,6 +79,8 @@ export function useSheetContent(sheet: OpenSheet) {
       return { title: 'Intentions', content: <Intentions date={sheet.date} /> };
     case 'freed':
       return { title: 'Freed time', content: <FreedTime freed={sheet.freed} /> };
+    case 'crowd':
+      return { title: 'At the same time', content: <CrowdList items={sheet.items} /> };
     case 'lens':
       return { title: 'What the plan shows', content: <Lens /> };
     case 'importInto':

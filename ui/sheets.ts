@@ -5,6 +5,7 @@ import type { Scope } from '@/core/commands/events';
 import type { Workspace } from '@/core/model/workspace';
 import type { Subject } from '@/core/model/plan';
 import type { Span } from '@/core/time/span';
+import type { Item } from './strip/item';
 import type { ImportResult } from './files/importResult';
 
 /** What can lie over any screen. */
@@ -29,6 +30,7 @@ export type OpenSheet =
   | { readonly kind: 'goToDay' }
   | { readonly kind: 'keys' }
   | { readonly kind: 'lens' }
+  | { readonly kind: 'crowd'; readonly items: readonly Item[] }
   | { readonly kind: 'freed'; readonly freed: readonly Span[] }
   | { readonly kind: 'intentions'; readonly date: string }
   | {

@@ -28,3 +28,35 @@ export function shareWidth<T extends Span>(items: readonly T[]): Placed<T>[] {
   close();
   return placed;
 }
+
+/** Items that stand for each other in one lane, as there is no room to draw each. */
+export type Crowd<T> = Span & { readonly items: readonly T[] } & Pick<Placed<T>, 'lane' | 'lanes'>;
+
+/**
+ * Where more than `most` share the width, the first ones keep a lane each and the rest stand together in the last, as
+ * crowds of what overlaps. Nothing is lost: every item is a card of its own or in one crowd.
+ */
+export function withCrowds<T extends Span>(
+  placed: readonly Placed<T>[],
+  most: number,
+): { cards: Placed<T>[]; crowds: Crowd<T>[] } {
+  const room = (one: Placed<T>) => one.lanes <= most || one.lane < most - 1;
+  const cards = placed.filter(room).map((one) => ({ ...one, lanes: Math.min(one.lanes, most) }));
+  const crowds: { from: number; to: number; items: T[] }[] = [];
+  const rest = placed.filter((one) => !room(one)).map(({ item }) => item);
+  for (const item of rest.sort((a, b) => a.from - b.from)) {
+    const last = crowds.at(-1);
+    if (last && item.from < last.to) {
+      last.items.push(item);
+      last.to = Math.max(last.to, item.to);
+    } else crowds.push({ from: item.from, to: item.to, items: [item] });
+  }
+  const place = { lane: most - 1, lanes: most };
+  const alone = crowds.flatMap(({ items: [item, ...others] }) =>
+    item && others.length === 0 ? [{ item, ...place }] : [],
+  );
+  return {
+    cards: [...cards, ...alone],
+    crowds: crowds.filter(({ items }) => items.length > 1).map((crowd) => ({ ...crowd, ...place })),
+  };
+}

@@ -4,7 +4,7 @@ import type { Occurrence } from '@/core/calendar/occurrences';
 import type { Block } from '@/core/model/plan';
 import { dayPlan, entriesIn, spanOfBlock } from '@/core/plan/dayPlan';
 import { tasksOfBlock } from '@/core/plan/group';
-import { shareWidth } from '@/core/plan/lanes';
+import { shareWidth, withCrowds } from '@/core/plan/lanes';
 import { seen } from '@/core/plan/lens';
 import { pockets } from '@/core/plan/placing';
 import { MINUTE, lengthOf, subtract, type Span } from '@/core/time/span';
@@ -13,15 +13,16 @@ import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
 import { elementOf } from '../dom';
 import { useDropArea } from '../drag/areas';
+import { useWide } from '../useWide';
 import { Words } from '../Words';
 import { ActualLane, LANE_WIDTH, NARROW_LANE_WIDTH } from './ActualLane';
 import { BlockCard, MeetingCard, type Box } from './cards';
+import { CrowdCard } from './CrowdCard';
+import type { Item } from './item';
 import { DropGhost } from './DropGhost';
 import { hoursOf } from './Ruler';
 import type { Scale } from './scale';
 import { useMarkHours } from './useMarkHours';
-
-type Item = Span & ({ readonly meeting: Occurrence } | { readonly block: Block });
 
 /** What is shorter than this is drawn this long, so that it can be read and touched. */
 const SHORTEST = 20 * MINUTE;
@@ -60,7 +61,12 @@ type Props = {
 export function DayColumn({ date, now, scale, viewport, narrow = false }: Props) {
   const workspace = useWorkspace();
   const plan = useMemo(() => seen(dayPlan(workspace, date, session.zone), workspace), [workspace, date]);
-  const items = useMemo(() => laidOut(plan.meetings, plan.blocks), [plan]);
+  const wide = useWide();
+  const most = narrow ? (wide ? 3 : 2) : wide ? 6 : 4;
+  const { cards, crowds } = useMemo(
+    () => withCrowds(laidOut(plan.meetings, plan.blocks), most),
+    [plan, most],
+  );
   const lane = useRef<HTMLElement | null>(null);
   const room = useRef<HTMLElement | null>(null);
   const marked = useMarkHours(room, scale);
@@ -105,7 +111,7 @@ export function DayColumn({ date, now, scale, viewport, narrow = false }: Props)
           />
         )}
         {isToday && !narrow && <Pockets workspace={workspace} date={date} now={now} scale={scale} />}
-        {items.map(({ item, lane: column, lanes }) => {
+        {cards.map(({ item, lane: column, lanes }) => {
           const box = { ...boxOf(item, column, lanes, scale), narrow };
           return 'block' in item ? (
             <BlockCard
@@ -120,6 +126,9 @@ export function DayColumn({ date, now, scale, viewport, narrow = false }: Props)
             <MeetingCard key={item.meeting.id} meeting={item.meeting} box={box} />
           );
         })}
+        {crowds.map((crowd) => (
+          <CrowdCard key={crowd.from} crowd={crowd} box={boxOf(crowd, crowd.lane, crowd.lanes, scale)} />
+        ))}
         <DropGhost scale={scale} />
       </View>
       <ActualLane
