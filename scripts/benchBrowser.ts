@@ -6,6 +6,7 @@ import { writeWorkspaceFile } from '@/core/formats/workspaceFile';
 import { instantOf } from '@/core/time/zone';
 import { longHistory } from '@/demo/tenYears';
 import { NOW, openPage, openStage, settled, type Stage } from '../e2e/browser';
+import { dragFrames, weekTurns } from './benchWeek';
 import { chooseFile, pause, pressText, sees } from '../e2e/steps';
 
 /** What a person waits for in the exported application in Chromium, with ten years of data and with one month. */
@@ -51,11 +52,20 @@ async function measure(stage: Stage, name: string, days: number) {
   await watchFirstDay(page);
   const starts: number[] = [];
   for (let i = 0; i < RUNS; i += 1) starts.push(await startOf(page, stage, name));
+  await page.goto(`${stage.address}/plan?view=week`);
+  await settled(page);
+  const turns = await weekTurns(page);
+  await page.goto(`${stage.address}/plan?view=week&day=2026-11-24`);
+  await settled(page);
+  const frames = await dragFrames(page);
+  await page.emulateCPUThrottling(4);
+  const slow = await dragFrames(page);
+  await page.emulateCPUThrottling(1);
   const devtools = await page.createCDPSession();
   await devtools.send('HeapProfiler.collectGarbage');
   const { JSHeapUsedSize = 0 } = await page.metrics();
   await page.browserContext().close();
-  return { start: median(starts), memory: JSHeapUsedSize / 1e6, read };
+  return { start: median(starts), memory: JSHeapUsedSize / 1e6, read, week: median(turns), frames, slow };
 }
 
 async function main() {
@@ -68,6 +78,12 @@ async function main() {
       `${name}: one month ${of(month).toFixed(0)} ${unit}, ten years ${of(years).toFixed(0)} ${unit}, ratio ${(of(years) / of(month)).toFixed(2)}`,
     );
   row('start until the first day is drawn (Chromium)', ({ start }) => start, 'ms');
+  row('another week is drawn (Chromium)', ({ week }) => week, 'ms');
+  for (const [name, { frames, slow }] of Object.entries({ 'one month': month, 'ten years': years }))
+    for (const [how, one] of Object.entries({ 'as it is': frames, 'slowed four times': slow }))
+      console.log(
+        `dragging in the week, ${name}, processor ${how}: ${(100 * one.share).toFixed(1)} % of ${one.frames} frames within 16.7 ms, the longest ${one.longest.toFixed(0)} ms`,
+      );
   row('memory after the start (Chromium, JavaScript heap)', ({ memory }) => memory, 'MB');
   row('workspace file chosen until its contents are shown', ({ read }) => read, 'ms');
 }

@@ -8,5 +8,4 @@ export const webProps = (props: {
   onClick?: () => void;
   onKeyDown?: (event: KeyboardEvent) => void;
   'aria-roledescription'?: string;
-  'aria-describedby'?: string;
 }): object => props;

@@ -13,7 +13,7 @@ export function Drawer({ date }: { date: string }) {
   const tasks = useToPlace();
   const finding = useFinding(tasks);
   const [open, setOpen] = useState(false);
-  const { attach } = useDropArea('to place', { kind: 'off' });
+  const { attach } = useDropArea({ kind: 'off' });
   const dragging = useDrag(({ dragged }) => dragged !== null);
   const fromPlan = useDrag(
     ({ dragged }) => dragged !== null && (dragged.block !== undefined || dragged.trayId !== undefined),

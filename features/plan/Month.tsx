@@ -59,7 +59,7 @@ type CellProps = { day: DayList; inMonth: boolean; isToday: boolean; onOpen: () 
 function Cell({ day, inMonth, isToday, onOpen }: CellProps) {
   const { date, load, lines } = day;
   const wide = useWide();
-  const { attach } = useDropArea(`month ${date}`, { kind: 'tray', date });
+  const { attach } = useDropArea({ kind: 'tray', date });
   const aimed = useDrag(({ target }) => target?.kind === 'tray' && target.date === date);
   const { said, left } = loadWords(load);
   const room = lines.length > MOST_LINES ? MOST_LINES - 1 : MOST_LINES;

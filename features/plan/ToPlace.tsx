@@ -30,7 +30,7 @@ export function useToPlace(): Task[] {
 /** The pane beside the day, on a wide screen. What is dropped on it leaves the plan. */
 export function ToPlacePane({ date }: { date: string }) {
   const tasks = useToPlace();
-  const { attach } = useDropArea('to place', { kind: 'off' });
+  const { attach } = useDropArea({ kind: 'off' });
   const aimed = useDrag(({ target }) => target?.kind === 'off');
   const finding = useFinding(tasks);
   return (
@@ -99,7 +99,7 @@ function PlaceableCard({ task, date }: { task: Task; date: string }) {
   };
   const open = () => openSheet({ kind: 'task', id: task.id });
   const choose = () => pick(task.id);
-  const { props, lifted } = useDragItem(`task ${task.id}`, dragged, date, choosing ? choose : open, {
+  const { props, lifted, binding } = useDragItem(`task ${task.id}`, dragged, date, choosing ? choose : open, {
     x: choose,
   });
   const estimate = task.estimate === null ? 'no estimate' : durationWords(task.estimate);
@@ -109,6 +109,7 @@ function PlaceableCard({ task, date }: { task: Task; date: string }) {
       aria-label={`To place: ${task.title}, ${estimate}${picked ? ', chosen' : ''}`}
       className={`${hue} cursor-grab touch-manipulation select-none overflow-hidden rounded-r-lg border bg-surface pl-3.5 hover:border-ink-soft ${picked ? 'border-pine' : 'border-line'} ${lifted ? 'opacity-50' : ''}`}
     >
+      {binding}
       <EdgeMark />
       <View className="flex-row items-start gap-2 pr-3.5 pt-2">
         {choosing && (

@@ -16,7 +16,7 @@ import { hueOfTask } from '@/core/plan/lens';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
 import { Words } from '../Words';
-import { areaOf, areaUnderPointer, pointer, type Area } from './areas';
+import { areaUnderPointer, notePointer, pointer, type Area } from './areas';
 import { aim, letGo, pickUp, startOf, useDrag, type Dragged, type Target } from './dragStore';
 import { drop, targetWords } from './drop';
 
@@ -127,10 +127,10 @@ export function DragArea({ children }: { children: ReactNode }) {
     grab.current = undefined;
     pickUp(active.data.current as Dragged, 'pointer'); // set by useDragItem
   };
-  const move = ({ over, activatorEvent }: DragMoveEvent) => {
+  const move = ({ activatorEvent }: DragMoveEvent) => {
     const { dragged } = useDrag.getState();
     if (!dragged) return;
-    const area = areaOf(over?.data.current);
+    const area = areaUnderPointer();
     if (area?.kind === 'strip' && startOf(dragged) !== undefined)
       grab.current ??= grabbedAt(area, dragged, activatorEvent);
     aim(targetOver(area, dragged, grab.current ?? 0));
@@ -139,13 +139,11 @@ export function DragArea({ children }: { children: ReactNode }) {
   return (
     <DndContext
       sensors={sensors}
-      collisionDetection={areaUnderPointer}
+      collisionDetection={notePointer}
       autoScroll={{ threshold: { x: 0, y: 0.14 } }}
       accessibility={{ announcements: silent, screenReaderInstructions: { draggable: keyHelp } }}
       onDragStart={start}
       onDragMove={move}
-      // a move still tells the area before this one when the pointer has just come over another
-      onDragOver={move}
       onDragEnd={drop}
       onDragCancel={letGo}
     >

@@ -1,5 +1,5 @@
-import { useDroppable, type CollisionDetection } from '@dnd-kit/core';
-import { useRef, type RefObject } from 'react';
+import type { CollisionDetection } from '@dnd-kit/core';
+import { useEffect, useRef, type RefObject } from 'react';
 import type { View } from 'react-native';
 import type { Block } from '@/core/model/plan';
 import type { Span } from '@/core/time/span';
@@ -15,13 +15,19 @@ export type Area =
 
 export type Point = { readonly x: number; readonly y: number };
 
-/** Where the pointer is, in the viewport; kept by `areaUnderPointer`, which dnd-kit calls on every move. */
+/** Where the pointer is, in the viewport; kept by `notePointer`. */
 export const pointer: { at: Point } = { at: { x: 0, y: 0 } };
 
-type Registered = { area: Area; contains: (point: Point) => boolean };
+/** dnd-kit asks on every move what lies under the pointer; the areas know that themselves, so nothing is rendered for it. */
+export const notePointer: CollisionDetection = ({ pointerCoordinates }) => {
+  if (pointerCoordinates) pointer.at = pointerCoordinates;
+  return [];
+};
 
-// dnd-kit types the data of a droppable as any
-export const areaOf = (data: unknown): Area | undefined => (data as Registered | undefined)?.area;
+type Registered = { readonly area: () => Area; readonly contains: (point: Point) => boolean };
+
+/** All places of the screen where something can be let go. */
+const registered = new Set<Registered>();
 
 const inside = ({ left, right, top, bottom }: DOMRect, { x, y }: Point) =>
   x >= left && x <= right && y >= top && y <= bottom;
@@ -35,35 +41,35 @@ function takes(area: Area): boolean {
   );
 }
 
-/** The area under the pointer; the tray and the list lie above the strip. */
-export const areaUnderPointer: CollisionDetection = ({ pointerCoordinates, droppableContainers }) => {
-  if (!pointerCoordinates) return [];
-  pointer.at = pointerCoordinates;
-  const hit = droppableContainers
-    .map(({ id, data }) => ({ id, registered: data.current as Registered | undefined })) // set by useDropArea
-    .filter(
-      ({ registered }) => registered && takes(registered.area) && registered.contains(pointerCoordinates),
-    );
-  return hit
-    .sort((a, b) => Number(a.registered?.area.kind === 'strip') - Number(b.registered?.area.kind === 'strip'))
-    .map(({ id }) => ({ id }));
-};
+/** The area under the pointer that takes what is dragged; trays, groups and the list lie above the strip. */
+export function areaUnderPointer(): Area | undefined {
+  const hit = [...registered].filter(({ contains }) => contains(pointer.at)).map(({ area }) => area());
+  return hit.filter(takes).sort((a, b) => Number(a.kind === 'strip') - Number(b.kind === 'strip'))[0];
+}
 
 /**
  * Makes a View a place to let go; `attach` goes on the View. When it scrolls inside something, `viewport` is what is
  * seen of it.
  */
-export function useDropArea(id: string, area: Area, viewport?: RefObject<HTMLElement | null>) {
+export function useDropArea(area: Area, viewport?: RefObject<HTMLElement | null>) {
   const own = useRef<HTMLElement | null>(null);
-  const contains = (point: Point) =>
-    [own.current, viewport?.current].every(
-      (element) => !element || inside(element.getBoundingClientRect(), point),
-    );
-  const { setNodeRef } = useDroppable({ id, data: { area, contains } satisfies Registered });
+  const latest = useRef(area);
+  useEffect(() => {
+    latest.current = area;
+  });
+  useEffect(() => {
+    const contains = (point: Point) =>
+      own.current !== null &&
+      [own.current, viewport?.current].every(
+        (element) => !element || inside(element.getBoundingClientRect(), point),
+      );
+    const one: Registered = { area: () => latest.current, contains };
+    registered.add(one);
+    return () => void registered.delete(one);
+  }, [viewport]);
   return {
     attach: (view: View | null) => {
       own.current = elementOf(view);
-      setNodeRef(own.current);
     },
   };
 }

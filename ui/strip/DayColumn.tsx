@@ -71,7 +71,6 @@ export function DayColumn({ date, now, scale, viewport, narrow = false }: Props)
   const room = useRef<HTMLElement | null>(null);
   const marked = useMarkHours(room, scale);
   const { attach } = useDropArea(
-    `strip ${date}`,
     {
       kind: 'strip',
       day: plan.span,

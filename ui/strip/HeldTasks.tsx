@@ -1,4 +1,4 @@
-import { useId, type RefObject } from 'react';
+import type { RefObject } from 'react';
 import { Pressable, View } from 'react-native';
 import type { Block } from '@/core/model/plan';
 import type { Task } from '@/core/model/task';
@@ -58,7 +58,7 @@ function Held({ task }: { task: Task }) {
 
 /** Takes what is let go on a group block. */
 export function GroupArea({ block, viewport }: { block: Block; viewport: RefObject<HTMLElement | null> }) {
-  const { attach } = useDropArea(useId(), { kind: 'group', block }, viewport);
+  const { attach } = useDropArea({ kind: 'group', block }, viewport);
   const aimed = useDrag(({ target }) => target?.kind === 'into' && target.blockId === block.id);
   return (
     <View

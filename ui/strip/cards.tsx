@@ -59,7 +59,7 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
   const open = () => openSheet({ kind: 'meeting', meeting });
   const place = { taskId: '', minutes: Math.max(1, Math.round(lengthOf(meeting))), event: meeting };
   const date = dateOf(meeting.from, session.zone);
-  const { props, lifted } = useDragItem(
+  const { props, lifted, binding } = useDragItem(
     `event ${meeting.id} ${box.top}`,
     { ...place, kind: 'move' },
     date,
@@ -73,6 +73,7 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
       className={`hue-${hueOfEvent(meeting, workspace)} cut-corner absolute cursor-grab touch-manipulation select-none ${lifted ? 'opacity-50' : ''} overflow-hidden border bg-surface ${box.narrow ? 'px-1' : 'px-2.5'} ${meeting.busy ? 'border-edge' : 'border-dashed border-edge'} ${around ? 'opacity-80' : ''} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
       style={placeOf(box)}
     >
+      {binding}
       <View aria-hidden className="absolute right-0 top-0">
         <Svg width={12} height={12}>
           <Path d="M0 0L12 12" stroke="var(--edge)" strokeWidth={2} />
@@ -136,7 +137,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
   const { taskId, minutes } = block;
   const place = { taskId, minutes, block: { id: block.id, start: block.start } };
   const open = () => openSheet({ kind: 'task', id: taskId, blockId: block.id });
-  const { props, lifted } = useDragItem(`move ${block.id}`, { ...place, kind: 'move' }, date, open, {
+  const { props, lifted, binding } = useDragItem(`move ${block.id}`, { ...place, kind: 'move' }, date, open, {
     d: () => duplicate(block),
   });
   if (!task) return null;
@@ -165,6 +166,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
       className={`hue-${hue} absolute cursor-grab touch-manipulation select-none overflow-hidden rounded-r-lg border ${box.narrow ? 'pl-1.5' : 'pl-3'} ${roomForButton && !done ? 'pr-11' : box.narrow ? 'pr-0.5' : 'pr-2'} ${look} ${lifted ? 'opacity-50' : ''} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
       style={placeOf(box)}
     >
+      {binding}
       <EdgeMark />
       {block.holds && <GroupArea block={block} viewport={viewport} />}
       <View className="flex-row items-center gap-1.5">
@@ -209,7 +211,7 @@ type HandleProps = { id: string; place: Omit<Dragged, 'kind'>; date: string };
 
 /** The lower edge of a card, by which it is made longer or shorter. The keyboard does it on the card itself. */
 function ResizeHandle({ id, place, date }: HandleProps) {
-  const { props } = useDragItem(`resize ${id}`, { ...place, kind: 'resize' }, date, () => undefined);
+  const { props, binding } = useDragItem(`resize ${id}`, { ...place, kind: 'resize' }, date, () => undefined);
   return (
     <View
       {...props}
@@ -218,6 +220,7 @@ function ResizeHandle({ id, place, date }: HandleProps) {
       aria-hidden
       className="resize-handle absolute bottom-0 left-0 right-0 h-3 cursor-ns-resize touch-manipulation items-center justify-end pb-1"
     >
+      {binding}
       <View className="h-0.5 w-6 rounded bg-edge opacity-50" />
     </View>
   );

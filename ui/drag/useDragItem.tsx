@@ -1,4 +1,5 @@
 import { useDraggable } from '@dnd-kit/core';
+import { useEffect, useRef, type RefObject } from 'react';
 import type { View } from 'react-native';
 import { blocksIn } from '@/core/plan/dayPlan';
 import { pockets, STEP } from '@/core/plan/placing';
@@ -70,7 +71,7 @@ function aimedBy(event: KeyboardEvent, target: Target, dragged: Dragged, date: s
 }
 
 /**
- * Makes a View something that can be dragged, by mouse, by touch and by keyboard. `date` is the day that is shown,
+ * Makes a View something that can be dragged, with `binding` among its children, by mouse, by touch and by keyboard. `date` is the day that is shown,
  * where the keyboard places things; `onOpen` is what a click or Enter does, `keys` what other
  * keys do while it is not held.
  */
@@ -81,7 +82,7 @@ export function useDragItem(
   onOpen: () => void,
   keys: Readonly<Record<string, () => void>> = {},
 ) {
-  const { setNodeRef, listeners, attributes } = useDraggable({ id, data: dragged });
+  const element = useRef<HTMLElement | null>(null);
   const lifted = useDrag(
     (state) =>
       state.dragged !== null &&
@@ -113,17 +114,43 @@ export function useDragItem(
 
   return {
     lifted,
+    binding: <DragBinding id={id} dragged={dragged} element={element} />,
     props: {
-      ref: (view: View | null) => setNodeRef(elementOf(view)),
+      ref: (view: View | null) => {
+        element.current = elementOf(view);
+      },
       tabIndex: 0 as const,
       role: 'group' as const,
-      ...(listeners as object), // onMouseDown and onTouchStart
       ...webProps({
         onKeyDown,
         onClick: onOpen,
         'aria-roledescription': 'can be dragged',
-        'aria-describedby': attributes['aria-describedby'],
       }),
     },
   };
+}
+
+type BindingProps = { id: string; dragged: Dragged; element: RefObject<HTMLElement | null> };
+
+/**
+ * Tells dnd-kit of an item. It renders nothing, so that the item itself is not rendered each time that something is
+ * picked up or let go.
+ */
+function DragBinding({ id, dragged, element }: BindingProps) {
+  const { setNodeRef, listeners, attributes } = useDraggable({ id, data: dragged });
+  useEffect(() => {
+    const node = element.current;
+    // the sensors of dnd-kit take React's events and look at the native ones within
+    const press = (nativeEvent: Event) => listeners?.onMouseDown?.({ nativeEvent });
+    const touch = (nativeEvent: Event) => listeners?.onTouchStart?.({ nativeEvent });
+    node?.addEventListener('mousedown', press);
+    node?.addEventListener('touchstart', touch, { passive: true });
+    node?.setAttribute('aria-describedby', attributes['aria-describedby']);
+    setNodeRef(node);
+    return () => {
+      node?.removeEventListener('mousedown', press);
+      node?.removeEventListener('touchstart', touch);
+    };
+  });
+  return null;
 }

@@ -1,0 +1,74 @@
+import type { Page } from 'puppeteer-core';
+import { pause } from '../e2e/steps';
+
+/** What the week costs in Chromium: drawing it, and dragging in it, from real frames. */
+
+/** So many weeks back the shorter history has something in every week. */
+const WEEKS = 3;
+const ROUNDS = 4;
+
+/** Milliseconds from asking for another week until the frame after it is drawn, going back and forth some weeks. */
+export async function weekTurns(page: Page): Promise<number[]> {
+  const times: number[] = [];
+  for (let i = 0; i < WEEKS * 2 * ROUNDS; i += 1) {
+    const key = Math.floor(i / WEEKS) % 2 === 0 ? 'ArrowLeft' : 'ArrowRight';
+    times.push(
+      await page.evaluate(
+        (pressed) =>
+          new Promise<number>((drawn) => {
+            const title = document.querySelector('[role=main] [role=heading][aria-level="1"]');
+            const before = title?.textContent;
+            const began = performance.now();
+            const watch = new MutationObserver(() => {
+              if (
+                document.querySelector('[role=main] [role=heading][aria-level="1"]')?.textContent === before
+              )
+                return;
+              watch.disconnect();
+              requestAnimationFrame(() => setTimeout(() => drawn(performance.now() - began)));
+            });
+            watch.observe(document.body, { childList: true, subtree: true, characterData: true });
+            window.dispatchEvent(new KeyboardEvent('keydown', { key: pressed, bubbles: true }));
+          }),
+        key,
+      ),
+    );
+    await pause(150);
+  }
+  return times;
+}
+
+/** A frame that came on time: 60 a second, as the timestamps of frames are rounded to a tenth of a millisecond. */
+const ON_TIME = 16.8;
+
+/** The share of frames that come on time while a block is dragged to and fro across the week for some seconds. */
+export async function dragFrames(page: Page): Promise<{ share: number; frames: number; longest: number }> {
+  const block = await page.waitForSelector('[id^="block-"]');
+  await block?.scrollIntoView();
+  await pause(300);
+  const box = await block?.boundingBox();
+  if (!box) throw new Error('No block is in sight.');
+  const from = { x: box.x + box.width / 3, y: box.y + 10 };
+  await page.mouse.move(from.x, from.y);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 12, from.y + 12);
+  await pause(500);
+  // as text: the helpers that tsx puts around named functions are not known to the page
+  await page.evaluate(
+    'window.stamps = []; (function note(at) { if (at) stamps.push(at); requestAnimationFrame(note); })()',
+  );
+  for (let i = 0; i < 240; i += 1) {
+    const turn = (i / 60) * Math.PI;
+    await page.mouse.move(from.x + 300 * Math.sin(turn), 450 + 120 * Math.sin(turn * 1.7));
+    await pause(12);
+  }
+  const stamps = await page.evaluate(() => (window as unknown as { stamps: number[] }).stamps); // put there above
+  await page.keyboard.press('Escape');
+  await page.mouse.up();
+  const gaps = stamps.slice(1).map((at, i) => at - (stamps[i] ?? 0));
+  return {
+    share: gaps.filter((gap) => gap <= ON_TIME).length / gaps.length,
+    frames: gaps.length,
+    longest: Math.max(...gaps),
+  };
+}
