@@ -72,8 +72,19 @@ const clip = (range: Span, { from, to }: Span): Span => ({
   to: Math.min(to, range.to),
 });
 
-/** Everything that is planned for a day. */
+const known = new WeakMap<Workspace, Map<string, DayPlan>>();
+
+/** Everything that is planned for a day; worked out once for as long as the workspace stays as it is. */
 export function dayPlan(workspace: Workspace, date: IsoDate, zone: Zone): DayPlan {
+  const plans = known.get(workspace) ?? new Map<string, DayPlan>();
+  known.set(workspace, plans);
+  const key = `${date} ${zone}`;
+  const plan = plans.get(key) ?? workedOut(workspace, date, zone);
+  plans.set(key, plan);
+  return plan;
+}
+
+function workedOut(workspace: Workspace, date: IsoDate, zone: Zone): DayPlan {
   const span = dayOf(date, zone);
   const working = workingHours(workspace.settings, date, zone);
   const occurrences = occurrencesShown(workspace, date, zone);

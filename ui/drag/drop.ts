@@ -14,7 +14,18 @@ import { moveTo } from '../time/eventActions';
 import { letGo, useDrag, type Dragged, type Target } from './dragStore';
 
 /** What a target means, before letting go: where, how long, what it collides with, what it makes late. */
-export function targetWords(workspace: Workspace, dragged: Dragged, target: Target | null) {
+export function targetWords(workspace: Workspace, dragged: Dragged, target: Target | null): Meaning {
+  if (last?.workspace !== workspace || last.dragged !== dragged || last.target !== target)
+    last = { workspace, dragged, target, meaning: meaningOf(workspace, dragged, target) };
+  return last.meaning;
+}
+
+type Meaning = { readonly where: string; readonly warnings: readonly string[] };
+
+/** The chip and the ghost ask for the same. */
+let last: { workspace: Workspace; dragged: Dragged; target: Target | null; meaning: Meaning } | undefined;
+
+function meaningOf(workspace: Workspace, dragged: Dragged, target: Target | null): Meaning {
   const { zone } = session;
   if (!target) return { where: 'Not over a place', warnings: [] };
   if (target.kind === 'off') {
