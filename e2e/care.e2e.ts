@@ -206,7 +206,7 @@ test('everything goes out as one file and comes in again elsewhere, by one step 
   await page.goto(`${stage.address}/settings?space=elsewhere`);
   await settled(page);
   await chooseFile(page, 'Open an exported file', file);
-  await sees(page, '32 tasks, 4 lists, 12 events, 1 calendar');
+  await sees(page, '35 tasks, 4 lists, 12 events, 1 calendar');
   await pressText(page, 'Replace everything');
   await page.keyboard.press('Escape');
   await press(page, 'Tasks');

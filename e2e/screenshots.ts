@@ -25,6 +25,12 @@ const shots: Shot[] = [
     dark: true,
     click: '[aria-label^="Grant report, section 2"]',
   },
+  {
+    name: 'lens-phone',
+    route: '/plan?view=days',
+    size: 'phone',
+    click: '[aria-label^="What the plan shows"]',
+  },
   { name: 'month-wide', route: '/plan?view=month', size: 'wide' },
   { name: 'agenda-phone', route: '/plan?view=agenda', size: 'phone' },
   { name: 'week-wide-dark', route: '/plan?view=week', size: 'wide', dark: true },

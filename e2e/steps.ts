@@ -46,7 +46,12 @@ export async function sees(page: Page, text: string): Promise<void> {
 export async function boxOf(page: Page, label: string) {
   const element = await page.waitForSelector(labelled(label)).catch(() => null);
   assert.ok(element, `nothing is called “${label}…”; there are:\n${(await labels(page)).join('\n')}`);
-  if (!(await element.isIntersectingViewport({ threshold: 0.9 }))) await element.scrollIntoView();
+  await element.evaluate((one) => {
+    const { left, top, width, height } = one.getBoundingClientRect();
+    if (height > window.innerHeight / 2) return;
+    const there = document.elementFromPoint(left + width / 2, top + height / 2);
+    if (!there || !(one.contains(there) || there.contains(one))) one.scrollIntoView({ block: 'center' });
+  });
   const box = await element.boundingBox();
   assert.ok(box, `“${label}” is not to be seen`);
   return box;

@@ -3,7 +3,7 @@ import { useStore as useZustand } from 'zustand';
 import type { Change } from '@/core/commands/changes';
 import type { Workspace } from '@/core/model/workspace';
 import { withTimes } from '@/core/tasks/repeating';
-import { dateOf } from '@/core/time/zone';
+import { dateOf, dayOf } from '@/core/time/zone';
 import { askToLast, isLasting } from './lasting';
 import { useMonths } from './months';
 import { repository } from './repository';
@@ -53,23 +53,34 @@ export const useStore = <T>(select: (state: StoreState) => T): T => useZustand(s
 /** The workspace with the times of repeating tasks that are in sight, to be looked at. */
 export function workspaceInSight(): Workspace {
   const { workspace } = store.getState();
-  return inSight(workspace, useMonths.getState().months, dateOf(session.now(), session.zone));
+  return inSight(workspace, useMonths.getState().months, today());
 }
 
 /** The same in a component. */
 export function useWorkspace(): Workspace {
   const workspace = useStore((state) => state.workspace);
   const months = useMonths((state) => state.months);
-  return inSight(workspace, months, dateOf(session.now(), session.zone));
+  return inSight(workspace, months, today());
+}
+
+/** Today's date, worked out once a day. */
+let day = { from: 0, to: 0, date: '' };
+function today(): string {
+  const now = session.now();
+  if (now < day.from || now >= day.to) {
+    const date = dateOf(now, session.zone);
+    day = { ...dayOf(date, session.zone), date };
+  }
+  return day.date;
 }
 
 /** All that asks between two changes gets the same workspace. */
-let last = { workspace: store.getState().workspace, months: [] as readonly string[], today: '' };
+let last = { workspace: store.getState().workspace, months: [] as readonly string[], date: '' };
 let lastInSight = last.workspace;
-function inSight(workspace: Workspace, months: readonly string[], today: string): Workspace {
-  if (workspace !== last.workspace || months !== last.months || today !== last.today) {
-    last = { workspace, months, today };
-    lastInSight = withTimes(workspace, months, today, session.zone);
+function inSight(workspace: Workspace, months: readonly string[], date: string): Workspace {
+  if (workspace !== last.workspace || months !== last.months || date !== last.date) {
+    last = { workspace, months, date };
+    lastInSight = withTimes(workspace, months, date, session.zone);
   }
   return lastInSight;
 }

@@ -31,7 +31,7 @@ const groups: { name: string; keys: [string, string][] }[] = [
       ['G', 'into a group block of the day'],
       ['X', 'choose it, to place several together'],
       ['D', 'once more, right after it'],
-      ['Delete', 'off the plan'],
+      ['Delete', 'off the plan; an event is deleted'],
     ],
   },
 ];

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useEffect, useMemo } from 'react';
 import { ScrollView, View } from 'react-native';
 import type { Task } from '@/core/model/task';
 import { DEFAULT_LENGTH } from '@/core/plan/placing';
@@ -17,7 +17,7 @@ import { DueNote, TimerButton, useHue } from '@/ui/tasks/TaskParts';
 import { useMinute, useToday } from '@/ui/useNow';
 import { Heading, Words } from '@/ui/Words';
 import { countWords, estimated, Finding, useFinding } from './Finding';
-import { pick, stopChoosing, usePicked } from './picked';
+import { pick, stillWaiting, stopChoosing, usePicked } from './picked';
 
 /** The open tasks that need a place. */
 export function useToPlace(): Task[] {
@@ -61,6 +61,7 @@ export function ToPlaceList({ tasks, date }: { tasks: readonly Task[]; date: str
     { name: 'No date', tasks: tasks.filter((task) => !isTimed(task)) },
   ];
   const all = useToPlace();
+  useEffect(() => stillWaiting(all), [all]);
   if (tasks.length === 0 && all.length > 0) return <Words tone="soft">No task to place is called so.</Words>;
   if (tasks.length === 0)
     return (
@@ -99,7 +100,7 @@ function PlaceableCard({ task, date }: { task: Task; date: string }) {
   };
   const open = () => openSheet({ kind: 'task', id: task.id });
   const choose = () => pick(task.id);
-  const { props, lifted, binding } = useDragItem(`task ${task.id}`, dragged, date, choosing ? choose : open, {
+  const { props, lifted } = useDragItem(`task ${task.id}`, dragged, date, choosing ? choose : open, {
     x: choose,
   });
   const estimate = task.estimate === null ? 'no estimate' : durationWords(task.estimate);
@@ -109,7 +110,6 @@ function PlaceableCard({ task, date }: { task: Task; date: string }) {
       aria-label={`To place: ${task.title}, ${estimate}${picked ? ', chosen' : ''}`}
       className={`${hue} cursor-grab touch-manipulation select-none overflow-hidden rounded-r-lg border bg-surface pl-3.5 hover:border-ink-soft ${picked ? 'border-pine' : 'border-line'} ${lifted ? 'opacity-50' : ''}`}
     >
-      {binding}
       <EdgeMark />
       <View className="flex-row items-start gap-2 pr-3.5 pt-2">
         {choosing && (

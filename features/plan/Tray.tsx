@@ -70,7 +70,7 @@ function TrayChip({ item }: { item: TrayItem }) {
     trayId: item.id,
     minutes: task?.estimate ?? DEFAULT_LENGTH,
   } as const;
-  const { props, lifted, binding } = useDragItem(`tray item ${item.id}`, dragged, item.date, () =>
+  const { props, lifted } = useDragItem(`tray item ${item.id}`, dragged, item.date, () =>
     openSheet({ kind: 'task', id: item.taskId, trayId: item.id }),
   );
   if (!task) return null;
@@ -81,7 +81,6 @@ function TrayChip({ item }: { item: TrayItem }) {
       aria-label={['In the tray', task.title, estimate].filter(Boolean).join(', ')}
       className={`${hue} h-11 cursor-grab touch-manipulation select-none flex-row items-center overflow-hidden rounded-r-lg border border-line bg-surface pl-1 pr-3 ${lifted ? 'opacity-50' : ''}`}
     >
-      {binding}
       <EdgeMark />
       <TickBox task={task} />
       <Words tone={task.doneAt === null ? 'ink' : 'soft'}>

@@ -47,7 +47,7 @@ function TrayCard({ item, narrow }: { item: TrayItem; narrow: boolean }) {
     trayId: item.id,
     minutes: task?.estimate ?? DEFAULT_LENGTH,
   } as const;
-  const { props, lifted, binding } = useDragItem(`tray item ${item.id}`, dragged, item.date, () =>
+  const { props, lifted } = useDragItem(`tray item ${item.id}`, dragged, item.date, () =>
     openSheet({ kind: 'task', id: item.taskId, trayId: item.id }),
   );
   if (!task) return null;
@@ -60,7 +60,6 @@ function TrayCard({ item, narrow }: { item: TrayItem; narrow: boolean }) {
         .join(', ')}
       className={`${hue} min-h-[24px] cursor-grab touch-manipulation select-none justify-center overflow-hidden rounded-r-lg border border-line bg-surface py-0.5 ${narrow ? 'pl-1.5 pr-0.5' : 'pl-2.5 pr-1'} ${lifted ? 'opacity-50' : ''}`}
     >
-      {binding}
       <EdgeMark />
       <Words size="xs" tone={task.doneAt === null ? 'ink' : 'soft'} numberOfLines={narrow ? 2 : 1}>
         {task.title}

@@ -16,3 +16,10 @@ export const pick = (id: Id) =>
 
 export const startChoosing = () => usePicked.setState({ choosing: true, ids: [] });
 export const stopChoosing = () => usePicked.setState({ choosing: false, ids: [] });
+
+/** Leaves out what has found its place otherwise. */
+export function stillWaiting(tasks: readonly { readonly id: Id }[]): void {
+  const { ids } = usePicked.getState();
+  const left = ids.filter((id) => tasks.some((task) => task.id === id));
+  if (left.length < ids.length) usePicked.setState({ ids: left });
+}

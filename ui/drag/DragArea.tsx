@@ -16,9 +16,10 @@ import { hueOfTask } from '@/core/plan/lens';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
 import { Words } from '../Words';
-import { areaUnderPointer, notePointer, pointer, type Area } from './areas';
+import { Areas, areaUnderPointer, pointer, underPointer, type Area } from './areas';
 import { aim, letGo, pickUp, startOf, useDrag, type Dragged, type Target } from './dragStore';
 import { drop, targetWords } from './drop';
+import { Items, type Item } from './items';
 
 function targetOver(area: Area | undefined, dragged: Dragged, grab: number): Target | null {
   if (dragged.kind === 'resize') {
@@ -125,7 +126,7 @@ export function DragArea({ children }: { children: ReactNode }) {
 
   const start = ({ active }: DragStartEvent) => {
     grab.current = undefined;
-    pickUp(active.data.current as Dragged, 'pointer'); // set by useDragItem
+    pickUp((active.data.current as Item).dragged(), 'pointer'); // set by Items
   };
   const move = ({ activatorEvent }: DragMoveEvent) => {
     const { dragged } = useDrag.getState();
@@ -137,26 +138,30 @@ export function DragArea({ children }: { children: ReactNode }) {
   };
 
   return (
-    <DndContext
-      sensors={sensors}
-      collisionDetection={notePointer}
-      autoScroll={{ threshold: { x: 0, y: 0.14 } }}
-      accessibility={{ announcements: silent, screenReaderInstructions: { draggable: keyHelp } }}
-      onDragStart={start}
-      onDragMove={move}
-      onDragEnd={drop}
-      onDragCancel={letGo}
-    >
+    <>
       {children}
       <SpokenTarget />
-      <DragOverlay
-        dropAnimation={null}
-        modifiers={[besidePointer]}
-        style={{ width: CHIP_WIDTH, pointerEvents: 'none' }}
+      <DndContext
+        sensors={sensors}
+        collisionDetection={underPointer}
+        autoScroll={{ threshold: { x: 0, y: 0.14 } }}
+        accessibility={{ announcements: silent, screenReaderInstructions: { draggable: keyHelp } }}
+        onDragStart={start}
+        onDragMove={move}
+        onDragEnd={drop}
+        onDragCancel={letGo}
       >
-        <DragChip />
-      </DragOverlay>
-    </DndContext>
+        <Items />
+        <Areas />
+        <DragOverlay
+          dropAnimation={null}
+          modifiers={[besidePointer]}
+          style={{ width: CHIP_WIDTH, pointerEvents: 'none' }}
+        >
+          <DragChip />
+        </DragOverlay>
+      </DndContext>
+    </>
   );
 }
 

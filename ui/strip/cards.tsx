@@ -22,7 +22,7 @@ import { EdgeMark, PriorityMark } from '../marks';
 import { openSheet } from '../sheets';
 import { duplicate } from '../tasks/actions';
 import { TimerButton } from '../tasks/TaskParts';
-import { duplicateEvent } from '../time/eventActions';
+import { duplicateEvent, removeAsking } from '../time/eventActions';
 import { Words } from '../Words';
 import { GroupArea, HeldTasks } from './HeldTasks';
 
@@ -59,12 +59,12 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
   const open = () => openSheet({ kind: 'meeting', meeting });
   const place = { taskId: '', minutes: Math.max(1, Math.round(lengthOf(meeting))), event: meeting };
   const date = dateOf(meeting.from, session.zone);
-  const { props, lifted, binding } = useDragItem(
+  const { props, lifted } = useDragItem(
     `event ${meeting.id} ${box.top}`,
     { ...place, kind: 'move' },
     date,
     open,
-    { d: () => duplicateEvent(meeting) },
+    { d: () => duplicateEvent(meeting), Delete: () => removeAsking(meeting) },
   );
   return (
     <View
@@ -73,7 +73,6 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
       className={`hue-${hueOfEvent(meeting, workspace)} cut-corner absolute cursor-grab touch-manipulation select-none ${lifted ? 'opacity-50' : ''} overflow-hidden border bg-surface ${box.narrow ? 'px-1' : 'px-2.5'} ${meeting.busy ? 'border-edge' : 'border-dashed border-edge'} ${around ? 'opacity-80' : ''} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
       style={placeOf(box)}
     >
-      {binding}
       <View aria-hidden className="absolute right-0 top-0">
         <Svg width={12} height={12}>
           <Path d="M0 0L12 12" stroke="var(--edge)" strokeWidth={2} />
@@ -137,7 +136,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
   const { taskId, minutes } = block;
   const place = { taskId, minutes, block: { id: block.id, start: block.start } };
   const open = () => openSheet({ kind: 'task', id: taskId, blockId: block.id });
-  const { props, lifted, binding } = useDragItem(`move ${block.id}`, { ...place, kind: 'move' }, date, open, {
+  const { props, lifted } = useDragItem(`move ${block.id}`, { ...place, kind: 'move' }, date, open, {
     d: () => duplicate(block),
   });
   if (!task) return null;
@@ -166,7 +165,6 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
       className={`hue-${hue} absolute cursor-grab touch-manipulation select-none overflow-hidden rounded-r-lg border ${box.narrow ? 'pl-1.5' : 'pl-3'} ${roomForButton && !done ? 'pr-11' : box.narrow ? 'pr-0.5' : 'pr-2'} ${look} ${lifted ? 'opacity-50' : ''} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
       style={placeOf(box)}
     >
-      {binding}
       <EdgeMark />
       {block.holds && <GroupArea block={block} viewport={viewport} />}
       <View className="flex-row items-center gap-1.5">
@@ -211,7 +209,7 @@ type HandleProps = { id: string; place: Omit<Dragged, 'kind'>; date: string };
 
 /** The lower edge of a card, by which it is made longer or shorter. The keyboard does it on the card itself. */
 function ResizeHandle({ id, place, date }: HandleProps) {
-  const { props, binding } = useDragItem(`resize ${id}`, { ...place, kind: 'resize' }, date, () => undefined);
+  const { props } = useDragItem(`resize ${id}`, { ...place, kind: 'resize' }, date, () => undefined);
   return (
     <View
       {...props}
@@ -220,7 +218,6 @@ function ResizeHandle({ id, place, date }: HandleProps) {
       aria-hidden
       className="resize-handle absolute bottom-0 left-0 right-0 h-3 cursor-ns-resize touch-manipulation items-center justify-end pb-1"
     >
-      {binding}
       <View className="h-0.5 w-6 rounded bg-edge opacity-50" />
     </View>
   );

@@ -109,6 +109,14 @@ export function remove(meeting: Occurrence, scope: Scope): void {
   );
 }
 
+/** Takes out an event; of a repeating one it asks how many of its times. */
+export function removeAsking(meeting: Occurrence): void {
+  const event = store.getState().workspace.events.get(meeting.eventId);
+  if (event && isRepeating(event))
+    openSheet({ kind: 'scope', title: meeting.title, choose: (scope) => remove(meeting, scope) });
+  else remove(meeting, 'all');
+}
+
 /** Moves an occurrence to an instant, `minutes` long; of a repeating event it asks what that holds for. */
 export function moveTo(meeting: Occurrence, start: number, minutes: number): void {
   const event = store.getState().workspace.events.get(meeting.eventId);

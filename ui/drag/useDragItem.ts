@@ -1,5 +1,4 @@
-import { useDraggable } from '@dnd-kit/core';
-import { useEffect, useRef, type RefObject } from 'react';
+import { useEffect, useRef } from 'react';
 import type { View } from 'react-native';
 import { blocksIn } from '@/core/plan/dayPlan';
 import { pockets, STEP } from '@/core/plan/placing';
@@ -10,6 +9,7 @@ import { workspaceInSight } from '@/state/workspaceStore';
 import { elementOf, webProps } from '../dom';
 import { aim, letGo, pickUp, startOf, useDrag, type Dragged, type Target } from './dragStore';
 import { drop } from './drop';
+import { registerItem } from './items';
 
 /** Where the keyboard first aims a task: the first pocket of the day that takes it, else nine o'clock. */
 function firstAim(dragged: Dragged, date: string): Target {
@@ -71,7 +71,7 @@ function aimedBy(event: KeyboardEvent, target: Target, dragged: Dragged, date: s
 }
 
 /**
- * Makes a View something that can be dragged, with `binding` among its children, by mouse, by touch and by keyboard. `date` is the day that is shown,
+ * Makes a View something that can be dragged, by mouse, by touch and by keyboard. `date` is the day that is shown,
  * where the keyboard places things; `onOpen` is what a click or Enter does, `keys` what other
  * keys do while it is not held.
  */
@@ -83,6 +83,11 @@ export function useDragItem(
   keys: Readonly<Record<string, () => void>> = {},
 ) {
   const element = useRef<HTMLElement | null>(null);
+  const latest = useRef(dragged);
+  useEffect(() => {
+    latest.current = dragged;
+  });
+  useEffect(() => registerItem({ id, element, dragged: () => latest.current }), [id]);
   const lifted = useDrag(
     (state) =>
       state.dragged !== null &&
@@ -114,7 +119,6 @@ export function useDragItem(
 
   return {
     lifted,
-    binding: <DragBinding id={id} dragged={dragged} element={element} />,
     props: {
       ref: (view: View | null) => {
         element.current = elementOf(view);
@@ -128,29 +132,4 @@ export function useDragItem(
       }),
     },
   };
-}
-
-type BindingProps = { id: string; dragged: Dragged; element: RefObject<HTMLElement | null> };
-
-/**
- * Tells dnd-kit of an item. It renders nothing, so that the item itself is not rendered each time that something is
- * picked up or let go.
- */
-function DragBinding({ id, dragged, element }: BindingProps) {
-  const { setNodeRef, listeners, attributes } = useDraggable({ id, data: dragged });
-  useEffect(() => {
-    const node = element.current;
-    // the sensors of dnd-kit take React's events and look at the native ones within
-    const press = (nativeEvent: Event) => listeners?.onMouseDown?.({ nativeEvent });
-    const touch = (nativeEvent: Event) => listeners?.onTouchStart?.({ nativeEvent });
-    node?.addEventListener('mousedown', press);
-    node?.addEventListener('touchstart', touch, { passive: true });
-    node?.setAttribute('aria-describedby', attributes['aria-describedby']);
-    setNodeRef(node);
-    return () => {
-      node?.removeEventListener('mousedown', press);
-      node?.removeEventListener('touchstart', touch);
-    };
-  });
-  return null;
 }
