@@ -156,7 +156,7 @@ export function DragArea({ children }: { children: ReactNode }) {
         <DragOverlay
           dropAnimation={null}
           modifiers={[besidePointer]}
-          style={{ width: CHIP_WIDTH, pointerEvents: 'none' }}
+          style={{ width: CHIP_WIDTH, pointerEvents: 'none', willChange: 'transform' }}
         >
           <DragChip />
         </DragOverlay>

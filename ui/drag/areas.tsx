@@ -33,12 +33,15 @@ const useAreas = create<{ readonly areas: ReadonlySet<Registered> }>(() => ({ ar
  * Tells dnd-kit of all areas, so that it scrolls what lies under the pointer. They stand apart from what is drawn, which
  * is not rendered when the pointer comes over another.
  */
-export const Areas = () =>
-  [...useAreas(({ areas }) => areas)].map((one) => <Binding key={one.id} area={one} />);
+export function Areas() {
+  const areas = useAreas((state) => state.areas);
+  const once = new Map([...areas].map((one) => [one.id, one]));
+  return [...once].map(([id, one]) => <Binding key={id} area={one} />);
+}
 
 function Binding({ area: { id, element } }: { area: Registered }) {
   const { setNodeRef } = useDroppable({ id });
-  useEffect(() => setNodeRef(element.current));
+  useEffect(() => setNodeRef(element.current), [element, setNodeRef]);
   return null;
 }
 
@@ -60,14 +63,15 @@ const hit = (): Registered | undefined =>
     .filter(({ area, contains }) => contains(pointer.at) && takes(area()))
     .sort((a, b) => Number(a.area().kind === 'strip') - Number(b.area().kind === 'strip'))[0];
 
-/** The area under the pointer. */
-export const areaUnderPointer = (): Area | undefined => hit()?.area();
+/** The area that was under the pointer when dnd-kit asked last. */
+let under: Registered | undefined;
+export const areaUnderPointer = (): Area | undefined => under?.area();
 
 /** What dnd-kit asks on every move. */
 export const underPointer: CollisionDetection = ({ pointerCoordinates }) => {
   if (pointerCoordinates) pointer.at = pointerCoordinates;
-  const found = hit();
-  return found ? [{ id: found.id }] : [];
+  under = hit();
+  return under ? [{ id: under.id }] : [];
 };
 
 /**
@@ -75,7 +79,9 @@ export const underPointer: CollisionDetection = ({ pointerCoordinates }) => {
  * seen of it.
  */
 export function useDropArea(area: Area, viewport?: RefObject<HTMLElement | null>) {
-  const id = useId();
+  const own = useId();
+  // the days of a strip scroll together: to go from one to the next is nothing new to dnd-kit
+  const id = area.kind === 'strip' ? 'strip' : own;
   const element = useRef<HTMLElement | null>(null);
   const latest = useRef(area);
   useEffect(() => {
@@ -85,10 +91,10 @@ export function useDropArea(area: Area, viewport?: RefObject<HTMLElement | null>
     const contains = (point: Point) =>
       element.current !== null &&
       [element.current, viewport?.current].every((one) => !one || inside(one.getBoundingClientRect(), point));
-    const own: Registered = { id, element, area: () => latest.current, contains };
-    useAreas.setState(({ areas }) => ({ areas: new Set(areas).add(own) }));
+    const registered: Registered = { id, element, area: () => latest.current, contains };
+    useAreas.setState(({ areas }) => ({ areas: new Set(areas).add(registered) }));
     return () =>
-      useAreas.setState(({ areas }) => ({ areas: new Set([...areas].filter((one) => one !== own)) }));
+      useAreas.setState(({ areas }) => ({ areas: new Set([...areas].filter((one) => one !== registered)) }));
   }, [id, viewport]);
   return {
     attach: (view: View | null) => {

@@ -29,6 +29,7 @@ export const Items = () =>
 
 function Binding({ item }: { item: Item }) {
   const { setNodeRef, listeners, attributes } = useDraggable({ id: item.id, data: item });
+  const help = attributes['aria-describedby'];
   useEffect(() => {
     const node = item.element.current;
     // the sensors of dnd-kit take React's events and look at the native ones within
@@ -36,12 +37,12 @@ function Binding({ item }: { item: Item }) {
     const touch = (nativeEvent: Event) => listeners?.onTouchStart?.({ nativeEvent });
     node?.addEventListener('mousedown', press);
     node?.addEventListener('touchstart', touch, { passive: true });
-    node?.setAttribute('aria-describedby', attributes['aria-describedby']);
+    node?.setAttribute('aria-describedby', help);
     setNodeRef(node);
     return () => {
       node?.removeEventListener('mousedown', press);
       node?.removeEventListener('touchstart', touch);
     };
-  });
+  }, [item, listeners, help, setNodeRef]);
   return null;
 }
