@@ -137,7 +137,7 @@ test('whatever is done to this and later times leaves those before as they were,
       const edges = [
         moveRepeating.apply(before, { ...at(recurrence, 'later'), from: recurrence, to, minutes }),
         editRepeating.apply(before, { ...at(recurrence, 'later'), words: { title: 'Read all gauges' } }),
-        deleteRepeating.apply(before, at(recurrence, 'later')),
+        deleteRepeating.apply(before, { ...at(recurrence, 'later'), at: 0 }),
       ];
       const earliest = [recurrence, to.wall].sort()[0] ?? '';
       const earlier = (all: string[]) => all.filter((time) => time < earliest);
@@ -191,7 +191,7 @@ test('edits of all reach what was touched and is open; deleting all keeps what i
     '2026-03-04T09:00:00 30 Read the gauges',
     '2026-03-05T09:00:00 30 Gauges',
   ]);
-  const gone = deleteRepeating.apply(edited, at('2026-03-03T09:00:00', 'all'));
+  const gone = deleteRepeating.apply(edited, { ...at('2026-03-03T09:00:00', 'all'), at: 0 });
   expect(times(gone)).toEqual(['2026-03-04T09:00:00 30 Read the gauges']);
 });
 

@@ -10,6 +10,7 @@ import { asEvent } from '../tasks/repeating';
 import { daysBetween } from '../time/zone';
 import { command, existing, put, without } from './command';
 import type { Scope } from './events';
+import { deleteTask } from './tasks';
 import { commandOn } from './touching';
 
 /** This and later times of a repeating task, or all; `newId` is for the one that begins here, if it is split. */
@@ -86,19 +87,12 @@ export const moveRepeating = command('move', (workspace, { from, to, minutes, bl
   );
 });
 
-/** Lets this and later times go, or all: those to come, and those touched that are still open. */
-export const deleteRepeating = command('delete task', (workspace, at: At) => {
-  const { split, id, holds } = splitAt(workspace, at);
-  const gone = new Set(
-    split.tasks
-      .values()
-      .filter((task) => holds(task) && task.doneAt === null)
-      .map((task) => task.id),
-  );
+/** Lets this and later times go, or all: those to come, and those touched that are still open; a timer on one stops. */
+export const deleteRepeating = command('delete task', (workspace, { at, ...times }: At & { at: number }) => {
+  const { split, id, holds } = splitAt(workspace, times);
+  const open = split.tasks.values().filter((task) => holds(task) && task.doneAt === null);
   const bare = without(split, 'repeats', (one) => one.id === id);
-  const ofGone = ({ taskId }: { taskId: Id }) => gone.has(taskId);
-  const offPlan = without(without(bare, 'blocks', ofGone), 'tray', ofGone);
-  return without(offPlan, 'tasks', (task) => gone.has(task.id));
+  return open.reduce((before, task) => deleteTask.apply(before, { id: task.id, at }), bare);
 });
 
 /** What a changed event says of the times, taken over. */

@@ -48,12 +48,16 @@ function Binding({ area: { id, element } }: { area: Registered }) {
 const inside = ({ left, right, top, bottom }: DOMRect, { x, y }: Point) =>
   x >= left && x <= right && y >= top && y <= bottom;
 
-/** A group takes tasks but its own, and no events. */
+/** A group takes tasks but its own, and neither events nor other groups. */
 function takes(area: Area): boolean {
   const { dragged } = useDrag.getState();
   return (
     area.kind !== 'group' ||
-    (dragged !== null && !dragged.event && dragged.kind !== 'resize' && dragged.taskId !== area.block.taskId)
+    (dragged !== null &&
+      !dragged.event &&
+      !dragged.block?.group &&
+      dragged.kind !== 'resize' &&
+      dragged.taskId !== area.block.taskId)
   );
 }
 

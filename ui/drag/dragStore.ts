@@ -13,7 +13,7 @@ export type Dragged = {
   /** What is to be done after they were let go. */
   readonly then?: () => void;
   readonly trayId?: Id;
-  readonly block?: { readonly id: Id; readonly start: number };
+  readonly block?: { readonly id: Id; readonly start: number; readonly group?: boolean };
   readonly event?: Occurrence;
 };
 

@@ -65,7 +65,7 @@ function aimedBy(event: KeyboardEvent, target: Target, dragged: Dragged, date: s
   if (event.key.toLowerCase() === 't') {
     return { kind: 'tray', date: target.kind === 'hour' ? dateOf(target.start, session.zone) : date };
   }
-  if (event.key.toLowerCase() === 'g') return nextGroup(target, dragged, date);
+  if (event.key.toLowerCase() === 'g' && !dragged.block?.group) return nextGroup(target, dragged, date);
   if (event.key === 'Delete' || event.key === 'Backspace') return { kind: 'off' };
   return undefined;
 }

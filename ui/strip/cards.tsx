@@ -103,6 +103,8 @@ function useBlockState(block: Block, now: number) {
   const isRunning = running?.kind === 'task' && running.taskId === block.taskId;
   const held = heldTasks(block, workspace.tasks);
   const fill = block.holds && fillOf(block, held);
+  const count = `${held.length} ${held.length === 1 ? 'task' : 'tasks'}`;
+  const length = fill ? `${count}, ${fill.said}` : durationWords(block.minutes);
   const late = task && !done ? latenessWords(task, workspace.events, to, session.zone) : null;
   return {
     task,
@@ -114,7 +116,7 @@ function useBlockState(block: Block, now: number) {
     facts: [
       done && spent > 0
         ? `planned ${durationWords(block.minutes)} · took ${durationWords(spent)}`
-        : `${clock(from)} · ${fill ? `${held.length} ${held.length === 1 ? 'task' : 'tasks'}, ${fill.said}` : durationWords(block.minutes)}`,
+        : `${clock(from)} · ${length}`,
       ...(isRunning ? ['running'] : []),
     ].join(' · '),
     warning: fill?.over ?? heldLateness(block, workspace, session.zone) ?? late,
@@ -134,7 +136,11 @@ type BlockProps = {
 export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
   const { task, hue, hours, done, missed, repeats, facts, warning, holds } = useBlockState(block, now);
   const { taskId, minutes } = block;
-  const place = { taskId, minutes, block: { id: block.id, start: block.start } };
+  const place = {
+    taskId,
+    minutes,
+    block: { id: block.id, start: block.start, group: block.holds !== undefined },
+  };
   const open = () => openSheet({ kind: 'task', id: taskId, blockId: block.id });
   const { props, lifted } = useDragItem(`move ${block.id}`, { ...place, kind: 'move' }, date, open, {
     d: () => duplicate(block),

@@ -59,7 +59,11 @@ export function deleteTimes(task: Task, scope: Scope): void {
   if (scope === 'one' || !found) store.run(deleteTask, { id: task.id, at: session.now() }, words);
   else {
     const { repeating, recurrence } = found;
-    store.run(deleteRepeating, { id: repeating.id, recurrence, scope, newId: newId() }, words);
+    store.run(
+      deleteRepeating,
+      { id: repeating.id, recurrence, scope, newId: newId(), at: session.now() },
+      words,
+    );
   }
 }
 
