@@ -64,9 +64,10 @@ async function downloads(page: Page) {
 
 test('a large file can be called off while it is read; 1,500 events come in, and the newer file takes away what it lacks', async () => {
   const { page, complaints } = await openPage(stage, 'wide', 'large', '/settings');
-  await chooseFile(page, 'Choose a calendar file', write('huge.ics', ...many(90_000)));
+  await chooseFile(page, 'Choose a calendar file', write('huge.ics', ...many(45_000)));
   await sees(page, 'Nothing changes before it has been read whole.');
-  await pressText(page, 'Call it off');
+  // at once: the sheet moves on with the reading, and a click that waits for it to stand still may come too late
+  await page.$eval('[aria-label="Call it off"]', (button) => (button as HTMLElement).click()); // a button
   await sees(page, 'Reading huge.ics was called off. Nothing was changed.');
   await chooseFile(page, 'Choose a calendar file', write('gauges.ics', ...many(1500)));
   await sees(page, '1500\nnew');
