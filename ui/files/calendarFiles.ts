@@ -52,12 +52,18 @@ export async function importCalendarFile(file: File): Promise<void> {
     shown = true;
     show();
   }, SHOWN_AFTER);
+  // word of how far it has come may arrive after the result, as it comes by another way
+  let over = false;
   const progress = (part: number) => {
+    const further = Math.round(part * 100) > Math.round(share * 100);
     share = part;
-    if (shown && !stop.signal.aborted) show();
+    if (shown && further && !over && !stop.signal.aborted) show();
   };
   try {
     const read = await readCalendarFile(await file.text(), session.zone, { progress, signal: stop.signal });
+    over = true;
+    if (stop.signal.aborted) throw new Cancelled('cancelled');
+    clearTimeout(timer);
     whereTo(file.name, read);
   } catch (error) {
     if (shown) closeSheet();
