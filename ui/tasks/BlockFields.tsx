@@ -28,11 +28,11 @@ export function BlockFields({ block }: { block: Block }) {
     relocate(block, { start, minutes }, `${title}: ${durationWords(minutes)}`);
   return (
     <View className="gap-2 border-y border-line py-3">
-      <View className="flex-row items-center justify-between gap-2">
-        <Words face="strong">
-          Block {dateWords(date)}, {clockWords(from, session.zone, clock)} –{' '}
-          {clockWords(to, session.zone, clock)}
-        </Words>
+      <Words face="strong">
+        Block {dateWords(date)}, {clockWords(from, session.zone, clock)} –{' '}
+        {clockWords(to, session.zone, clock)}
+      </Words>
+      <View className="flex-row">
         <Button label="Once more" kind="quiet" onPress={() => duplicate(block)} />
         <Button
           label="Take off"
