@@ -36,6 +36,9 @@ export function entriesIn(entries: Workspace['entries'], range: Span, now: numbe
   return running && running.from < range.to && now > range.from ? [...found, running] : found;
 }
 
+/** The blocks of a task, in no order. */
+export const blocksOfTask = groupedBy<Block>(({ taskId }) => taskId);
+
 /** What lies in the tray of a day. */
 export const trayOn = groupedBy<TrayItem>(({ date }) => date);
 

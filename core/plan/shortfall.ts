@@ -1,5 +1,3 @@
-import { groupedBy } from '../model/collection';
-import type { Block } from '../model/plan';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { lastInstant, meetingNeeding } from '../tasks/deadline';
@@ -8,7 +6,7 @@ import { intersect, minutesOf } from '../time/span';
 import { addDays, dateOf, dayOf, daysBetween, type IsoDate, type Zone } from '../time/zone';
 import { clockWords, durationWords, type ClockStyle } from '../time/words';
 import { minutesSpent } from '../track/spent';
-import { spanOfBlock } from './dayPlan';
+import { blocksOfTask, spanOfBlock } from './dayPlan';
 import { DEFAULT_LENGTH, pockets } from './placing';
 
 /** Too little time before a deadline: what is still to be planned and what is free until then, in minutes. */
@@ -22,8 +20,6 @@ export type Shortfall = {
 
 /** Deadlines further ahead than this many days are not looked at: too little is planned yet to say. */
 const AHEAD = 14;
-
-const blocksOfTask = groupedBy<Block>(({ taskId }) => taskId);
 
 /** Minutes of a task that are neither spent nor planned between `now` and its deadline. */
 function unplanned(task: Task, workspace: Workspace, deadline: number, now: number): number {

@@ -5,7 +5,7 @@ import type { Due } from '@/core/model/task';
 import { DEFAULT_LENGTH, inPockets, inRow, type Fitted } from '@/core/plan/placing';
 import { latenessWords } from '@/core/tasks/deadline';
 import { MINUTE } from '@/core/time/span';
-import { addDays, dateOf, instantOf } from '@/core/time/zone';
+import { dateOf, instantOf } from '@/core/time/zone';
 import { clockWords, dateWords, dayWords, durationWords } from '@/core/time/words';
 import { session } from '@/state/session';
 import { newId, store, useWorkspace } from '@/state/workspaceStore';
@@ -15,6 +15,7 @@ import { readDay } from '../readings';
 import { closeSheet } from '../sheets';
 import { useToday } from '../useNow';
 import { Words } from '../Words';
+import { Trays } from './Trays';
 
 const many = (count: number) => (count === 1 ? '1 task' : `${count} tasks`);
 
@@ -78,13 +79,7 @@ export function PlaceSeveral({ taskIds, then }: { taskIds: readonly Id[]; then: 
           onPress={() => place(fitted)}
         />
       </View>
-      <View className="gap-2">
-        <Words face="strong">A day without an hour</Words>
-        <View className="flex-row gap-2">
-          <Button label="Today’s tray" onPress={() => lay(today)} />
-          <Button label="Tomorrow’s tray" onPress={() => lay(addDays(today, 1))} />
-        </View>
-      </View>
+      <Trays onChoose={lay} />
       <Field
         label="One after the other from"
         text=""

@@ -19,6 +19,7 @@ import { closeSheet } from '../sheets';
 import { useToday } from '../useNow';
 import { relocate } from './repeatActions';
 import { Words } from '../Words';
+import { Trays } from './Trays';
 
 /** Places a task without dragging: the next pockets that it fits, a tray, or a typed day and hour. */
 export function PlaceTask({
@@ -82,13 +83,7 @@ export function PlaceTask({
         {places.length === 0 && <Words tone="soft">No pocket of the next two weeks is long enough.</Words>}
       </View>
       <Groups taskId={taskId} from={inPlan} />
-      <View className="gap-2">
-        <Words face="strong">A day without an hour</Words>
-        <View className="flex-row gap-2">
-          <Button label="Today’s tray" onPress={() => lay(today)} />
-          <Button label="Tomorrow’s tray" onPress={() => lay(addDays(today, 1))} />
-        </View>
-      </View>
+      <Trays onChoose={lay} />
       <Field
         label="Another day or hour"
         text=""

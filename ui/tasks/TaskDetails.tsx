@@ -7,6 +7,7 @@ import type { Id } from '@/core/model/common';
 import type { Block, TrayItem } from '@/core/model/plan';
 import type { Task } from '@/core/model/task';
 import type { Workspace } from '@/core/model/workspace';
+import { blocksOfTask } from '@/core/plan/dayPlan';
 import { repeatingOf } from '@/core/tasks/repeating';
 import { dueText } from '@/core/tasks/dueWords';
 import { durationWords } from '@/core/time/words';
@@ -27,7 +28,6 @@ import { NeededBy } from './NeededBy';
 import { deleteTimes, editTimes, setRule, startOfPlace } from './repeatActions';
 import { TimerButton } from './TaskParts';
 
-const blocksOfTask = groupedBy<Block>(({ taskId }) => taskId);
 const trayOfTask = groupedBy<TrayItem>(({ taskId }) => taskId);
 
 /** Everything about one task, each field saving itself; with `blockId` also the block that was opened. */

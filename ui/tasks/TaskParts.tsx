@@ -50,7 +50,7 @@ export function DueNote({ task, before = '' }: { task: Task; before?: string }) 
   const due = task.due ? dueWords(task.due, today, settings.clock) : '';
   const needed = meeting ? neededWords(meeting, today, session.zone, settings.clock) : '';
   const last = lastInstant(task, events, session.zone);
-  const short = useShortfall(Number.isFinite(last) ? dateOf(last - 1, session.zone) : '');
+  const short = useShortfall(task.neededBy && Number.isFinite(last) ? dateOf(last - 1, session.zone) : '');
   const said = [`${overdue && due ? 'overdue, was ' : ''}${due}`, needed].filter(Boolean).join(' · ');
   if (!said && !before) return null;
   return (
@@ -58,7 +58,7 @@ export function DueNote({ task, before = '' }: { task: Task; before?: string }) 
       <Words size="xs" tone={overdue ? 'brick' : 'soft'} face={overdue ? 'strong' : 'text'} numberOfLines={2}>
         {[before, said].filter(Boolean).join(' · ')}
       </Words>
-      {task.neededBy && !overdue && short && (
+      {!overdue && short && (
         <Words size="xs" tone="brick" face="strong">
           {short}
         </Words>

@@ -18,8 +18,7 @@ import { dateOf, wallOf } from '@/core/time/zone';
 import { session } from '@/state/session';
 import { newId, store, workspaceInSight } from '@/state/workspaceStore';
 import { closeSheet, openSheet, useSheets } from '../sheets';
-
-const said: Record<Scope, string> = { one: '', later: ', and all later ones', all: ', all of them' };
+import { scopeWords } from '../time/ScopeChoice';
 
 /** The repeating task that a task is a time of, and at which of its starts. */
 function repetition(taskId: string) {
@@ -47,14 +46,15 @@ export function editTimes(task: Task, scope: Scope, words: Words): boolean {
   const { repeating, recurrence } = found;
   const id = newId();
   const input = { id: repeating.id, recurrence, scope, newId: id, words };
-  if (!store.run(editRepeating, input, `${words.title ?? task.title} changed${said[scope]}`)) return false;
+  if (!store.run(editRepeating, input, `${words.title ?? task.title} changed${scopeWords[scope]}`))
+    return false;
   goOnShowing(task.id, `${id}@${recurrence}`);
   return true;
 }
 
 export function deleteTimes(task: Task, scope: Scope): void {
   const found = repetition(task.id);
-  const words = `Deleted ${task.title}${said[scope]}`;
+  const words = `Deleted ${task.title}${scopeWords[scope]}`;
   closeSheet();
   if (scope === 'one' || !found) store.run(deleteTask, { id: task.id, at: session.now() }, words);
   else {
@@ -106,7 +106,7 @@ function moveMore(taskId: string, place: Block | TrayItem, goal: Goal, scope: Sc
   const own = store.getState().workspace.blocks.get(place.id);
   const block = own && 'start' in goal ? { ...own, start: goal.start, minutes } : undefined;
   const input = { id: repeating.id, recurrence, scope, newId: id, from, to, minutes, block };
-  store.run(moveRepeating, input, words + said[scope]);
+  store.run(moveRepeating, input, words + scopeWords[scope]);
   const split = scope === 'later' && recurrence > repeating.start.wall;
   const there = asWall(asUtc(recurrence) + asUtc(to.wall) - asUtc(from), to.wall);
   goOnShowing(taskId, `${split ? id : repeating.id}@${there}`);

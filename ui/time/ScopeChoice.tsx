@@ -20,3 +20,10 @@ export const deleteWords: Record<Scope, string> = {
   later: 'Delete this and later',
   all: 'Delete all',
 };
+
+/** What is said of a change that went through. */
+export const scopeWords: Record<Scope, string> = {
+  one: '',
+  later: ', and all later ones',
+  all: ', all of them',
+};

@@ -18,6 +18,7 @@ import { session } from '@/state/session';
 import { newId, store } from '@/state/workspaceStore';
 import { offeringFreed } from '../tasks/freed';
 import { closeSheet, openSheet } from '../sheets';
+import { scopeWords } from './ScopeChoice';
 
 export const isRepeating = (event: CalendarEvent): boolean => event.rule !== null || event.also.length > 0;
 
@@ -59,8 +60,6 @@ export const startAt = (instant: number, like: WallStart): WallStart => ({
   zone: like.zone,
 });
 
-const said: Record<Scope, string> = { one: '', later: ', and all later ones', all: ', all of them' };
-
 /** Changes one occurrence, or more as `scope` says, and goes on showing it. */
 export function change(meeting: Occurrence, scope: Scope, changes: EventChanges): boolean {
   const id = newId();
@@ -68,7 +67,7 @@ export function change(meeting: Occurrence, scope: Scope, changes: EventChanges)
   const event = store.getState().workspace.events.get(eventId);
   const moves = changes.start !== undefined || changes.length !== undefined;
   const input = { id: eventId, recurrence, scope, newId: id, changes };
-  const words = `${changes.title ?? title} changed${event && isRepeating(event) ? said[scope] : ''}`;
+  const words = `${changes.title ?? title} changed${event && isRepeating(event) ? scopeWords[scope] : ''}`;
   if (!store.run(moves ? moveEvent : editEvent, input, words)) return false;
   const split = scope === 'later' && event && recurrence > event.start.wall;
   const now = split ? `${event.calendarId}/${id}` : eventId;
@@ -105,7 +104,7 @@ export function remove(meeting: Occurrence, scope: Scope): void {
   const { eventId: id, recurrence, title } = meeting;
   closeSheet();
   offeringFreed(() =>
-    store.run(deleteEvent, { id, recurrence, scope, newId: newId() }, `Deleted ${title}${said[scope]}`),
+    store.run(deleteEvent, { id, recurrence, scope, newId: newId() }, `Deleted ${title}${scopeWords[scope]}`),
   );
 }
 
@@ -133,6 +132,10 @@ export function moveTo(meeting: Occurrence, start: number, minutes: number): voi
 function move(meeting: Occurrence, scope: Scope, changes: EventChanges) {
   const { eventId: id, recurrence, title } = meeting;
   offeringFreed(() =>
-    store.run(moveEvent, { id, recurrence, scope, newId: newId(), changes }, `${title} moved${said[scope]}`),
+    store.run(
+      moveEvent,
+      { id, recurrence, scope, newId: newId(), changes },
+      `${title} moved${scopeWords[scope]}`,
+    ),
   );
 }
