@@ -13,6 +13,8 @@ module.exports = {
       transparent: 'transparent',
       edge: 'var(--edge)',
       fill: 'var(--fill)',
+      // mixed rather than see-through: each `opacity` is a layer that is composed anew while something is dragged
+      'line-faint': 'color-mix(in srgb, var(--line) 60%, transparent)',
       ...Object.fromEntries(Object.keys(colours).map((name) => [name, `var(--${name})`])),
     },
     fontFamily: {

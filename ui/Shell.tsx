@@ -1,6 +1,7 @@
 import { useEffect, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { store, useStore } from '@/state/workspaceStore';
+import { DragLayer } from './drag/DragLayer';
 import { acceptDroppedFiles } from './files/chooseFile';
 import { Navigation } from './Navigation';
 import { NoticeLine, UnsavedLine, UpdateLine } from './NoticeLine';
@@ -59,6 +60,7 @@ export function Shell({ children }: { children: ReactNode }) {
       <Navigation />
       <NoticeLine />
       <SheetHost />
+      <DragLayer />
     </View>
   );
 }

@@ -7,5 +7,9 @@ export const elementOf = (view: View | null): HTMLElement | null => view as unkn
 export const webProps = (props: {
   onClick?: () => void;
   onKeyDown?: (event: KeyboardEvent) => void;
+  onMouseDown?: (event: { nativeEvent: MouseEvent }) => void;
+  onTouchStart?: (event: { nativeEvent: TouchEvent }) => void;
+  'aria-describedby'?: string;
+  onWheel?: (event: { nativeEvent: WheelEvent }) => void;
   'aria-roledescription'?: string;
 }): object => props;

@@ -79,7 +79,22 @@ export function baseStyles(): Record<string, Rules> {
     '.hatch-over': {
       'background-image': 'repeating-linear-gradient(135deg, var(--brick) 0 2px, transparent 2px 5px)',
     },
-    '.cut-corner': { 'clip-path': 'polygon(0 0, calc(100% - 12px) 0, 100% 12px, 100% 100%, 0 100%)' },
+    '.resize-handle': {
+      '--grip': 'color-mix(in srgb, var(--edge) 50%, transparent)',
+      background: 'linear-gradient(var(--grip), var(--grip)) center bottom 4px / 24px 2px no-repeat',
+    },
+    '.cut-corner': { 'border-top-right-radius': '12px', 'corner-top-right-shape': 'bevel' },
+    '@supports not (corner-top-right-shape: bevel)': {
+      '.cut-corner': {
+        'border-radius': '0',
+        'clip-path': 'polygon(0 0, calc(100% - 12px) 0, 100% 12px, 100% 100%, 0 100%)',
+        background:
+          'linear-gradient(45deg, transparent 48%, var(--edge) 48%) top right / 13px 13px no-repeat var(--surface)',
+      },
+    },
+    // Chromium moves what is animated without layering the whole page anew, even where the animation stands still
+    '@keyframes stand-still': { '50%': { transform: 'none' } },
+    '.moves-often': { 'will-change': 'transform', animation: 'stand-still 1s paused' },
     '.tabular': { 'font-variant-numeric': 'tabular-nums', hyphens: 'auto' },
     ':focus': { outline: 'none' },
     ':focus-visible': { outline: '2px solid var(--pine)', 'outline-offset': '2px' },

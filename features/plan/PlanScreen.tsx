@@ -4,7 +4,6 @@ import { datesOf } from '@/core/plan/views';
 import { bringIntoSight } from '@/state/months';
 import { useWorkspace } from '@/state/workspaceStore';
 import { IconButton } from '@/ui/Button';
-import { DragArea } from '@/ui/drag/DragArea';
 import { useWide } from '@/ui/useWide';
 import type { PlanView } from '@/ui/useView';
 import { Agenda } from './Agenda';
@@ -32,41 +31,39 @@ export function PlanScreen(place: PlanView) {
   // many days need the width; what is opened there comes as a sheet
   const details = wide && view === 'day';
   return (
-    <DragArea>
-      <View role="main" className="flex-1 flex-row">
-        {wide && panes.tasks && <ToPlacePane date={date} />}
-        <View className="flex-1">
-          <PlanHead {...place} fit={fit}>
-            {wide && (
-              <IconButton
-                label={panes.tasks ? 'Hide the tasks to place' : 'Show the tasks to place'}
-                icon="paneLeft"
-                colour="ink-soft"
-                onPress={() => setPanes({ ...panes, tasks: !panes.tasks })}
-              />
-            )}
-            {details && (
-              <IconButton
-                label={panes.details ? 'Hide the details' : 'Show the details'}
-                icon="paneRight"
-                colour="ink-soft"
-                onPress={() => setPanes({ ...panes, details: !panes.details })}
-              />
-            )}
-          </PlanHead>
-          {view === 'day' ? (
-            <DayBody date={date} today={today} onDate={place.onDate} />
-          ) : view === 'month' ? (
-            <Month {...place} />
-          ) : view === 'agenda' ? (
-            <Agenda {...place} />
-          ) : (
-            <Board {...place} fit={fit} />
+    <View role="main" className="flex-1 flex-row">
+      {wide && panes.tasks && <ToPlacePane date={date} />}
+      <View className="flex-1">
+        <PlanHead {...place} fit={fit}>
+          {wide && (
+            <IconButton
+              label={panes.tasks ? 'Hide the tasks to place' : 'Show the tasks to place'}
+              icon="paneLeft"
+              colour="ink-soft"
+              onPress={() => setPanes({ ...panes, tasks: !panes.tasks })}
+            />
           )}
-          {!wide && <Drawer date={date} />}
-        </View>
-        {details && panes.details && <DetailsPane />}
+          {details && (
+            <IconButton
+              label={panes.details ? 'Hide the details' : 'Show the details'}
+              icon="paneRight"
+              colour="ink-soft"
+              onPress={() => setPanes({ ...panes, details: !panes.details })}
+            />
+          )}
+        </PlanHead>
+        {view === 'day' ? (
+          <DayBody date={date} today={today} onDate={place.onDate} />
+        ) : view === 'month' ? (
+          <Month {...place} />
+        ) : view === 'agenda' ? (
+          <Agenda {...place} />
+        ) : (
+          <Board {...place} fit={fit} />
+        )}
+        {!wide && <Drawer date={date} />}
       </View>
-    </DragArea>
+      {details && panes.details && <DetailsPane />}
+    </View>
   );
 }

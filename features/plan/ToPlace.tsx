@@ -100,7 +100,7 @@ function PlaceableCard({ task, date }: { task: Task; date: string }) {
   };
   const open = () => openSheet({ kind: 'task', id: task.id });
   const choose = () => pick(task.id);
-  const { props, lifted } = useDragItem(`task ${task.id}`, dragged, date, choosing ? choose : open, {
+  const { props, lifted } = useDragItem(dragged, date, choosing ? choose : open, {
     x: choose,
   });
   const estimate = task.estimate === null ? 'no estimate' : durationWords(task.estimate);

@@ -70,7 +70,7 @@ function TrayChip({ item }: { item: TrayItem }) {
     trayId: item.id,
     minutes: task?.estimate ?? DEFAULT_LENGTH,
   } as const;
-  const { props, lifted } = useDragItem(`tray item ${item.id}`, dragged, item.date, () =>
+  const { props, lifted } = useDragItem(dragged, item.date, () =>
     openSheet({ kind: 'task', id: item.taskId, trayId: item.id }),
   );
   if (!task) return null;

@@ -1,15 +1,14 @@
-import { useEffect, useRef } from 'react';
-import type { View } from 'react-native';
 import { blocksIn } from '@/core/plan/dayPlan';
 import { pockets, STEP } from '@/core/plan/placing';
 import { MINUTE, lengthOf } from '@/core/time/span';
 import { addDays, dateOf, dayOf, instantOf, wallOf } from '@/core/time/zone';
 import { session } from '@/state/session';
 import { workspaceInSight } from '@/state/workspaceStore';
-import { elementOf, webProps } from '../dom';
+import { webProps } from '../dom';
+import { press } from './carry';
 import { aim, letGo, pickUp, startOf, useDrag, type Dragged, type Target } from './dragStore';
 import { drop } from './drop';
-import { registerItem } from './items';
+import { DRAG_HELP } from './DragLayer';
 
 /** Where the keyboard first aims a task: the first pocket of the day that takes it, else nine o'clock. */
 function firstAim(dragged: Dragged, date: string): Target {
@@ -70,24 +69,23 @@ function aimedBy(event: KeyboardEvent, target: Target, dragged: Dragged, date: s
   return undefined;
 }
 
+/** Makes a View something by which the mouse and the finger pick up what is dragged. */
+export function pressable(dragged: Dragged): object {
+  const pressed = ({ nativeEvent }: { nativeEvent: MouseEvent | TouchEvent }) => press(nativeEvent, dragged);
+  return webProps({ onMouseDown: pressed, onTouchStart: pressed });
+}
+
 /**
  * Makes a View something that can be dragged, by mouse, by touch and by keyboard. `date` is the day that is shown,
  * where the keyboard places things; `onOpen` is what a click or Enter does, `keys` what other
  * keys do while it is not held.
  */
 export function useDragItem(
-  id: string,
   dragged: Dragged,
   date: string,
   onOpen: () => void,
   keys: Readonly<Record<string, () => void>> = {},
 ) {
-  const element = useRef<HTMLElement | null>(null);
-  const latest = useRef(dragged);
-  useEffect(() => {
-    latest.current = dragged;
-  });
-  useEffect(() => registerItem({ id, element, dragged: () => latest.current }), [id]);
   const lifted = useDrag(
     (state) =>
       state.dragged !== null &&
@@ -120,14 +118,13 @@ export function useDragItem(
   return {
     lifted,
     props: {
-      ref: (view: View | null) => {
-        element.current = elementOf(view);
-      },
       tabIndex: 0 as const,
       role: 'group' as const,
+      ...pressable(dragged),
       ...webProps({
         onKeyDown,
         onClick: onOpen,
+        'aria-describedby': DRAG_HELP,
         'aria-roledescription': 'can be dragged',
       }),
     },

@@ -155,7 +155,7 @@ function Ground({ working, scale, taken }: { working: readonly Span[]; scale: Sc
       {hoursOf(scale).map((hour) => (
         <View
           key={hour}
-          className="absolute left-0 right-0 h-px bg-line opacity-60"
+          className="absolute left-0 right-0 h-px bg-line-faint"
           style={{ top: scale.y(hour) }}
         />
       ))}

@@ -70,7 +70,10 @@ export function DayStrip({ dates, now, pixelsPerHour = 72 }: Props) {
     >
       {secondZone && <ZoneNames second={secondZone} />}
       <ScrollView ref={scroll} tabIndex={0} aria-label={single ? 'Hours of the day' : 'Hours of the days'}>
-        <View className="flex-row" style={{ height: Math.max(...scales.map(({ height }) => height)) }}>
+        <View
+          className="flex-row bg-surface"
+          style={{ height: Math.max(...scales.map(({ height }) => height)) }}
+        >
           <Ruler scale={first} clock={clock} />
           {dates.map((date, i) => (
             <DayColumn

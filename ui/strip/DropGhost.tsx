@@ -12,7 +12,13 @@ import type { Scale } from './scale';
 const isOn = (day: Span, target: Target | null): boolean =>
   target?.kind === 'hour' && target.start < day.to && target.start + target.minutes * MINUTE > day.from;
 
-/** Where the dragged thing would lie on the strip, with its hours; the only part of a day that renders on a drag. */
+/** Out of sight, above the hours. */
+const AWAY = -10_000;
+
+/**
+ * Where the dragged thing would lie on the strip, with its hours; the only part of a day that renders on a drag. It is
+ * there on every day and only moves, so that nothing is laid out meanwhile.
+ */
 export function DropGhost({ scale }: { scale: Scale }) {
   const { day } = scale;
   const by = useDrag((state) => state.by);
@@ -20,23 +26,27 @@ export function DropGhost({ scale }: { scale: Scale }) {
   const target = useDrag((state) => (isOn(day, state.target) ? state.target : null));
   const workspace = useWorkspace();
   const view = useRef<View>(null);
-  const start = target?.kind === 'hour' ? target.start : null;
+  const { from, minutes } =
+    target?.kind === 'hour'
+      ? { from: target.start, minutes: target.minutes }
+      : { from: day.from, minutes: dragged?.minutes ?? 0 };
+  const top = scale.y(from);
+  const height = Math.max(18, scale.y(from + minutes * MINUTE) - top);
+  const y = target ? top : AWAY;
   useEffect(() => {
-    if (by === 'keys' && start !== null) elementOf(view.current)?.scrollIntoView({ block: 'nearest' });
-  }, [by, start]);
-  if (!dragged || target?.kind !== 'hour') return null;
+    if (by === 'keys' && y !== AWAY) elementOf(view.current)?.scrollIntoView({ block: 'nearest' });
+  }, [by, y]);
+  if (!dragged) return null;
   const { where, warnings } = targetWords(workspace, dragged, target);
-  const top = scale.y(target.start);
-  const height = Math.max(18, scale.y(target.start + target.minutes * MINUTE) - top);
   return (
     <View
       ref={view}
       aria-hidden
-      id="drop-ghost"
-      className={`absolute left-0 right-1 rounded-r-lg border-2 border-dashed px-2 ${warnings.length > 0 ? 'border-brick' : 'border-pine'}`}
-      style={{ top, height, pointerEvents: 'none' }}
+      id={target ? 'drop-ghost' : undefined}
+      className={`moves-often absolute left-0 right-1 top-0 rounded-r-lg border-2 border-dashed px-2 ${warnings.length > 0 ? 'border-brick' : 'border-pine'}`}
+      style={{ height, transform: [{ translateY: y }], pointerEvents: 'none' }}
     >
-      {by === 'keys' && (
+      {target && by === 'keys' && (
         <View className="self-end rounded bg-surface px-1.5">
           <Words size="xs" face="strong" tone={warnings.length > 0 ? 'brick' : 'pine'}>
             {[where, ...warnings].join(' · ')}

@@ -1,6 +1,5 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
-import { DragArea } from '../drag/DragArea';
 import { useMinute } from '../useNow';
 import { useWide } from '../useWide';
 import { DayStrip } from './DayStrip';
@@ -11,13 +10,11 @@ export function WithStrip({ date, children }: { date: string; children: ReactNod
   const now = useMinute();
   if (!wide) return children;
   return (
-    <DragArea>
-      <View className="flex-1 flex-row">
-        <View className="flex-1">{children}</View>
-        <View role="complementary" aria-label="The day’s strip" className="w-[400px] border-l border-line">
-          <DayStrip dates={[date]} now={now} pixelsPerHour={64} />
-        </View>
+    <View className="flex-1 flex-row">
+      <View className="flex-1">{children}</View>
+      <View role="complementary" aria-label="The day’s strip" className="w-[400px] border-l border-line">
+        <DayStrip dates={[date]} now={now} pixelsPerHour={64} />
       </View>
-    </DragArea>
+    </View>
   );
 }

@@ -1,6 +1,5 @@
 import type { RefObject } from 'react';
 import { View, type DimensionValue } from 'react-native';
-import Svg, { Path } from 'react-native-svg';
 import type { Occurrence } from '@/core/calendar/occurrences';
 import type { Block } from '@/core/model/plan';
 import { spanOfBlock, runningEntry } from '@/core/plan/dayPlan';
@@ -16,7 +15,7 @@ import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
 import type { Dragged } from '../drag/dragStore';
 import { blockElementId } from '../drag/drop';
-import { useDragItem } from '../drag/useDragItem';
+import { pressable, useDragItem } from '../drag/useDragItem';
 import { Icon } from '../icons';
 import { EdgeMark, PriorityMark } from '../marks';
 import { openSheet } from '../sheets';
@@ -40,6 +39,9 @@ export type Box = {
 
 const placeOf = ({ top, height, left, width }: Box) => ({ top, height, left, width });
 
+/** In cards this high one line of small text fits. */
+const ONE_LINE = 18;
+
 /** Cards this high have room for a second line. */
 const TWO_LINES = 40;
 
@@ -59,25 +61,17 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
   const open = () => openSheet({ kind: 'meeting', meeting });
   const place = { taskId: '', minutes: Math.max(1, Math.round(lengthOf(meeting))), event: meeting };
   const date = dateOf(meeting.from, session.zone);
-  const { props, lifted } = useDragItem(
-    `event ${meeting.id} ${box.top}`,
-    { ...place, kind: 'move' },
-    date,
-    open,
-    { d: () => duplicateEvent(meeting), Delete: () => removeAsking(meeting) },
-  );
+  const { props, lifted } = useDragItem({ ...place, kind: 'move' }, date, open, {
+    d: () => duplicateEvent(meeting),
+    Delete: () => removeAsking(meeting),
+  });
   return (
     <View
       {...props}
       aria-label={`Meeting ${meeting.title}, ${hours}`}
-      className={`hue-${hueOfEvent(meeting, workspace)} cut-corner absolute cursor-grab touch-manipulation select-none ${lifted ? 'opacity-50' : ''} overflow-hidden border bg-surface ${box.narrow ? 'px-1' : 'px-2.5'} ${meeting.busy ? 'border-edge' : 'border-dashed border-edge'} ${around ? 'opacity-80' : ''} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
+      className={`hue-${hueOfEvent(meeting, workspace)} cut-corner absolute cursor-grab touch-manipulation select-none ${lifted ? 'opacity-50' : ''} ${box.height < ONE_LINE ? 'overflow-hidden' : ''} border bg-surface ${box.narrow ? 'px-1' : 'px-2.5'} ${meeting.busy ? 'border-edge' : 'border-dashed border-edge'} ${around ? 'opacity-80' : ''} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
       style={placeOf(box)}
     >
-      <View aria-hidden className="absolute right-0 top-0">
-        <Svg width={12} height={12}>
-          <Path d="M0 0L12 12" stroke="var(--edge)" strokeWidth={2} />
-        </Svg>
-      </View>
       <Words face="strong" size={box.narrow || box.height < 22 ? 'xs' : 'sm'} numberOfLines={linesOf(box)}>
         {meeting.title}
       </Words>
@@ -86,7 +80,7 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
           {[hours, meeting.location, meeting.busy ? '' : 'free'].filter(Boolean).join(' · ')}
         </Words>
       )}
-      {box.height >= 30 && <ResizeHandle id={`event ${meeting.id}`} place={place} date={date} />}
+      {box.height >= 30 && <ResizeHandle place={place} />}
     </View>
   );
 }
@@ -142,7 +136,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
     block: { id: block.id, start: block.start, group: block.holds !== undefined },
   };
   const open = () => openSheet({ kind: 'task', id: taskId, blockId: block.id });
-  const { props, lifted } = useDragItem(`move ${block.id}`, { ...place, kind: 'move' }, date, open, {
+  const { props, lifted } = useDragItem({ ...place, kind: 'move' }, date, open, {
     d: () => duplicate(block),
   });
   if (!task) return null;
@@ -206,25 +200,16 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
           <TimerButton subject={{ kind: 'task', taskId }} small />
         </View>
       )}
-      {!done && box.height >= 30 && <ResizeHandle id={block.id} place={place} date={date} />}
+      {!done && box.height >= 30 && <ResizeHandle place={place} />}
     </View>
   );
 }
-
-type HandleProps = { id: string; place: Omit<Dragged, 'kind'>; date: string };
 
 /** The lower edge of a card, by which it is made longer or shorter. The keyboard does it on the card itself. */
-function ResizeHandle({ id, place, date }: HandleProps) {
-  const { props } = useDragItem(`resize ${id}`, { ...place, kind: 'resize' }, date, () => undefined);
-  return (
-    <View
-      {...props}
-      tabIndex={-1}
-      role="none"
-      aria-hidden
-      className="resize-handle absolute bottom-0 left-0 right-0 h-3 cursor-ns-resize touch-manipulation items-center justify-end pb-1"
-    >
-      <View className="h-0.5 w-6 rounded bg-edge opacity-50" />
-    </View>
-  );
-}
+const ResizeHandle = ({ place }: { place: Omit<Dragged, 'kind'> }) => (
+  <View
+    {...pressable({ ...place, kind: 'resize' })}
+    aria-hidden
+    className="resize-handle absolute bottom-0 left-0 right-0 h-3 cursor-ns-resize touch-manipulation"
+  />
+);

@@ -1,0 +1,83 @@
+import { useEffect, useRef, type RefObject } from 'react';
+import type { View } from 'react-native';
+import type { Block } from '@/core/model/plan';
+import type { Span } from '@/core/time/span';
+import { elementOf } from '../dom';
+import type { Dragged } from './dragStore';
+
+/** A place where something can be let go. */
+export type Area =
+  | { readonly kind: 'strip'; readonly instantAt: (clientY: number) => number; readonly day: Span }
+  | { readonly kind: 'tray'; readonly date: string }
+  | { readonly kind: 'off' }
+  | { readonly kind: 'group'; readonly block: Block };
+
+/** A point of the viewport, in pixels. */
+export type Point = { readonly x: number; readonly y: number };
+
+type Registered = {
+  readonly element: RefObject<HTMLElement | null>;
+  /** What is seen of it, when it scrolls inside something. */
+  readonly viewport?: RefObject<HTMLElement | null>;
+  readonly area: () => Area;
+};
+
+/** All places of the screen where something can be let go. */
+const registered = new Set<Registered>();
+
+/** A group takes tasks but its own, and neither events nor other groups. */
+const takes = (area: Area, dragged: Dragged): boolean =>
+  area.kind !== 'group' ||
+  (!dragged.event &&
+    !dragged.block?.group &&
+    dragged.kind !== 'resize' &&
+    dragged.taskId !== area.block.taskId);
+
+const isAt = ({ element, viewport }: Registered, { x, y }: Point) =>
+  [element, viewport].every((ref) => {
+    if (!ref?.current) return ref === viewport;
+    const { left, right, top, bottom } = ref.current.getBoundingClientRect();
+    return x >= left && x <= right && y >= top && y <= bottom;
+  });
+
+type Found = { readonly area: Area; readonly element: HTMLElement };
+
+const found = (one: Registered | undefined): Found | undefined =>
+  one?.element.current ? { area: one.area(), element: one.element.current } : undefined;
+
+/** What lies at a point and takes what is dragged; trays, groups and the list lie above the strip. */
+export function areaAt(point: Point, dragged: Dragged): Found | undefined {
+  const there = [...registered].filter((one) => takes(one.area(), dragged) && isAt(one, point));
+  return found(there.find((one) => one.area().kind !== 'strip') ?? there[0]);
+}
+
+/** The strip that lies at a point, whatever lies above it. */
+export function stripAt(point: Point): Extract<Area, { kind: 'strip' }> | undefined {
+  for (const one of registered) {
+    const area = one.area();
+    if (area.kind === 'strip' && isAt(one, point)) return area;
+  }
+  return undefined;
+}
+
+/**
+ * Makes a View a place to let go; `attach` goes on the View. When it scrolls inside something, `viewport` is what is
+ * seen of it.
+ */
+export function useDropArea(area: Area, viewport?: RefObject<HTMLElement | null>) {
+  const element = useRef<HTMLElement | null>(null);
+  const latest = useRef(area);
+  useEffect(() => {
+    latest.current = area;
+  });
+  useEffect(() => {
+    const one: Registered = { element, viewport, area: () => latest.current };
+    registered.add(one);
+    return () => void registered.delete(one);
+  }, [viewport]);
+  return {
+    attach: (view: View | null) => {
+      element.current = elementOf(view);
+    },
+  };
+}
