@@ -5,6 +5,7 @@ import Check from 'lucide-react-native/icons/check';
 import ChevronLeft from 'lucide-react-native/icons/chevron-left';
 import ChevronRight from 'lucide-react-native/icons/chevron-right';
 import Clock from 'lucide-react-native/icons/clock';
+import Late from 'lucide-react-native/icons/clock-alert';
 import Close from 'lucide-react-native/icons/x';
 import Grip from 'lucide-react-native/icons/grip-vertical';
 import Funnel from 'lucide-react-native/icons/funnel';
@@ -48,6 +49,7 @@ const icons = {
   check: Check,
   start: Play,
   stop: Stop,
+  late: Late,
   calendar: CalendarPlus,
   remove: Trash,
   jump: CalendarSearch,

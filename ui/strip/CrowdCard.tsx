@@ -6,7 +6,7 @@ import type { Box } from './cards';
 import type { Item } from './item';
 
 /** What stands together because there is no room for each; it opens as a list. */
-export const CrowdCard = ({ crowd, box }: { crowd: Crowd<Item>; box: Omit<Box, 'narrow'> }) => (
+export const CrowdCard = ({ crowd, box }: { crowd: Crowd<Item>; box: Omit<Box, 'narrow' | 'sliver'> }) => (
   <Pressable
     role="button"
     onPress={() => openSheet({ kind: 'crowd', items: crowd.items })}

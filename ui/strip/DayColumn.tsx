@@ -27,6 +27,9 @@ import { useMarkHours } from './useMarkHours';
 /** What is shorter than this is drawn this long, so that it can be read and touched. */
 const SHORTEST = 20 * MINUTE;
 
+/** Of more days than these, words do not fit the width of a phone. */
+const MOST_ON_PHONE = 4;
+
 /** Meetings and blocks as they share the width; each at least as long as can be read. */
 const laidOut = (meetings: readonly Occurrence[], blocks: readonly Block[]) =>
   shareWidth<Item>(
@@ -36,7 +39,12 @@ const laidOut = (meetings: readonly Occurrence[], blocks: readonly Block[]) =>
     ].map((item) => ({ ...item, to: Math.max(item.to, item.from + SHORTEST) })),
   );
 
-function boxOf({ from, to }: Span, lane: number, lanes: number, scale: Scale): Omit<Box, 'narrow'> {
+function boxOf(
+  { from, to }: Span,
+  lane: number,
+  lanes: number,
+  scale: Scale,
+): Omit<Box, 'narrow' | 'sliver'> {
   const top = scale.y(from) + 1;
   return {
     top,
@@ -53,15 +61,17 @@ type Props = {
   scale: Scale;
   /** What is seen of the strip, which may scroll. */
   viewport: RefObject<HTMLElement | null>;
-  /** Several days stand side by side. */
-  narrow?: boolean;
+  /** So many days stand side by side. */
+  days: number;
 };
 
 /** The lanes of one day: what is planned in the wide one, what really happened in the narrow one. */
-export function DayColumn({ date, now, scale, viewport, narrow = false }: Props) {
+export function DayColumn({ date, now, scale, viewport, days }: Props) {
   const workspace = useWorkspace();
   const plan = useMemo(() => seen(dayPlan(workspace, date, session.zone), workspace), [workspace, date]);
   const wide = useWide();
+  const narrow = days > 1;
+  const sliver = days > MOST_ON_PHONE && !wide;
   const most = narrow ? (wide ? 3 : 2) : wide ? 6 : 4;
   const { cards, crowds } = useMemo(
     () => withCrowds(laidOut(plan.meetings, plan.blocks), most),
@@ -111,7 +121,7 @@ export function DayColumn({ date, now, scale, viewport, narrow = false }: Props)
         )}
         {isToday && !narrow && <Pockets workspace={workspace} date={date} now={now} scale={scale} />}
         {cards.map(({ item, lane: column, lanes }) => {
-          const box = { ...boxOf(item, column, lanes, scale), narrow };
+          const box = { ...boxOf(item, column, lanes, scale), narrow, sliver };
           return 'block' in item ? (
             <BlockCard
               key={item.block.id}

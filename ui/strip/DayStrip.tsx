@@ -82,7 +82,7 @@ export function DayStrip({ dates, now, pixelsPerHour = 72 }: Props) {
               now={now}
               scale={scales[i] ?? first}
               viewport={viewport}
-              narrow={!single}
+              days={dates.length}
             />
           ))}
           {ofNow && <NowWedge scale={ofNow} now={now} clock={clock} />}

@@ -35,6 +35,8 @@ export type Box = {
   readonly alone: boolean;
   /** It stands in one of several days: there is room for little more than its title. */
   readonly narrow: boolean;
+  /** It is narrower than most words. */
+  readonly sliver: boolean;
 };
 
 const placeOf = ({ top, height, left, width }: Box) => ({ top, height, left, width });
@@ -45,11 +47,57 @@ const ONE_LINE = 18;
 /** Cards this high have room for a second line. */
 const TWO_LINES = 40;
 
+/** In narrow cards this high a title reads from top to bottom better than in pieces of words. */
+const UPRIGHT = 44;
+const UPRIGHT_TEXT =
+  'max-h-full max-w-[26px] overflow-hidden leading-[13px] [overflow-wrap:normal] [writing-mode:vertical-rl]';
+
+/** Narrow cards this high say what is wrong in words. */
+const WARNING = 56;
+
 /** How many lines of a title a card has room for. */
-const linesOf = ({ height, narrow }: Box): number => {
+const linesOf = ({ height, narrow, sliver }: Box): number => {
+  if (sliver) return 1;
   if (narrow) return Math.max(1, Math.floor((height - 6) / 16));
   return height < 60 ? 1 : 2;
 };
+
+/** The title of a card, as its room allows. A narrow card says in words that it is late where it can, else by a mark. */
+function Title({ box, late = null, children }: { box: Box; late?: string | null; children: string }) {
+  const upright = box.sliver && box.height >= UPRIGHT;
+  const marked = box.narrow && late !== null;
+  const said = marked && !box.sliver && box.height >= WARNING;
+  return (
+    <>
+      <View
+        className={upright ? 'items-center' : 'flex-row items-center gap-1'}
+        style={upright ? { height: box.height - 12 } : undefined}
+      >
+        {marked && !said && (
+          <View className="shrink-0">
+            <Icon name="late" size={12} colour="brick" />
+          </View>
+        )}
+        <View className="shrink">
+          <Words
+            face="strong"
+            size={box.narrow || box.height < 22 ? 'xs' : 'sm'}
+            tone={marked ? 'brick' : 'ink'}
+            {...(upright ? {} : { numberOfLines: linesOf(box) - (said ? 2 : 0) })}
+            className={upright ? UPRIGHT_TEXT : box.sliver ? '[text-overflow:clip]' : ''}
+          >
+            {children}
+          </Words>
+        </View>
+      </View>
+      {said && (
+        <Words size="xs" tone="brick" numberOfLines={2}>
+          {late}
+        </Words>
+      )}
+    </>
+  );
+}
 
 /** A meeting: outlined, one cut corner, fixed. */
 export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box }) {
@@ -72,9 +120,7 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
       className={`hue-${hueOfEvent(meeting, workspace)} cut-corner absolute cursor-grab touch-manipulation select-none ${lifted ? 'opacity-50' : ''} ${box.height < ONE_LINE ? 'overflow-hidden' : ''} border bg-surface ${box.narrow ? 'px-1' : 'px-2.5'} ${meeting.busy ? 'border-edge' : 'border-dashed border-edge'} ${around ? 'opacity-80' : ''} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
       style={placeOf(box)}
     >
-      <Words face="strong" size={box.narrow || box.height < 22 ? 'xs' : 'sm'} numberOfLines={linesOf(box)}>
-        {meeting.title}
-      </Words>
+      <Title box={box}>{meeting.title}</Title>
       {box.height >= TWO_LINES && !box.narrow && (
         <Words size="xs" tone="soft" numberOfLines={1}>
           {[hours, meeting.location, meeting.busy ? '' : 'free'].filter(Boolean).join(' · ')}
@@ -170,14 +216,9 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
       <View className="flex-row items-center gap-1.5">
         {done && !box.narrow && <Icon name="check" size={14} colour="edge" />}
         <View className="shrink">
-          <Words
-            face="strong"
-            size={box.narrow || box.height < 22 ? 'xs' : 'sm'}
-            tone={box.narrow && warning ? 'brick' : 'ink'}
-            numberOfLines={linesOf(box)}
-          >
+          <Title box={box} late={warning}>
             {task.title}
-          </Words>
+          </Title>
         </View>
         {repeats && !box.narrow && <Icon name="repeat" size={12} colour="edge" />}
         {!done && !box.narrow && task.priority !== 'normal' && <PriorityMark priority={task.priority} />}
