@@ -173,3 +173,39 @@ test('on a phone the list is narrowed to one list, and chosen tasks go into thei
   assert.deepEqual(complaints, []);
   await page.browserContext().close();
 });
+
+test('an event of whole days goes to other days by mouse and by keys, and a thing that is flung keeps its grip', async () => {
+  const { page } = await open('wide', '/plan?view=week');
+  const event = await boxOf(page, 'Spawning: no work');
+  const day = event.width / 5;
+  const wednesday = { x: event.x + 2.5 * day, y: event.y + 8 };
+  await drag(page, 'mouse', wednesday, { x: wednesday.x + day, y: wednesday.y + 60 }, () =>
+    sees(page, 'Tue 24 Nov – Sat 28 Nov'),
+  );
+  assert.equal(Math.round((await boxOf(page, 'Spawning: no work')).x), Math.round(event.x + day));
+  await page.focus('[aria-label^="Spawning: no work"]');
+  for (const key of ['Space', 'ArrowLeft', 'Enter'] as const) await page.keyboard.press(key);
+  await pause(150);
+  assert.equal(Math.round((await boxOf(page, 'Spawning: no work')).x), Math.round(event.x));
+
+  const block = middle(await boxOf(page, 'Grant report, section 2'));
+  const friday = await hourOf(page, 'Fri 27 Nov', 12);
+  await page.mouse.move(block.x, block.y);
+  await page.mouse.down();
+  await page.mouse.move(friday.x, block.y);
+  await page.mouse.move(friday.x, block.y + 2);
+  await page.mouse.up();
+  await sees(page, 'Grant report, section 2: Fri 27 Nov, 12:00 – 13:30');
+  await page.browserContext().close();
+});
+
+test('in the day view a block goes onto another day of the row, which says what that makes late', async () => {
+  const { page } = await open('phone', '/plan');
+  const friday = await boxOf(page, 'Days of this week');
+  const to = { x: friday.x + (friday.width * 4.5) / 7, y: friday.y + 30 };
+  await drag(page, 'touch', middle(await boxOf(page, 'Grant report, section 2')), to, () =>
+    sees(page, 'Too late: it is due before'),
+  );
+  await sees(page, 'Grant report, section 2 is in the tray of Fri 27 Nov');
+  await page.browserContext().close();
+});

@@ -1,24 +1,27 @@
-import { Pressable, View } from 'react-native';
+import { View, type ViewStyle } from 'react-native';
 import type { Segment } from '@/core/plan/spanning';
-import { hueOfEvent } from '@/core/plan/lens';
-import { useWorkspace } from '@/state/workspaceStore';
-import { openSheet } from '@/ui/sheets';
+import { dateOf, daysBetween } from '@/core/time/zone';
+import { session } from '@/state/session';
+import { useDropArea } from '@/ui/drag/areas';
+import { aimsAtTray, useDrag, wholeDays } from '@/ui/drag/dragStore';
 import { Words } from '@/ui/Words';
+import { WholeDayCard } from './WholeDayCard';
 
 const ROW = 26;
 /** So many rows are in sight; how many more there are is said. */
 const MOST_ROWS = 4;
 
+const placeOf = (first: number, last: number, lane: number, count: number): ViewStyle => ({
+  top: lane * ROW,
+  height: ROW - 2,
+  left: `${(100 * first) / count}%`,
+  width: `${(100 * (last - first + 1)) / count}%`,
+});
+
+type Props = { segments: readonly Segment[]; dates: readonly string[]; left: number };
+
 /** Events of whole days, drawn across the days that they take. */
-export function AcrossDays({
-  segments,
-  count,
-  left,
-}: {
-  segments: readonly Segment[];
-  count: number;
-  left: number;
-}) {
+export function AcrossDays({ segments, dates, left }: Props) {
   const rows = 1 + Math.max(-1, ...segments.map(({ lane }) => lane));
   if (rows === 0) return null;
   const shown = segments.filter(({ lane }) => lane < MOST_ROWS);
@@ -26,9 +29,13 @@ export function AcrossDays({
   return (
     <View role="group" aria-label="All day" style={{ paddingLeft: left }}>
       <View style={{ height: Math.min(rows, MOST_ROWS) * ROW }}>
-        {shown.map((segment) => (
-          <SegmentCard key={segment.event.id} segment={segment} count={count} />
+        {dates.map((date, i) => (
+          <DaySlot key={date} date={date} place={i} count={dates.length} />
         ))}
+        {shown.map((segment) => (
+          <SegmentCard key={segment.event.id} segment={segment} count={dates.length} />
+        ))}
+        <DaysGhost dates={dates} />
       </View>
       {hidden > 0 && (
         <Words size="xs" tone="soft">
@@ -42,23 +49,45 @@ export function AcrossDays({
 function SegmentCard({ segment, count }: { segment: Segment; count: number }) {
   const { event, first, last, lane, before, after } = segment;
   return (
-    <Pressable
-      role="button"
-      onPress={() => openSheet({ kind: 'meeting', meeting: event })}
-      className={`hue-${hueOfEvent(event, useWorkspace())} absolute justify-center border px-1.5 ${event.busy ? 'cut-corner border-edge bg-surface' : 'border-dashed border-edge'}`}
+    <WholeDayCard
+      event={event}
+      words={`${before ? '… ' : ''}${event.title}${after ? ' …' : ''}`}
+      className="absolute px-1.5"
+      style={placeOf(first, last, lane, count)}
+    />
+  );
+}
+
+/** Takes what is let go on a day, above its hours. */
+function DaySlot({ date, place, count }: { date: string; place: number; count: number }) {
+  const { attach } = useDropArea({ kind: 'tray', date });
+  const aimed = useDrag((state) => aimsAtTray(state, date));
+  return (
+    <View
+      ref={attach}
+      className={`absolute bottom-0 top-0 ${aimed ? 'bg-surface' : ''}`}
+      style={{ left: `${(100 * place) / count}%`, width: `${100 / count}%` }}
+    />
+  );
+}
+
+/** The days that an event of whole days would take. */
+function DaysGhost({ dates }: { dates: readonly string[] }) {
+  const event = useDrag(({ dragged }) => dragged && wholeDays(dragged));
+  const from = useDrag(({ target }) => (target?.kind === 'days' ? target.date : null));
+  const [day] = dates;
+  if (!event || from === null || day === undefined) return null;
+  const first = daysBetween(day, from);
+  const last = first + daysBetween(dateOf(event.from, session.zone), dateOf(event.to - 1, session.zone));
+  if (last < 0 || first >= dates.length) return null;
+  return (
+    <View
+      aria-hidden
+      className="absolute border-2 border-dashed border-pine"
       style={{
-        top: lane * ROW,
-        height: ROW - 2,
-        left: `${(100 * first) / count}%`,
-        width: `${(100 * (last - first + 1)) / count}%`,
+        ...placeOf(Math.max(0, first), Math.min(dates.length - 1, last), 0, dates.length),
+        pointerEvents: 'none',
       }}
-    >
-      <Words size="xs" numberOfLines={1}>
-        {before ? '… ' : ''}
-        {event.title}
-        {event.busy ? '' : ' · free'}
-        {after ? ' …' : ''}
-      </Words>
-    </Pressable>
+    />
   );
 }

@@ -7,6 +7,7 @@ import { datesOf } from '@/core/plan/views';
 import { dateWords } from '@/core/time/words';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
+import { useDropArea } from '@/ui/drag/areas';
 import { LoadBar, loadWords, UprightLoad } from '@/ui/LoadMeasure';
 import { DayStrip } from '@/ui/strip/DayStrip';
 import { useHourScale } from '@/ui/strip/hoursHigh';
@@ -56,7 +57,7 @@ export function Board(place: PlanView & { fit: number }) {
             <DayHead key={plan.date} plan={plan} today={today} wide={wide} onOpen={onOpenDay} />
           ))}
         </View>
-        <AcrossDays segments={segments} count={dates.length} left={rulerWidth} />
+        <AcrossDays segments={segments} dates={dates} left={rulerWidth} />
         <View className="flex-row">
           <View className="justify-start pl-3 pt-1.5" style={{ width: rulerWidth }}>
             <Words size="xs" tone="soft">
@@ -83,8 +84,10 @@ function DayHead({ plan, today, wide, onOpen }: HeadProps) {
   const { said, left, over } = loadWords(load);
   const isToday = date === today;
   const short = useShortfall(date);
+  const { attach } = useDropArea({ kind: 'tray', date });
   return (
     <Pressable
+      ref={attach}
       role="button"
       onPress={() => onOpen(date)}
       className={`flex-1 gap-1 border-l border-line hover:bg-surface ${wide ? 'px-2 pb-1.5 pt-1' : 'items-center py-1'}`}

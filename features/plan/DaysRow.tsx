@@ -5,40 +5,56 @@ import { addDays } from '@/core/time/zone';
 import { dateWords } from '@/core/time/words';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
+import { useDropArea } from '@/ui/drag/areas';
+import { aimsAtDay, useDrag } from '@/ui/drag/dragStore';
 import { loadWords, UprightLoad } from '@/ui/LoadMeasure';
 import { Words } from '@/ui/Words';
 
 type Props = { date: string; today: string; onDate: (date: string) => void };
 
-/** The seven days around the shown one, each with its load, one tap away. */
+/** The seven days around the shown one, each with its load, one tap away. What is let go on one lies in its tray. */
 export function DaysRow({ date, today, onDate }: Props) {
-  const workspace = useWorkspace();
-  const first = weekOf(date, workspace.settings.weekStart);
+  const { weekStart } = useWorkspace().settings;
+  const first = weekOf(date, weekStart);
   return (
     <View role="group" aria-label="Days of this week" className="flex-row">
-      {Array.from({ length: 7 }, (_, i) => addDays(first, i)).map((day) => {
-        const { load } = dayPlan(workspace, day, session.zone);
-        const { said, left } = loadWords(load);
-        const shown = day === date;
-        return (
-          <Pressable
-            key={day}
-            role="button"
-            aria-pressed={shown}
-            onPress={() => onDate(day)}
-            className={`flex-1 items-center gap-0.5 border-b-2 py-1 hover:bg-surface ${shown ? 'border-pine bg-surface' : 'border-transparent'}`}
-          >
-            <Words size="xs" tone={day === today ? 'amber' : 'soft'} face={day === today ? 'strong' : 'text'}>
-              {day === today ? 'Today' : dateWords(day).slice(0, 3)}
-            </Words>
-            <Words size="base" face={shown ? 'strong' : 'text'}>
-              {Number(day.slice(8))}
-            </Words>
-            <UprightLoad load={load} />
-            <Words className="sr-only">{[said, left].filter(Boolean).join(', ')}</Words>
-          </Pressable>
-        );
-      })}
+      {Array.from({ length: 7 }, (_, i) => addDays(first, i)).map((day) => (
+        <DayButton
+          key={day}
+          day={day}
+          shown={day === date}
+          isToday={day === today}
+          onOpen={() => onDate(day)}
+        />
+      ))}
     </View>
+  );
+}
+
+type DayProps = { day: string; shown: boolean; isToday: boolean; onOpen: () => void };
+
+function DayButton({ day, shown, isToday, onOpen }: DayProps) {
+  const { load } = dayPlan(useWorkspace(), day, session.zone);
+  const { said, left } = loadWords(load);
+  const { attach } = useDropArea({ kind: 'tray', date: day });
+  const aimed = useDrag((state) => aimsAtDay(state, day));
+  const edge = shown || aimed ? 'border-pine bg-surface' : 'border-transparent';
+  return (
+    <Pressable
+      ref={attach}
+      role="button"
+      aria-pressed={shown}
+      onPress={onOpen}
+      className={`flex-1 items-center gap-0.5 border-b-2 py-1 hover:bg-surface ${edge}`}
+    >
+      <Words size="xs" tone={isToday ? 'amber' : 'soft'} face={isToday ? 'strong' : 'text'}>
+        {isToday ? 'Today' : dateWords(day).slice(0, 3)}
+      </Words>
+      <Words size="base" face={shown ? 'strong' : 'text'}>
+        {Number(day.slice(8))}
+      </Words>
+      <UprightLoad load={load} />
+      <Words className="sr-only">{[said, left].filter(Boolean).join(', ')}</Words>
+    </Pressable>
   );
 }

@@ -6,7 +6,7 @@ import { clockWords, dateWords } from '@/core/time/words';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
 import { useDropArea } from '@/ui/drag/areas';
-import { useDrag } from '@/ui/drag/dragStore';
+import { aimsAtTray, useDrag } from '@/ui/drag/dragStore';
 import { LoadBar, loadWords } from '@/ui/LoadMeasure';
 import type { PlanView } from '@/ui/useView';
 import { useWide } from '@/ui/useWide';
@@ -60,7 +60,7 @@ function Cell({ day, inMonth, isToday, onOpen }: CellProps) {
   const { date, load, lines } = day;
   const wide = useWide();
   const { attach } = useDropArea({ kind: 'tray', date });
-  const aimed = useDrag(({ target }) => target?.kind === 'tray' && target.date === date);
+  const aimed = useDrag((state) => aimsAtTray(state, date));
   const { said, left } = loadWords(load);
   const room = lines.length > MOST_LINES ? MOST_LINES - 1 : MOST_LINES;
   const shown = wide ? lines.slice(0, room) : [];

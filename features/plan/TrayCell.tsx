@@ -4,7 +4,7 @@ import { DEFAULT_LENGTH } from '@/core/plan/placing';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/workspaceStore';
 import { useDropArea } from '@/ui/drag/areas';
-import { useDrag } from '@/ui/drag/dragStore';
+import { aimsAtTray, mayLieInTray, useDrag } from '@/ui/drag/dragStore';
 import { useDragItem } from '@/ui/drag/useDragItem';
 import { EdgeMark } from '@/ui/marks';
 import { openSheet } from '@/ui/sheets';
@@ -22,8 +22,8 @@ export function TrayCell({
   narrow: boolean;
 }) {
   const { attach } = useDropArea({ kind: 'tray', date });
-  const aimed = useDrag(({ target }) => target?.kind === 'tray' && target.date === date);
-  const dragging = useDrag(({ dragged }) => dragged !== null && dragged.kind !== 'resize');
+  const aimed = useDrag((state) => aimsAtTray(state, date));
+  const dragging = useDrag(mayLieInTray);
   return (
     <View
       ref={attach}

@@ -1,8 +1,10 @@
 import { MouseSensor, TouchSensor, type SensorProps } from '@dnd-kit/core';
 import { STEP, snap, startOn } from '@/core/plan/placing';
 import { MINUTE, type Span } from '@/core/time/span';
+import { addDays, dateOf, daysBetween } from '@/core/time/zone';
+import { session } from '@/state/session';
 import { areaAt, stripAt, type Area, type Point } from './areas';
-import { aim, letGo, pickUp, startOf, useDrag, type Dragged, type Target } from './dragStore';
+import { aim, letGo, pickUp, startOf, useDrag, wholeDays, type Dragged, type Target } from './dragStore';
 import { drop } from './drop';
 import { scrollAtEdge, scrollerOf } from './edgeScroll';
 
@@ -15,7 +17,7 @@ let carried: {
   /** Where it was picked up. */
   readonly began: Point;
   at: Point;
-  /** How long after its start (or its end, on resizing) a block was grabbed, ms; 0 for what has no hour yet. */
+  /** How long after its start (or its end, on resizing) it was grabbed, ms; in days for what takes whole ones. */
   readonly grab: number;
 } | null = null;
 
@@ -93,12 +95,27 @@ export function wheelWhileCarried({ deltaY }: WheelEvent) {
 const edgeOf = (dragged: Dragged): number =>
   (startOf(dragged) ?? 0) + (dragged.kind === 'resize' ? dragged.minutes * MINUTE : 0);
 
+/** The day that lies under the pointer. */
+function dateAt(area: Area | undefined): string | undefined {
+  if (area?.kind === 'strip') return dateOf(area.day.from, session.zone);
+  return area?.kind === 'tray' ? area.date : undefined;
+}
+
 function grabAt(began: Point, dragged: Dragged): number {
+  const event = wholeDays(dragged);
+  if (event) {
+    const first = dateOf(event.from, session.zone);
+    return daysBetween(first, dateAt(areaAt(began, dragged)?.area) ?? first);
+  }
   const strip = startOf(dragged) === undefined ? undefined : stripAt(began);
   return strip ? strip.instantAt(began.y) - edgeOf(dragged) : 0;
 }
 
 function targetAt({ y }: Point, area: Area | undefined, dragged: Dragged, grab: number): Target | null {
+  if (wholeDays(dragged)) {
+    const date = dateAt(area);
+    return date === undefined ? null : { kind: 'days', date: addDays(date, -grab) };
+  }
   if (dragged.kind === 'resize') {
     const own =
       area?.kind === 'strip' && (startOf(dragged) ?? 0) < area.day.to && edgeOf(dragged) > area.day.from;

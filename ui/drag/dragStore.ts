@@ -1,6 +1,7 @@
 import { create } from 'zustand';
 import type { Occurrence } from '@/core/calendar/occurrences';
 import type { Id } from '@/core/model/common';
+import { takesDays } from '@/core/plan/spanning';
 
 /** What is being dragged: a task on its way to a place, or a block or an event that is moved or made longer or shorter. */
 export type Dragged = {
@@ -20,10 +21,28 @@ export type Dragged = {
 /** When what is dragged began (epoch ms), if it has an hour yet. */
 export const startOf = ({ block, event }: Dragged): number | undefined => block?.start ?? event?.from;
 
+/** The event that is dragged, if it takes whole days and goes from day to day without an hour. */
+export const wholeDays = ({ event }: Dragged): Occurrence | undefined =>
+  event && takesDays(event) ? event : undefined;
+
+/** Whether what is dragged may lie in a tray: all but events, and a block whose length alone changes. */
+export const mayLieInTray = ({ dragged }: DragState): boolean =>
+  dragged !== null && !dragged.event && dragged.kind !== 'resize';
+
+/** Whether what is dragged would go into the tray of a day. */
+export const aimsAtTray = ({ target }: DragState, date: string): boolean =>
+  target?.kind === 'tray' && target.date === date;
+
+/** Whether what is dragged would go onto a day without an hour, be it into its tray or as an event of whole days. */
+export const aimsAtDay = (state: DragState, date: string): boolean =>
+  aimsAtTray(state, date) || (state.target?.kind === 'days' && state.target.date === date);
+
 /** Where it would go if it were let go now. */
 export type Target =
   | { readonly kind: 'hour'; readonly start: number; readonly minutes: number }
   | { readonly kind: 'tray'; readonly date: string }
+  /** An event of whole days, from this day on. */
+  | { readonly kind: 'days'; readonly date: string }
   | { readonly kind: 'into'; readonly blockId: Id }
   | { readonly kind: 'off' };
 

@@ -5,12 +5,12 @@ import { collisions, DEFAULT_LENGTH, inRow } from '@/core/plan/placing';
 import type { Workspace } from '@/core/model/workspace';
 import { lastInstant, latenessWords, meetingNeeding } from '@/core/tasks/deadline';
 import { MINUTE } from '@/core/time/span';
-import { dateOf, dayOf } from '@/core/time/zone';
+import { addDays, dateOf, dayOf, daysBetween } from '@/core/time/zone';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
 import { session } from '@/state/session';
 import { newId, store, workspaceInSight } from '@/state/workspaceStore';
 import { relocate } from '../tasks/repeatActions';
-import { moveTo } from '../time/eventActions';
+import { moveTo, moveToDay } from '../time/eventActions';
 import { letGo, useDrag, type Dragged, type Target } from './dragStore';
 
 /** What a target means, before letting go: where, how long, what it collides with, what it makes late. */
@@ -38,6 +38,7 @@ function meaningOf(workspace: Workspace, dragged: Dragged, target: Target | null
       warnings: [],
     };
   }
+  if (target.kind === 'days') return { where: daysWords(dragged, target.date), warnings: [] };
   if (target.kind === 'tray') {
     const ids = [dragged.taskId, ...(dragged.more ?? [])];
     const warnings = ids.flatMap((id) => tooLateFor(workspace, id, target.date));
@@ -75,6 +76,13 @@ function tooLateFor({ tasks, events }: Workspace, taskId: string, date: string):
   return [`Too late: ${[...due, ...needed].join(', ') || 'it is due as the day begins'}`];
 }
 
+/** The days that an event would take from a day on. */
+function daysWords({ event }: Dragged, date: string): string {
+  const { zone } = session;
+  const more = event ? daysBetween(dateOf(event.from, zone), dateOf(event.to - 1, zone)) : 0;
+  return more > 0 ? `${dateWords(date)} – ${dateWords(addDays(date, more))}` : dateWords(date);
+}
+
 /** What putting a task into a group means: how full it gets, what no longer fits, whether it comes too late. */
 function intoWords(workspace: Workspace, { taskId, more = [] }: Dragged, blockId: string) {
   const { blocks, tasks, events } = workspace;
@@ -95,10 +103,7 @@ export function drop(): void {
   const { dragged, target } = useDrag.getState();
   letGo();
   if (!dragged || !target) return;
-  if (dragged.event) {
-    if (target.kind === 'hour') moveTo(dragged.event, target.start, target.minutes);
-    return;
-  }
+  if (dragged.event || target.kind === 'days') return dropEvent(dragged.event, target);
   if (dragged.more && dragged.more.length > 0 && target.kind !== 'off') return dropSeveral(dragged, target);
   const { taskId, block, trayId } = dragged;
   const workspace = workspaceInSight();
@@ -130,8 +135,13 @@ export function drop(): void {
   else if (store.run(placeTask, { id, taskId, start, minutes }, words)) focusBlock(id);
 }
 
+function dropEvent(event: Dragged['event'], target: Target) {
+  if (event && target.kind === 'hour') moveTo(event, target.start, target.minutes);
+  if (event && target.kind === 'days') moveToDay(event, target.date);
+}
+
 /** Lets go of several tasks: one after the other from an hour, all into a tray or into a group. */
-function dropSeveral(dragged: Dragged, target: Exclude<Target, { kind: 'off' }>) {
+function dropSeveral(dragged: Dragged, target: Exclude<Target, { kind: 'off' | 'days' }>) {
   const ids = [dragged.taskId, ...(dragged.more ?? [])];
   const words = `${ids.length} tasks: ${targetWords(workspaceInSight(), dragged, target).where}`;
   if (target.kind === 'tray') {

@@ -6,12 +6,14 @@ import { session } from '@/state/session';
 import { workspaceInSight } from '@/state/workspaceStore';
 import { webProps } from '../dom';
 import { press } from './carry';
-import { aim, letGo, pickUp, startOf, useDrag, type Dragged, type Target } from './dragStore';
+import { aim, letGo, pickUp, startOf, useDrag, wholeDays, type Dragged, type Target } from './dragStore';
 import { drop } from './drop';
 import { DRAG_HELP } from './DragLayer';
 
 /** Where the keyboard first aims a task: the first pocket of the day that takes it, else nine o'clock. */
 function firstAim(dragged: Dragged, date: string): Target {
+  const event = wholeDays(dragged);
+  if (event) return { kind: 'days', date: dateOf(event.from, session.zone) };
   const workspace = workspaceInSight();
   const start =
     startOf(dragged) ??
@@ -27,10 +29,10 @@ function firstAim(dragged: Dragged, date: string): Target {
   };
 }
 
-/** The same hour, or the tray, some days on. */
+/** The same hour, or the day as it stands, some days on. */
 function onAnotherDay(target: Target, days: number): Target {
   if (target.kind === 'off' || target.kind === 'into') return target;
-  if (target.kind === 'tray') return { ...target, date: addDays(target.date, days) };
+  if (target.kind !== 'hour') return { ...target, date: addDays(target.date, days) };
   const wall = wallOf(target.start, session.zone);
   const start = instantOf(addDays(wall.slice(0, 10), days) + wall.slice(10), session.zone);
   return { ...target, start };
@@ -53,6 +55,7 @@ function aimedBy(event: KeyboardEvent, target: Target, dragged: Dragged, date: s
   const direction = { ArrowUp: -1, ArrowDown: 1 }[event.key];
   const days = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
   if (days) return onAnotherDay(target, days);
+  if (target.kind === 'days') return undefined;
   if (direction) {
     if (target.kind !== 'hour') return firstAim(dragged, date);
     if (event.shiftKey) return { ...target, minutes: Math.max(STEP, target.minutes + direction * STEP) };

@@ -13,7 +13,7 @@ import type { Id } from '@/core/model/common';
 import type { Workspace } from '@/core/model/workspace';
 import { MINUTE, lengthOf } from '@/core/time/span';
 import { dateWords } from '@/core/time/words';
-import { dateOf, wallOf } from '@/core/time/zone';
+import { addDays, dateOf, daysBetween, wallOf, type IsoDate } from '@/core/time/zone';
 import { session } from '@/state/session';
 import { newId, store } from '@/state/workspaceStore';
 import { offeringFreed } from '../tasks/freed';
@@ -124,6 +124,19 @@ export function moveTo(meeting: Occurrence, start: number, minutes: number): voi
     start: startAt(start, event.start),
     ...(minutes * MINUTE === meeting.to - meeting.from ? {} : { length: { days: 0, seconds: minutes * 60 } }),
   };
+  moveAsking(event, meeting, changes);
+}
+
+/** Moves an occurrence to another day and leaves its hours, if it has any; of a repeating event it asks. */
+export function moveToDay(meeting: Occurrence, date: IsoDate): void {
+  const event = store.getState().workspace.events.get(meeting.eventId);
+  const days = daysBetween(dateOf(meeting.from, session.zone), date);
+  if (!event || days === 0) return;
+  const { wall, zone } = detailsAt(event, meeting.recurrence).start;
+  moveAsking(event, meeting, { start: { wall: addDays(wall.slice(0, 10), days) + wall.slice(10), zone } });
+}
+
+function moveAsking(event: CalendarEvent, meeting: Occurrence, changes: EventChanges) {
   if (isRepeating(event))
     openSheet({ kind: 'scope', title: meeting.title, choose: (scope) => move(meeting, scope, changes) });
   else move(meeting, 'one', changes);

@@ -1,0 +1,36 @@
+import { View, type ViewStyle } from 'react-native';
+import type { Occurrence } from '@/core/calendar/occurrences';
+import { hueOfEvent } from '@/core/plan/lens';
+import { lengthOf } from '@/core/time/span';
+import { dateOf } from '@/core/time/zone';
+import { session } from '@/state/session';
+import { useWorkspace } from '@/state/workspaceStore';
+import { useDragItem } from '@/ui/drag/useDragItem';
+import { openSheet } from '@/ui/sheets';
+import { removeAsking } from '@/ui/time/eventActions';
+import { Words } from '@/ui/Words';
+
+type Props = { event: Occurrence; words: string; className: string; style?: ViewStyle };
+
+/** An event that takes whole days. It goes to other days like a block goes to other hours. */
+export function WholeDayCard({ event, words, className, style }: Props) {
+  const workspace = useWorkspace();
+  const dragged = { kind: 'move', taskId: '', minutes: Math.round(lengthOf(event)), event } as const;
+  const open = () => openSheet({ kind: 'meeting', meeting: event });
+  const { props, lifted } = useDragItem(dragged, dateOf(event.from, session.zone), open, {
+    Delete: () => removeAsking(event),
+  });
+  return (
+    <View
+      {...props}
+      aria-label={words}
+      className={`hue-${hueOfEvent(event, workspace)} cursor-grab touch-manipulation select-none justify-center border ${event.busy ? 'cut-corner border-edge bg-surface' : 'border-dashed border-edge'} ${lifted ? 'opacity-50' : ''} ${className}`}
+      style={style}
+    >
+      <Words size="xs" numberOfLines={1}>
+        {words}
+        {event.busy ? '' : ' · free'}
+      </Words>
+    </View>
+  );
+}
