@@ -42,6 +42,12 @@ test('a repeating block: one is moved, then this and later; ticked off it is don
   await press(page, 'Undo move');
   await boxOf(page, 'Look after the willow cuttings, 13:30 – 14:00');
   await page.focus('[aria-label^="Look after the willow cuttings, 13:30"]');
+  await page.keyboard.press('Delete');
+  await sees(page, 'Take off Look after the willow cuttings');
+  await press(page, 'This and all later ones');
+  await isGone(page, 'Look after the willow cuttings, 13:30');
+  await press(page, 'Undo delete task');
+  await page.focus('[aria-label^="Look after the willow cuttings, 13:30"]');
   await page.keyboard.press('Enter');
   await press(page, 'Done: Look after the willow cuttings');
   await page.keyboard.press('Escape');

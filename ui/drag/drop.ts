@@ -1,4 +1,4 @@
-import { layAll, placeAll, placeTask, putInTray, takeBlockOff, takeFromTray } from '@/core/commands/plan';
+import { layAll, placeAll, placeTask, putInTray } from '@/core/commands/plan';
 import { holdAll, holdTask } from '@/core/commands/groups';
 import { fillOf, heldTasks } from '@/core/plan/group';
 import { collisions, DEFAULT_LENGTH, inRow } from '@/core/plan/placing';
@@ -9,7 +9,7 @@ import { addDays, dateOf, dayOf, daysBetween } from '@/core/time/zone';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
 import { session } from '@/state/session';
 import { newId, store, workspaceInSight } from '@/state/workspaceStore';
-import { relocate } from '../tasks/repeatActions';
+import { relocate, takeOff } from '../tasks/repeatActions';
 import { moveTo, moveToDay } from '../time/eventActions';
 import { letGo, useDrag, type Dragged, type Target } from './dragStore';
 
@@ -108,10 +108,9 @@ export function drop(): void {
   const { taskId, block, trayId } = dragged;
   const workspace = workspaceInSight();
   const title = workspace.tasks.get(taskId)?.title ?? 'The task';
+  const place = block ? workspace.blocks.get(block.id) : trayId ? workspace.tray.get(trayId) : undefined;
   if (target.kind === 'off') {
-    if (block) store.run(takeBlockOff, { id: block.id }, `${title} is off the plan and stays in its list`);
-    else if (trayId)
-      store.run(takeFromTray, { id: trayId }, `${title} is out of the tray and stays in its list`);
+    if (place) takeOff(place);
     return;
   }
   if (target.kind === 'into') {
@@ -119,7 +118,6 @@ export function drop(): void {
     store.run(holdTask, { id: target.blockId, taskId, blockId: block?.id, trayId }, `${title}: ${where}`);
     return;
   }
-  const place = block ? workspace.blocks.get(block.id) : trayId ? workspace.tray.get(trayId) : undefined;
   if (target.kind === 'tray') {
     const words = `${title} is in the tray of ${dateWords(target.date)}`;
     if (place) relocate(place, { date: target.date }, words);

@@ -1,19 +1,18 @@
 import { View } from 'react-native';
-import { takeBlockOff } from '@/core/commands/plan';
 import type { Block } from '@/core/model/plan';
 import { collisions } from '@/core/plan/placing';
 import { spanOfBlock } from '@/core/plan/dayPlan';
 import { dateOf, instantOf, wallOf } from '@/core/time/zone';
 import { clockWords, dateWords, durationWords, timeWords } from '@/core/time/words';
 import { session } from '@/state/session';
-import { store, useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/workspaceStore';
 import { Button } from '../Button';
 import { Field } from '../Field';
 import { readClock, readLength } from '../readings';
 import { Words } from '../Words';
 import { duplicate } from './actions';
 import { GroupFields } from './GroupFields';
-import { relocate } from './repeatActions';
+import { relocate, takeOff } from './repeatActions';
 import { TypedChange } from './TypedChange';
 
 /** The hours of one block, typed, and what it collides with. */
@@ -34,13 +33,7 @@ export function BlockFields({ block }: { block: Block }) {
       </Words>
       <View className="flex-row">
         <Button label="Once more" kind="quiet" onPress={() => duplicate(block)} />
-        <Button
-          label="Take off"
-          kind="quiet"
-          onPress={() =>
-            store.run(takeBlockOff, { id: block.id }, 'Off the plan; the task stays in its list')
-          }
-        />
+        <Button label="Take off" kind="quiet" onPress={() => takeOff(block)} />
       </View>
       <View className="flex-row gap-3">
         <View className="flex-1">

@@ -6,7 +6,7 @@ import {
   repeatTask,
 } from '@/core/commands/repeating';
 import type { Scope } from '@/core/commands/events';
-import { moveBlock, putInTray, placeTask } from '@/core/commands/plan';
+import { moveBlock, placeTask, putInTray, takeBlockOff, takeFromTray } from '@/core/commands/plan';
 import { deleteTask, editTask } from '@/core/commands/tasks';
 import { asUtc, asWall } from '@/core/calendar/rule';
 import type { WallStart } from '@/core/model/event';
@@ -126,6 +126,24 @@ export function relocate(place: Block | TrayItem, goal: Goal, words: string, the
     kind: 'scope',
     title: found.task.title,
     choose: (scope) => (scope === 'one' ? one() : moveMore(taskId, place, goal, scope, words)),
+  });
+}
+
+/** Takes a task off the plan, or out of a tray; of a repeating one it asks whether its later times, or all, go too. */
+export function takeOff(place: Block | TrayItem): void {
+  const { id, taskId } = place;
+  const found = repetition(taskId);
+  const title = workspaceInSight().tasks.get(taskId)?.title ?? 'The task';
+  const stays = (from: string) => `${title} is ${from} and stays in its list`;
+  const one = () =>
+    'start' in place
+      ? store.run(takeBlockOff, { id }, stays('off the plan'))
+      : store.run(takeFromTray, { id }, stays('out of the tray'));
+  if (!found) return void one();
+  openSheet({
+    kind: 'scope',
+    title: `Take off ${title}`,
+    choose: (scope) => (scope === 'one' ? one() : deleteTimes(found.task, scope)),
   });
 }
 
