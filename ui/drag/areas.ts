@@ -34,12 +34,33 @@ const takes = (area: Area, dragged: Dragged): boolean =>
     dragged.kind !== 'resize' &&
     dragged.taskId !== area.block.taskId);
 
-const isAt = ({ element, viewport }: Registered, { x, y }: Point) =>
-  [element, viewport].every((ref) => {
-    if (!ref?.current) return ref === viewport;
-    const { left, right, top, bottom } = ref.current.getBoundingClientRect();
-    return x >= left && x <= right && y >= top && y <= bottom;
-  });
+type Place = { readonly one: Registered; readonly boxes: readonly DOMRect[] };
+
+/** For so many milliseconds all is taken to lie where it lay: looking it up is what costs most on a move. */
+const BELIEVED = 200;
+let lookedUp: { readonly at: number; readonly places: readonly Place[] } | undefined;
+
+/** Lets all places be looked up anew, as after a scroll. */
+export const lookAgain = () => {
+  lookedUp = undefined;
+};
+
+function placesAt({ x, y }: Point): Registered[] {
+  const now = performance.now();
+  if (!lookedUp || now - lookedUp.at > BELIEVED)
+    lookedUp = { at: now, places: [...registered].map((one) => ({ one, boxes: boxesOf(one) })) };
+  return lookedUp.places
+    .filter(({ boxes }) =>
+      boxes.every(({ left, right, top, bottom }) => x >= left && x <= right && y >= top && y <= bottom),
+    )
+    .map(({ one }) => one);
+}
+
+/** It lies where all of these overlap. */
+const boxesOf = ({ element, viewport }: Registered): DOMRect[] =>
+  [element, ...(viewport ? [viewport] : [])].map(
+    (ref) => ref.current?.getBoundingClientRect() ?? new DOMRect(NaN, NaN),
+  );
 
 type Found = { readonly area: Area; readonly element: HTMLElement };
 
@@ -48,17 +69,15 @@ const found = (one: Registered | undefined): Found | undefined =>
 
 /** What lies at a point and takes what is dragged; trays, groups and the list lie above the strip. */
 export function areaAt(point: Point, dragged: Dragged): Found | undefined {
-  const there = [...registered].filter((one) => takes(one.area(), dragged) && isAt(one, point));
+  const there = placesAt(point).filter((one) => takes(one.area(), dragged));
   return found(there.find((one) => one.area().kind !== 'strip') ?? there[0]);
 }
 
 /** The strip that lies at a point, whatever lies above it. */
 export function stripAt(point: Point): Extract<Area, { kind: 'strip' }> | undefined {
-  for (const one of registered) {
-    const area = one.area();
-    if (area.kind === 'strip' && isAt(one, point)) return area;
-  }
-  return undefined;
+  return placesAt(point)
+    .map((one) => one.area())
+    .find((area) => area.kind === 'strip');
 }
 
 /**
@@ -74,7 +93,11 @@ export function useDropArea(area: Area, viewport?: RefObject<HTMLElement | null>
   useEffect(() => {
     const one: Registered = { element, viewport, area: () => latest.current };
     registered.add(one);
-    return () => void registered.delete(one);
+    lookAgain();
+    return () => {
+      registered.delete(one);
+      lookAgain();
+    };
   }, [viewport]);
   return {
     attach: (view: View | null) => {

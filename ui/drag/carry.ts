@@ -3,7 +3,7 @@ import { STEP, snap, startOn } from '@/core/plan/placing';
 import { MINUTE, type Span } from '@/core/time/span';
 import { addDays, dateOf, daysBetween } from '@/core/time/zone';
 import { session } from '@/state/session';
-import { areaAt, stripAt, type Area, type Point } from './areas';
+import { areaAt, lookAgain, stripAt, type Area, type Point } from './areas';
 import { aim, letGo, pickUp, startOf, useDrag, wholeDays, type Dragged, type Target } from './dragStore';
 import { drop } from './drop';
 import { scrollAtEdge, scrollerOf } from './edgeScroll';
@@ -49,6 +49,7 @@ export function press(event: MouseEvent | TouchEvent, dragged: Dragged): void {
     event,
     active: 'dragged',
     onStart: (began: Point) => {
+      lookAgain();
       carried = { began, at: began, grab: grabAt(began, dragged) };
       pickUp(dragged, 'pointer');
     },
@@ -77,9 +78,15 @@ function carryTo(at: Point) {
   if (!dragged || !carried) return;
   carried.at = at;
   const under = areaAt(at, dragged);
-  if (under) scrollAtEdge(under.element, carried, () => carried && carryTo(carried.at));
+  if (under) scrollAtEdge(under.element, carried, onScrolled);
   aim(targetAt(at, under?.area, dragged, carried.grab));
   for (const listener of listeners) listener(at);
+}
+
+/** What lies under the pointer is another. */
+function onScrolled() {
+  lookAgain();
+  if (carried) carryTo(carried.at);
 }
 
 /** Scrolls what lies under the pointer by the wheel, as what is carried lies above it. */
@@ -88,7 +95,7 @@ export function wheelWhileCarried({ deltaY }: WheelEvent) {
   if (!dragged || !carried) return;
   const scroller = scrollerOf(areaAt(carried.at, dragged)?.element ?? null);
   if (scroller) scroller.scrollTop += deltaY;
-  carryTo(carried.at);
+  onScrolled();
 }
 
 /** The edge by which a block is held (epoch ms): its start, or its end on resizing. */
