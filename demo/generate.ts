@@ -2,7 +2,6 @@ import { occurrencesOn } from '@/core/calendar/occurrences';
 import { placeTask, planNewTask, putInTray } from '@/core/commands/plan';
 import { addEntry, startTimer } from '@/core/commands/track';
 import { editTask, tickOff } from '@/core/commands/tasks';
-import { plainEvent, type Attendee, type CalendarEvent } from '@/core/model/event';
 import type { Intention } from '@/core/model/plan';
 import type { RepeatingTask } from '@/core/model/repeating';
 import type { Task } from '@/core/model/task';
@@ -11,91 +10,9 @@ import { blocksIn, spanOfBlock } from '@/core/plan/dayPlan';
 import { STEP, pockets } from '@/core/plan/placing';
 import { MINUTE, lengthOf } from '@/core/time/span';
 import { addDays, dateOf, dayOf, instantOf, weekdayOf, type IsoDate, type Zone } from '@/core/time/zone';
-import {
-  again,
-  group,
-  hearingGuests,
-  intended,
-  lists,
-  officeTasks,
-  surprises,
-  weekly,
-  type OfficeTask,
-} from './office';
+import { again, group, intended, lists, officeTasks, surprises, type OfficeTask } from './office';
+import { at, CALENDAR, calendars, eventsAround, workingDay } from './calendars';
 import { randomFrom } from './random';
-
-const CALENDAR = 'office';
-const at = (date: IsoDate, time: string) => `${date}T${time}:00`;
-
-/** The working day `count` working days after `today` (before, when negative); 0 is today, or on a weekend the next Monday. */
-function workingDay(today: IsoDate, count: number): IsoDate {
-  let date = today;
-  while (weekdayOf(date) > 5) date = addDays(date, 1);
-  const step = Math.sign(count);
-  for (let left = Math.abs(count); left > 0;) {
-    date = addDays(date, step);
-    if (weekdayOf(date) <= 5) left -= 1;
-  }
-  return date;
-}
-
-const asGuest = ({ name, answer }: (typeof hearingGuests)[number]): Attendee => {
-  const address = `${name.toLowerCase().replace(/\W+/g, '.')}@trust.example`;
-  const told = { yes: 'ACCEPTED', no: 'DECLINED', maybe: 'TENTATIVE' }[answer];
-  return { name, address, answer, line: `ATTENDEE;CN=${name};PARTSTAT=${told}:mailto:${address}` };
-};
-
-function meetings(today: IsoDate, zone: Zone): CalendarEvent[] {
-  const monday = addDays(today, 1 - weekdayOf(today) - 28);
-  const base = { ...plainEvent, calendarId: CALENDAR };
-  const hearing = workingDay(today, 1);
-  return [
-    {
-      ...base,
-      id: `${CALENDAR}/crew`,
-      uid: 'crew',
-      title: 'Crew call',
-      location: 'Call',
-      start: { wall: at(monday, '09:00'), zone },
-      length: { days: 0, seconds: 1800 },
-      rule: 'FREQ=WEEKLY;BYDAY=MO,TU,WE,TH',
-      calls: [{ uri: 'https://calls.example/crew', label: 'Crew room', line: '' }],
-      reminders: [{ minutesBefore: 5, kept: [] }],
-    },
-    ...weekly.map(({ day, at: time, minutes, title, place, free }, i): CalendarEvent => ({
-      ...base,
-      id: `${CALENDAR}/weekly-${i}`,
-      uid: `weekly-${i}`,
-      title,
-      location: place ?? '',
-      busy: !free,
-      start: { wall: at(addDays(monday, day), time), zone },
-      length: { days: 0, seconds: minutes * 60 },
-      rule: 'FREQ=WEEKLY',
-    })),
-    {
-      ...base,
-      id: `${CALENDAR}/hearing`,
-      uid: 'hearing',
-      title: 'Weir hearing',
-      location: 'Town hall',
-      notes: 'Bring the fish counts of both years and the drawing of the ladder.',
-      categories: ['Permits'],
-      attendees: hearingGuests.map(asGuest),
-      start: { wall: at(hearing, '10:30'), zone },
-      length: { days: 0, seconds: 7200 },
-    },
-    {
-      ...base,
-      id: `${CALENDAR}/spawning`,
-      uid: 'spawning',
-      title: 'Spawning: no work in the river',
-      busy: false,
-      start: { wall: addDays(today, -1), zone: null },
-      length: { days: 5, seconds: 0 },
-    },
-  ];
-}
 
 function toTask(
   { title, list, estimate, priority, due, dueAt, notes, category }: OfficeTask,
@@ -243,8 +160,8 @@ export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; 
   let workspace = workspaceOf({
     lists,
     tasks,
-    calendars: [{ id: CALENDAR, name: 'Office', source: 'office.ics', hue: 'slate', kept: [] }],
-    events: meetings(today, zone),
+    calendars,
+    events: eventsAround(today, zone),
     repeats: repeating(today, zone),
     intentions: intentions(today),
   });

@@ -141,6 +141,16 @@ export const hearingGuests = [
   { name: 'Anouk de Wit', answer: 'no' },
 ] as const;
 
+/** What stands in a colleague's calendar: so many working days from today. */
+export const colleague = {
+  name: 'Ines',
+  events: [
+    { on: 0, at: '15:30', minutes: 60, title: 'Fish ladder visit' },
+    { on: 2, at: '11:30', minutes: 90, title: 'Nursery visit' },
+    { on: 3, at: '15:00', minutes: 90, title: 'School group' },
+  ],
+} as const;
+
 /** What comes again each week, with an hour or into the tray: weekday (Monday is 0). */
 export const again = [
   { day: 4, at: '13:30', title: 'Look after the willow cuttings', list: 'volunteers', minutes: 30 },

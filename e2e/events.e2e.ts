@@ -165,13 +165,16 @@ test('a calendar is hidden, or only planned around', async () => {
   await page.goto(`${stage.address}/plan`);
   await settled(page);
   await sees(page, 'planned of 8 h room');
+  await boxOf(page, 'Meeting Fish ladder visit, 15:30 – 16:30, Ines');
   await boxOf(page, 'Meeting Flood forum');
   await page.goto(`${stage.address}/settings`);
   await settled(page);
+  await press(page, 'Takes my time: Ines');
   await press(page, 'Shown: Office');
   await page.goto(`${stage.address}/plan`);
   await settled(page);
   await isGone(page, 'Meeting Flood forum');
+  await sees(page, 'planned of 7 h room');
   await page.browserContext().close();
 });
 

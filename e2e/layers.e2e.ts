@@ -51,7 +51,7 @@ test('a file goes into a chosen calendar, and there again; own events go into ca
   await chooseFile(page, 'Choose a calendar file', 'volunteers.ics');
   await sees(page, 'as they were');
   await press(page, 'Good');
-  assert.equal((await page.$$('[aria-label^="Remove the calendar"]')).length, 2);
+  assert.equal((await page.$$('[aria-label^="Remove the calendar"]')).length, 3);
   await type(page, 'New calendar of your own', 'Board');
   await page.goto(`${stage.address}/plan?day=2026-11-25`);
   await settled(page);

@@ -1,4 +1,4 @@
-import type { Hue, Id } from '../model/common';
+import type { Id } from '../model/common';
 import type { Calendar } from '../model/event';
 import type { Settings } from '../model/settings';
 import { command, existing, put, without } from './command';
@@ -15,9 +15,11 @@ export const removeCalendar = command('remove calendar', (workspace, { id }: { i
   return without(bare, 'calendars', (calendar) => calendar.id === id);
 });
 
+type CalendarChanges = Partial<Pick<Calendar, 'name' | 'hue' | 'hidden' | 'around' | 'takesTime'>>;
+
 export const editCalendar = command(
   'edit calendar',
-  (workspace, { id, ...changes }: { id: Id; name?: string; hue?: Hue; hidden?: boolean; around?: boolean }) =>
+  (workspace, { id, ...changes }: { id: Id } & CalendarChanges) =>
     put(workspace, 'calendars', { ...existing(workspace.calendars, id, 'calendar'), ...changes }),
 );
 

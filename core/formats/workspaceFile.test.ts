@@ -28,7 +28,7 @@ test('a workspace comes back from its file without loss', () => {
 });
 
 test('what is in it is counted', () => {
-  expect(contentsOf(office)).toContain('35 tasks, 4 lists, 12 events, 1 calendar');
+  expect(contentsOf(office)).toContain('35 tasks, 4 lists, 15 events, 2 calendars');
 });
 
 test.each([

@@ -15,11 +15,16 @@ export const Calendar = z.object({
   kept: z.array(z.string()),
   /** Its events are not drawn and take no time. */
   hidden: z.boolean().optional(),
-  /** Another person's: its events are drawn lightly, to plan around, and leave one free. */
+  /** Another person's: its events are drawn lightly, to plan around. */
   around: z.boolean().optional(),
+  /** Whether its events take one's time. Unsaid, one's own do and another person's do not. */
+  takesTime: z.boolean().optional(),
   ...Changed,
 });
 export type Calendar = z.infer<typeof Calendar>;
+
+/** Whether the events of a calendar take one's time, as far as they are busy. */
+export const takesTime = ({ takesTime: said, around = false }: Calendar): boolean => said ?? !around;
 
 /**
  * When something starts: an ISO wall time (`2026-11-24T09:00:00`, or a bare date for all-day events) and its zone.

@@ -1,7 +1,7 @@
 import * as fc from 'fast-check';
 import { moveEvent } from '../commands/events';
 import { doneWords } from '../track/spent';
-import { plainEvent, type CalendarEvent } from '../model/event';
+import { plainEvent, type Calendar, type CalendarEvent } from '../model/event';
 import { emptyWorkspace, firstList, workspaceOf } from '../model/workspace';
 import type { Task } from '../model/task';
 import { isOverdue, latenessWords, meetingNeeding } from '../tasks/deadline';
@@ -182,7 +182,7 @@ test('orders put what has no date or estimate last', () => {
 });
 
 describe('calendars as layers', () => {
-  const withCalendar = (changes: { hidden?: boolean; around?: boolean }) => ({
+  const withCalendar = (changes: Partial<Calendar>) => ({
     ...day,
     calendars: day.calendars.with([
       { id: 'c', name: 'Ines', source: 'ines.ics', hue: 'iris' as const, kept: [], ...changes },
@@ -198,5 +198,13 @@ describe('calendars as layers', () => {
     const plan = dayPlan(withCalendar({ around: true }), '2026-11-24', zone);
     expect([plan.meetings.length, plan.load.meetings]).toEqual([3, 0]);
     expect(plan.meetings.every(({ busy }) => !busy)).toBe(true);
+  });
+
+  test('another person’s calendar takes one’s time only if that is said', () => {
+    const own = dayPlan(day, '2026-11-24', zone).load.meetings;
+    const loadOf = (changes: Partial<Calendar>) =>
+      dayPlan(withCalendar(changes), '2026-11-24', zone).load.meetings;
+    expect(loadOf({ around: true, takesTime: true })).toBe(own);
+    expect(loadOf({ takesTime: false })).toBe(0);
   });
 });

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { addCalendar, editCalendar, removeCalendar } from '@/core/commands/calendar';
 import { groupedBy } from '@/core/model/collection';
 import { Hue } from '@/core/model/common';
-import type { Calendar, CalendarEvent } from '@/core/model/event';
+import { takesTime, type Calendar, type CalendarEvent } from '@/core/model/event';
 import { newId, store, useWorkspace } from '@/state/workspaceStore';
 import { IconButton } from '@/ui/Button';
 import { CheckBox } from '@/ui/CheckBox';
@@ -10,7 +10,7 @@ import { Field } from '@/ui/Field';
 import { HueChoice } from '@/ui/HueChoice';
 import { readTitle } from '@/ui/readings';
 
-/** The calendars as layers: name, hue, shown or not, busy or only planned around; and new ones. */
+/** The calendars as layers: name, hue, shown or not, one's own or another person's, and whether it takes time; and new ones. */
 export function Calendars() {
   const { calendars } = useWorkspace();
   const hue = Hue.options[(calendars.size + 3) % Hue.options.length] ?? 'fern';
@@ -62,7 +62,13 @@ function CalendarRow({ calendar }: { calendar: Calendar }) {
           <CheckBox
             label="Takes my time"
             says={`Takes my time: ${name}`}
-            checked={!around}
+            checked={takesTime(calendar)}
+            onToggle={() => store.run(editCalendar, { id, takesTime: !takesTime(calendar) })}
+          />
+          <CheckBox
+            label="Another person’s"
+            says={`Another person’s: ${name}`}
+            checked={around}
             onToggle={() => store.run(editCalendar, { id, around: !around })}
           />
         </View>

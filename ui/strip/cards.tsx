@@ -62,8 +62,10 @@ const linesOf = ({ height, narrow, sliver }: Box): number => {
   return height < 60 ? 1 : 2;
 };
 
+type TitleProps = { box: Box; late?: string | null; face?: 'strong' | 'text'; children: string };
+
 /** The title of a card, as its room allows. A narrow card says in words that it is late where it can, else by a mark. */
-function Title({ box, late = null, children }: { box: Box; late?: string | null; children: string }) {
+function Title({ box, late = null, face = 'strong', children }: TitleProps) {
   const upright = box.sliver && box.height >= UPRIGHT;
   const marked = box.narrow && late !== null;
   const said = marked && !box.sliver && box.height >= WARNING;
@@ -80,7 +82,7 @@ function Title({ box, late = null, children }: { box: Box; late?: string | null;
         )}
         <View className="shrink">
           <Words
-            face="strong"
+            face={face}
             size={box.narrow || box.height < 22 ? 'xs' : 'sm'}
             tone={marked ? 'brick' : 'ink'}
             {...(upright ? {} : { numberOfLines: linesOf(box) - (said ? 2 : 0) })}
@@ -103,9 +105,12 @@ function Title({ box, late = null, children }: { box: Box; late?: string | null;
 export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box }) {
   const workspace = useWorkspace();
   const { settings, calendars } = workspace;
-  const around = calendars.get(meeting.calendarId)?.around ?? false;
+  const calendar = calendars.get(meeting.calendarId);
+  const others = calendar?.around ? calendar.name : '';
   const clock = (instant: number) => clockWords(instant, session.zone, settings.clock);
   const hours = `${clock(meeting.from)} – ${clock(meeting.to)}`;
+  const whose = others || (meeting.busy ? '' : 'free');
+  const facts = box.narrow ? whose : [hours, whose, meeting.location].filter(Boolean).join(' · ');
   const open = () => openSheet({ kind: 'meeting', meeting });
   const place = { taskId: '', minutes: Math.max(1, Math.round(lengthOf(meeting))), event: meeting };
   const date = dateOf(meeting.from, session.zone);
@@ -116,14 +121,16 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
   return (
     <View
       {...props}
-      aria-label={`Meeting ${meeting.title}, ${hours}`}
-      className={`hue-${hueOfEvent(meeting, workspace)} cut-corner absolute cursor-grab touch-manipulation select-none ${lifted ? 'opacity-50' : ''} ${box.height < ONE_LINE ? 'overflow-hidden' : ''} border bg-surface ${box.narrow ? 'px-1' : 'px-2.5'} ${meeting.busy ? 'border-edge' : 'border-dashed border-edge'} ${around ? 'opacity-80' : ''} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
+      aria-label={[`Meeting ${meeting.title}`, hours, others].filter(Boolean).join(', ')}
+      className={`hue-${hueOfEvent(meeting, workspace)} cut-corner absolute cursor-grab touch-manipulation select-none ${lifted ? 'opacity-50' : ''} ${box.height < ONE_LINE ? 'overflow-hidden' : ''} border ${others ? '' : 'bg-surface'} ${box.narrow ? 'px-1' : 'px-2.5'} ${meeting.busy ? 'border-edge' : 'border-dashed border-edge'} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
       style={placeOf(box)}
     >
-      <Title box={box}>{meeting.title}</Title>
-      {box.height >= TWO_LINES && !box.narrow && (
+      <Title box={box} face={others ? 'text' : 'strong'}>
+        {meeting.title}
+      </Title>
+      {box.height >= TWO_LINES && !box.sliver && facts !== '' && (
         <Words size="xs" tone="soft" numberOfLines={1}>
-          {[hours, meeting.location, meeting.busy ? '' : 'free'].filter(Boolean).join(' · ')}
+          {facts}
         </Words>
       )}
       {box.height >= 30 && <ResizeHandle place={place} />}

@@ -1,0 +1,101 @@
+import { plainEvent, type Attendee, type Calendar, type CalendarEvent } from '@/core/model/event';
+import { addDays, weekdayOf, type IsoDate, type Zone } from '@/core/time/zone';
+import { colleague, hearingGuests, weekly } from './office';
+
+export const CALENDAR = 'office';
+const COLLEAGUE = 'colleague';
+
+/** The office's calendar, and that of a colleague to plan around. */
+export const calendars: readonly Calendar[] = [
+  { id: CALENDAR, name: 'Office', source: 'office.ics', hue: 'slate', kept: [] },
+  { id: COLLEAGUE, name: colleague.name, source: 'ines.ics', hue: 'reed', kept: [], around: true },
+];
+
+export const at = (date: IsoDate, time: string) => `${date}T${time}:00`;
+
+/** The working day `count` working days after `today` (before, when negative); 0 is today, or on a weekend the next Monday. */
+export function workingDay(today: IsoDate, count: number): IsoDate {
+  let date = today;
+  while (weekdayOf(date) > 5) date = addDays(date, 1);
+  const step = Math.sign(count);
+  for (let left = Math.abs(count); left > 0;) {
+    date = addDays(date, step);
+    if (weekdayOf(date) <= 5) left -= 1;
+  }
+  return date;
+}
+
+const asGuest = ({ name, answer }: (typeof hearingGuests)[number]): Attendee => {
+  const address = `${name.toLowerCase().replace(/\W+/g, '.')}@trust.example`;
+  const told = { yes: 'ACCEPTED', no: 'DECLINED', maybe: 'TENTATIVE' }[answer];
+  return { name, address, answer, line: `ATTENDEE;CN=${name};PARTSTAT=${told}:mailto:${address}` };
+};
+
+function meetings(today: IsoDate, zone: Zone): CalendarEvent[] {
+  const monday = addDays(today, 1 - weekdayOf(today) - 28);
+  const base = { ...plainEvent, calendarId: CALENDAR };
+  const hearing = workingDay(today, 1);
+  return [
+    {
+      ...base,
+      id: `${CALENDAR}/crew`,
+      uid: 'crew',
+      title: 'Crew call',
+      location: 'Call',
+      start: { wall: at(monday, '09:00'), zone },
+      length: { days: 0, seconds: 1800 },
+      rule: 'FREQ=WEEKLY;BYDAY=MO,TU,WE,TH',
+      calls: [{ uri: 'https://calls.example/crew', label: 'Crew room', line: '' }],
+      reminders: [{ minutesBefore: 5, kept: [] }],
+    },
+    ...weekly.map(({ day, at: time, minutes, title, place, free }, i): CalendarEvent => ({
+      ...base,
+      id: `${CALENDAR}/weekly-${i}`,
+      uid: `weekly-${i}`,
+      title,
+      location: place ?? '',
+      busy: !free,
+      start: { wall: at(addDays(monday, day), time), zone },
+      length: { days: 0, seconds: minutes * 60 },
+      rule: 'FREQ=WEEKLY',
+    })),
+    {
+      ...base,
+      id: `${CALENDAR}/hearing`,
+      uid: 'hearing',
+      title: 'Weir hearing',
+      location: 'Town hall',
+      notes: 'Bring the fish counts of both years and the drawing of the ladder.',
+      categories: ['Permits'],
+      attendees: hearingGuests.map(asGuest),
+      start: { wall: at(hearing, '10:30'), zone },
+      length: { days: 0, seconds: 7200 },
+    },
+    {
+      ...base,
+      id: `${CALENDAR}/spawning`,
+      uid: 'spawning',
+      title: 'Spawning: no work in the river',
+      busy: false,
+      start: { wall: addDays(today, -1), zone: null },
+      length: { days: 5, seconds: 0 },
+    },
+  ];
+}
+
+const meetingsOfColleague = (today: IsoDate, zone: Zone): CalendarEvent[] =>
+  colleague.events.map(({ on, at: time, minutes, title }, i) => ({
+    ...plainEvent,
+    calendarId: COLLEAGUE,
+    id: `${COLLEAGUE}/${i}`,
+    uid: String(i),
+    title,
+    start: { wall: at(workingDay(today, on), time), zone },
+    length: { days: 0, seconds: minutes * 60 },
+  }));
+
+/** What stands in both calendars around a day. */
+export const eventsAround = (today: IsoDate, zone: Zone): CalendarEvent[] => [
+  ...meetings(today, zone),
+  ...meetingsOfColleague(today, zone),
+];
