@@ -1,37 +1,10 @@
 import { addTask, editTask } from '@/core/commands/tasks';
 import type { Change } from '@/core/commands/changes';
-import { emptyWorkspace, firstList } from '@/core/model/workspace';
+import { emptyWorkspace } from '@/core/model/workspace';
+import { memory, waders as task } from './fixtures/memory';
 import { repository, type KeyValue } from './repository';
 import { createWorkspaceStore } from './store';
 
-function memory(stored: Record<string, string> = {}) {
-  const writes: string[][] = [];
-  const storage: KeyValue & { stored: Record<string, string>; writes: string[][]; full: boolean } = {
-    stored,
-    writes,
-    full: false,
-    getAllKeys: async () => Object.keys(stored),
-    getMany: async (keys) => Object.fromEntries(keys.map((key) => [key, stored[key] ?? null])),
-    removeMany: async (keys) => keys.forEach((key) => delete stored[key]),
-    setMany: async (entries) => {
-      if (storage.full) throw new Error('quota');
-      writes.push(Object.keys(entries));
-      Object.assign(stored, entries);
-    },
-  };
-  return storage;
-}
-const task = {
-  id: 'a',
-  title: 'Order waders',
-  notes: '',
-  listId: firstList.id,
-  estimate: 20,
-  priority: 'normal' as const,
-  due: null,
-  doneAt: null,
-  createdAt: 0,
-};
 const opened = async (storage: KeyValue) => {
   const store = createWorkspaceStore({ repository: repository(storage), now: () => 1000 });
   await store.open();

@@ -12,6 +12,7 @@ import { CommandFailed, type Command } from '@/core/commands/command';
 import { emptyWorkspace, type Workspace } from '@/core/model/workspace';
 import { changedPartitions } from './partitions';
 import { FromTheFuture } from '@/core/model/migrations';
+import type { LastWords } from './lastWords';
 import type { Repository } from './repository';
 
 /** One undoable step. */
@@ -41,6 +42,7 @@ export type StoreState = {
 export type Surroundings = {
   readonly repository: Repository;
   readonly now: () => number;
+  readonly lastWords?: LastWords;
   /** Tells other tabs of changes; `listen` is called with theirs. */
   readonly tabs?: {
     tell: (changes: readonly Change[]) => void;
@@ -56,7 +58,7 @@ const MOST_STEPS = 200;
  * Holds one workspace: runs commands, undoes and redoes them, and saves what they touched within half a second.
  * It contains no rule of the trade and leaves reading and writing to the repository.
  */
-export function createWorkspaceStore({ repository, now, tabs }: Surroundings) {
+export function createWorkspaceStore({ repository, now, lastWords, tabs }: Surroundings) {
   const store = createStore<StoreState>(() => ({
     workspace: emptyWorkspace,
     opening: true,
@@ -67,6 +69,8 @@ export function createWorkspaceStore({ repository, now, tabs }: Surroundings) {
     setAside: [],
   }));
   const dirty = new Set<string>();
+  /** The changes that are not on disk yet. */
+  let unwritten: readonly Change[] = [];
   let timer: ReturnType<typeof setTimeout> | undefined;
   let writing: Promise<void> = Promise.resolve();
   let readOnly = false;
@@ -74,9 +78,12 @@ export function createWorkspaceStore({ repository, now, tabs }: Surroundings) {
   const write = async () => {
     if (dirty.size === 0 || readOnly) return;
     const parts = [...dirty];
+    const written = unwritten;
     dirty.clear();
     try {
       await repository.save(store.getState().workspace, parts);
+      unwritten = unwritten.slice(written.length);
+      lastWords?.keep(unwritten);
       if (store.getState().unsaved) store.setState({ unsaved: null });
     } catch {
       for (const part of parts) dirty.add(part);
@@ -105,6 +112,7 @@ export function createWorkspaceStore({ repository, now, tabs }: Surroundings) {
     const changes = changedAt(changesBetween(before, after), now());
     const workspace = applyChanges(after, changes);
     markChanged(changedPartitions(before, workspace));
+    unwritten = [...unwritten, ...changes];
     store.setState({ workspace });
     if (changes.length > 0) tabs?.tell(changes);
     return changes;
@@ -124,6 +132,11 @@ export function createWorkspaceStore({ repository, now, tabs }: Surroundings) {
   return {
     ...store,
     flush,
+    /** Puts what is not on disk yet where the next page finds it, and begins to write it: the page may be gone at once. */
+    leave(): void {
+      lastWords?.keep(unwritten);
+      void flush();
+    },
     say,
     /** Adds an offer to the notice that is shown. */
     offer: (offer: NonNullable<Notice['offer']>) =>
@@ -134,9 +147,11 @@ export function createWorkspaceStore({ repository, now, tabs }: Surroundings) {
     async open(seed?: () => Promise<Workspace>): Promise<void> {
       try {
         const loaded = await repository.load(now());
-        const workspace = loaded.fresh && seed ? await seed() : loaded.workspace;
+        const stored = loaded.fresh && seed ? await seed() : loaded.workspace;
+        if (loaded.fresh && seed) markChanged(changedPartitions(null, stored));
+        const workspace = retraced(stored, lastWords?.take() ?? []);
+        markChanged(changedPartitions(stored, workspace));
         store.setState({ workspace, opening: false, setAside: loaded.setAside });
-        if (loaded.fresh && seed) markChanged(changedPartitions(null, workspace));
         if (loaded.damaged.length > 0) {
           say(
             `Part of the stored data was damaged (${loaded.damaged.join(', ')}). It was set aside and everything else opened; Settings, “Your data” has it as a file.`,

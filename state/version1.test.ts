@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs';
 import { occurrencesIn } from '@/core/calendar/occurrences';
 import { readWorkspaceFile } from '@/core/formats/workspaceFile';
 import { instantOf, wallOf } from '@/core/time/zone';
-import { repository, type KeyValue } from './repository';
+import { memory } from './fixtures/memory';
+import { repository } from './repository';
 
 /**
  * What the first version of the program stored and exported. The file is never written anew: whoever changes the
@@ -13,12 +14,7 @@ const { stored, file } = JSON.parse(readFileSync('state/fixtures/version1.json',
   file: string;
 };
 
-const storage: KeyValue = {
-  getAllKeys: async () => Object.keys(stored),
-  getMany: async (keys) => Object.fromEntries(keys.map((key) => [key, stored[key] ?? null])),
-  setMany: async () => undefined,
-  removeMany: async () => undefined,
-};
+const storage = memory(stored);
 
 test('a workspace that version 1 stored opens whole, and shows the days it showed', async () => {
   const { workspace, damaged } = await repository(storage).load(0);

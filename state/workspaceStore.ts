@@ -5,6 +5,7 @@ import type { Workspace } from '@/core/model/workspace';
 import { withTimes } from '@/core/tasks/repeating';
 import { dateOf, dayOf } from '@/core/time/zone';
 import { askToLast, isLasting } from './lasting';
+import { lastWords } from './lastWords';
 import { useMonths } from './months';
 import { repository } from './repository';
 import { session } from './session';
@@ -26,13 +27,14 @@ function otherTabs(space: string) {
 export const store = createWorkspaceStore({
   repository: repository(createAsyncStorage(`sprindle-${session.space}`)),
   now: session.now,
+  lastWords: lastWords(() => localStorage, `sprindle.${session.space}.unwritten.`, crypto.randomUUID()),
   tabs: otherTabs(session.space),
 });
 
 document.addEventListener('visibilitychange', () => {
-  if (document.visibilityState === 'hidden') void store.flush();
+  if (document.visibilityState === 'hidden') store.leave();
 });
-window.addEventListener('pagehide', () => void store.flush());
+window.addEventListener('pagehide', () => store.leave());
 
 /** So much of a person's own work is worth a question. */
 const WORTH_KEEPING = 10;

@@ -21,7 +21,7 @@ type Props<T> = {
 };
 
 /**
- * A text field that saves itself when it is left or Enter is pressed. What cannot be read stays in the field with the
+ * A text field that saves itself when it is left, however that comes about, or Enter is pressed. What cannot be read stays in the field with the
  * reason beneath it, and nothing is stored.
  */
 export function Field<T>({
@@ -59,6 +59,8 @@ export function Field<T>({
     if (adding) setTyped('');
   };
 
+  useLeaving(adding ? undefined : save);
+
   return (
     <View className="gap-1">
       {!hideLabel && (
@@ -89,4 +91,24 @@ export function Field<T>({
       )}
     </View>
   );
+}
+
+/** Runs `leave` when the field goes away while it is typed in: its sheet is closed by a key, or the page is left. */
+function useLeaving(leave: (() => void) | undefined) {
+  const latest = useRef(leave);
+  useEffect(() => {
+    latest.current = leave;
+  });
+  useEffect(() => {
+    const now = () => latest.current?.();
+    const hidden = () => document.visibilityState === 'hidden' && now();
+    // before the store writes what is not yet on disk
+    window.addEventListener('pagehide', now, { capture: true });
+    document.addEventListener('visibilitychange', hidden, { capture: true });
+    return () => {
+      window.removeEventListener('pagehide', now, { capture: true });
+      document.removeEventListener('visibilitychange', hidden, { capture: true });
+      now();
+    };
+  }, []);
 }

@@ -17,7 +17,7 @@ import { addDays, dateOf, daysBetween, wallOf, type IsoDate } from '@/core/time/
 import { session } from '@/state/session';
 import { newId, store } from '@/state/workspaceStore';
 import { offeringFreed } from '../tasks/freed';
-import { closeSheet, openSheet } from '../sheets';
+import { closeSheet, openSheet, useSheets } from '../sheets';
 import { scopeWords } from './ScopeChoice';
 
 export const isRepeating = (event: CalendarEvent): boolean => event.rule !== null || event.also.length > 0;
@@ -70,9 +70,11 @@ export function change(meeting: Occurrence, scope: Scope, changes: EventChanges)
   const words = `${changes.title ?? title} changed${event && isRepeating(event) ? scopeWords[scope] : ''}`;
   if (!store.run(moves ? moveEvent : editEvent, input, words)) return false;
   const split = scope === 'later' && event && recurrence > event.start.wall;
+  const { open } = useSheets.getState();
+  const shown = open?.kind === 'meeting' && open.meeting.eventId === eventId;
   const now = split ? `${event.calendarId}/${id}` : eventId;
   const moved = changes.start && scope !== 'one' ? changes.start.wall : recurrence;
-  if (event && isRepeating(event) && (split || moved !== recurrence))
+  if (shown && event && isRepeating(event) && (split || moved !== recurrence))
     openSheet({ kind: 'meeting', meeting: { ...meeting, eventId: now, recurrence: moved } });
   return true;
 }
