@@ -97,6 +97,7 @@ test('by keyboard: picked up, moved to another day and hour, and dropped', async
   await page.focus('[aria-label^="To place: Stock count"]');
   await page.keyboard.press('Space');
   for (const key of ['ArrowRight', 'ArrowRight', 'ArrowDown'] as const) await page.keyboard.press(key);
+  assert.match(await textOf(page, '[aria-live=assertive]'), /^Thu 26 Nov, /);
   await page.keyboard.press('Enter');
   await sees(page, 'Stock count, boat shed: Thu 26 Nov');
   await page.keyboard.press('Space');

@@ -45,7 +45,7 @@ test('the whole job by keyboard alone', async () => {
   await page.keyboard.press('Enter');
   await tabTo(page, 'To place: Read the gauges');
   await page.keyboard.press('Space');
-  assert.match(await textOf(page, '[aria-live=assertive]'), /^11:30 – 12:00 · 30 min/);
+  assert.match(await textOf(page, '[aria-live=assertive]'), /^Tue 24 Nov, 11:30 – 12:00 · 30 min/);
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Escape');
   await boxOf(page, 'To place: Read the gauges');
@@ -206,7 +206,7 @@ test('everything goes out as one file and comes in again elsewhere, by one step 
   await page.goto(`${stage.address}/settings?space=elsewhere`);
   await settled(page);
   await chooseFile(page, 'Open an exported file', file);
-  await sees(page, '35 tasks, 4 lists, 12 events, 1 calendar');
+  await sees(page, '35 tasks, 4 lists, 15 events, 2 calendars');
   await pressText(page, 'Replace everything');
   await page.keyboard.press('Escape');
   await press(page, 'Tasks');

@@ -78,7 +78,7 @@ function Cell({ day, inMonth, isToday, onOpen }: CellProps) {
       <Pressable
         role="button"
         onPress={onOpen}
-        className="flex-1 gap-0.5 overflow-hidden p-1 hover:opacity-80"
+        className={`flex-1 gap-0.5 overflow-hidden py-1 hover:opacity-80 ${wide ? 'px-1' : 'px-0.5'}`}
       >
         <Words
           face={isToday || inMonth ? 'strong' : 'text'}
@@ -100,7 +100,7 @@ function Cell({ day, inMonth, isToday, onOpen }: CellProps) {
           </Words>
         )}
         {rest > 0 && (
-          <Words size="xs" tone="soft" numberOfLines={1}>
+          <Words size="xs" tone="soft" numberOfLines={1} className={wide ? '' : 'tracking-tighter'}>
             {wide ? `and ${rest} more` : rest === 1 ? '1 item' : `${rest} items`}
           </Words>
         )}

@@ -1,12 +1,14 @@
 import { useEffect, useLayoutEffect, useRef, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { hueOfTask } from '@/core/plan/lens';
+import { dateWords } from '@/core/time/words';
+import { dateOf } from '@/core/time/zone';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
 import { elementOf, webProps } from '../dom';
 import { Words } from '../Words';
 import { heedFingers, onCarry, wheelWhileCarried } from './carry';
-import { useDrag, type Dragged } from './dragStore';
+import { startOf, useDrag, type Dragged } from './dragStore';
 import { targetWords } from './drop';
 
 /** The DOM id of what tells how things are dragged by keyboard. */
@@ -107,8 +109,11 @@ function useMeaning(dragged: Dragged) {
 const Where = ({ dragged }: { dragged: Dragged }) => useMeaning(dragged).where;
 const Warnings = ({ dragged }: { dragged: Dragged }) => useMeaning(dragged).warnings.join('\n');
 
-/** Says aloud where a drag by keyboard aims. */
+/** Says aloud where a drag by keyboard aims, and on which day if it is another. */
 function SpokenTarget({ dragged }: { dragged: Dragged }) {
   const { where, warnings } = useMeaning(dragged);
-  return [where, ...warnings].join('. ');
+  const start = useDrag(({ target }) => (target?.kind === 'hour' ? target.start : null));
+  const [from, to] = [startOf(dragged), start].map((at) => (at ? dateOf(at, session.zone) : null));
+  const said = [where, ...warnings].join('. ');
+  return to && to !== from ? `${dateWords(to)}, ${said}` : said;
 }
