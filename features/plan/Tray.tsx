@@ -1,15 +1,12 @@
 import { ScrollView, View } from 'react-native';
 import type { TrayItem } from '@/core/model/plan';
-import { DEFAULT_LENGTH } from '@/core/plan/placing';
 import { durationWords } from '@/core/time/words';
-import { useWorkspace } from '@/state/workspaceStore';
 import { useDropArea } from '@/ui/drag/areas';
 import { aimsAtTray, mayLieInTray, useDrag } from '@/ui/drag/dragStore';
-import { useDragItem } from '@/ui/drag/useDragItem';
 import { EdgeMark } from '@/ui/marks';
-import { openSheet } from '@/ui/sheets';
-import { TickBox, useHue } from '@/ui/tasks/TaskParts';
+import { TickBox } from '@/ui/tasks/TaskParts';
 import { Words } from '@/ui/Words';
+import { useTrayItem } from './useTrayItem';
 
 /** A day's tasks that have no hour yet, in sight above the hours. */
 export function Tray({
@@ -62,23 +59,11 @@ export function Tray({
 }
 
 function TrayChip({ item }: { item: TrayItem }) {
-  const task = useWorkspace().tasks.get(item.taskId);
-  const hue = useHue(task);
-  const dragged = {
-    kind: 'task',
-    taskId: item.taskId,
-    trayId: item.id,
-    minutes: task?.estimate ?? DEFAULT_LENGTH,
-  } as const;
-  const { props, lifted } = useDragItem(dragged, item.date, () =>
-    openSheet({ kind: 'task', id: item.taskId, trayId: item.id }),
-  );
+  const { task, hue, estimate, props, lifted } = useTrayItem(item);
   if (!task) return null;
-  const estimate = task.estimate === null ? '' : durationWords(task.estimate);
   return (
     <View
       {...props}
-      aria-label={['In the tray', task.title, estimate].filter(Boolean).join(', ')}
       className={`${hue} h-11 cursor-grab touch-manipulation select-none flex-row items-center overflow-hidden rounded-r-lg border border-line bg-surface pl-1 pr-3 ${lifted ? 'opacity-50' : ''}`}
     >
       <EdgeMark />

@@ -1,15 +1,10 @@
 import { View } from 'react-native';
 import type { TrayItem } from '@/core/model/plan';
-import { DEFAULT_LENGTH } from '@/core/plan/placing';
-import { durationWords } from '@/core/time/words';
-import { useWorkspace } from '@/state/workspaceStore';
 import { useDropArea } from '@/ui/drag/areas';
 import { aimsAtTray, mayLieInTray, useDrag } from '@/ui/drag/dragStore';
-import { useDragItem } from '@/ui/drag/useDragItem';
 import { EdgeMark } from '@/ui/marks';
-import { openSheet } from '@/ui/sheets';
-import { useHue } from '@/ui/tasks/TaskParts';
 import { Words } from '@/ui/Words';
+import { useTrayItem } from './useTrayItem';
 
 /** The tray of one of several days: a narrow column of what has no hour yet. */
 export function TrayCell({
@@ -39,25 +34,11 @@ export function TrayCell({
 }
 
 function TrayCard({ item, narrow }: { item: TrayItem; narrow: boolean }) {
-  const task = useWorkspace().tasks.get(item.taskId);
-  const hue = useHue(task);
-  const dragged = {
-    kind: 'task',
-    taskId: item.taskId,
-    trayId: item.id,
-    minutes: task?.estimate ?? DEFAULT_LENGTH,
-  } as const;
-  const { props, lifted } = useDragItem(dragged, item.date, () =>
-    openSheet({ kind: 'task', id: item.taskId, trayId: item.id }),
-  );
+  const { task, hue, props, lifted } = useTrayItem(item);
   if (!task) return null;
-  const estimate = task.estimate === null ? '' : durationWords(task.estimate);
   return (
     <View
       {...props}
-      aria-label={['In the tray', task.title, estimate, task.doneAt === null ? '' : 'done']
-        .filter(Boolean)
-        .join(', ')}
       className={`${hue} min-h-[24px] cursor-grab touch-manipulation select-none justify-center overflow-hidden rounded-r-lg border border-line bg-surface py-0.5 ${narrow ? 'pl-1.5 pr-0.5' : 'pl-2.5 pr-1'} ${lifted ? 'opacity-50' : ''}`}
     >
       <EdgeMark />

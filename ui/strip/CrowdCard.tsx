@@ -2,7 +2,7 @@ import { Pressable } from 'react-native';
 import type { Crowd } from '@/core/plan/lanes';
 import { openSheet } from '../sheets';
 import { Words } from '../Words';
-import type { Box } from './cards';
+import type { Box } from './cardParts';
 import type { Item } from './item';
 
 /** What stands together because there is no room for each; it opens as a list. */

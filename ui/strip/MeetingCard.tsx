@@ -1,0 +1,50 @@
+import { View } from 'react-native';
+import type { Occurrence } from '@/core/calendar/occurrences';
+import { hueOfEvent } from '@/core/plan/lens';
+import { lengthOf } from '@/core/time/span';
+import { clockWords } from '@/core/time/words';
+import { dateOf } from '@/core/time/zone';
+import { session } from '@/state/session';
+import { useWorkspace } from '@/state/workspaceStore';
+import { useDragItem } from '../drag/useDragItem';
+import { openSheet } from '../sheets';
+import { duplicateEvent, removeAsking } from '../time/eventActions';
+import { Words } from '../Words';
+import { ONE_LINE, placeOf, ResizeHandle, Title, TWO_LINES, type Box } from './cardParts';
+
+/** A meeting: outlined, one cut corner, fixed. */
+export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box }) {
+  const workspace = useWorkspace();
+  const { settings, calendars } = workspace;
+  const calendar = calendars.get(meeting.calendarId);
+  const others = calendar?.around ? calendar.name : '';
+  const clock = (instant: number) => clockWords(instant, session.zone, settings.clock);
+  const hours = `${clock(meeting.from)} – ${clock(meeting.to)}`;
+  const whose = others || (meeting.busy ? '' : 'free');
+  const facts = box.narrow ? whose : [hours, whose, meeting.location].filter(Boolean).join(' · ');
+  const open = () => openSheet({ kind: 'meeting', meeting });
+  const place = { taskId: '', minutes: Math.max(1, Math.round(lengthOf(meeting))), event: meeting };
+  const date = dateOf(meeting.from, session.zone);
+  const { props, lifted } = useDragItem({ ...place, kind: 'move' }, date, open, {
+    d: () => duplicateEvent(meeting),
+    Delete: () => removeAsking(meeting),
+  });
+  return (
+    <View
+      {...props}
+      aria-label={[`Meeting ${meeting.title}`, hours, others].filter(Boolean).join(', ')}
+      className={`hue-${hueOfEvent(meeting, workspace)} cut-corner absolute cursor-grab touch-manipulation select-none ${lifted ? 'opacity-50' : ''} ${box.height < ONE_LINE ? 'overflow-hidden' : ''} border ${others ? '' : 'bg-surface'} ${box.narrow ? 'px-1' : 'px-2.5'} ${meeting.busy ? 'border-edge' : 'border-dashed border-edge'} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
+      style={placeOf(box)}
+    >
+      <Title box={box} face={others ? 'text' : 'strong'}>
+        {meeting.title}
+      </Title>
+      {box.height >= TWO_LINES && !box.sliver && facts !== '' && (
+        <Words size="xs" tone="soft" numberOfLines={1}>
+          {facts}
+        </Words>
+      )}
+      {box.height >= 30 && <ResizeHandle place={place} />}
+    </View>
+  );
+}
