@@ -114,6 +114,12 @@ test('onto a day of the month: the task lies in its tray', async () => {
   const day = await boxOf(page, 'Sat 14 Nov');
   await drag(page, 'mouse', middle(card), { x: day.x + 40, y: day.y + 60 });
   await sees(page, 'Stock count, boat shed is in the tray of Sat 14 Nov');
+  const line = await page.waitForSelector('::-p-text(Risk sheet)');
+  const from = await line?.boundingBox();
+  assert.ok(from);
+  await drag(page, 'mouse', middle(from), { x: day.x + 40, y: day.y + 60 });
+  await sees(page, 'Risk sheet for the volunteer day: Sat 14 Nov, 09:00');
+  await press(page, 'Undo move');
   await pressText(page, 'Agenda');
   await press(page, 'Undo put in the tray');
   await isGone(page, 'Undo put in the tray');

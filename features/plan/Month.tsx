@@ -1,12 +1,15 @@
 import { useMemo, useRef } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import { dayList, type DayLine, type DayList } from '@/core/plan/dayList';
+import { DEFAULT_LENGTH } from '@/core/plan/placing';
 import { datesOf } from '@/core/plan/views';
+import { lengthOf } from '@/core/time/span';
 import { clockWords, dateWords } from '@/core/time/words';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
 import { useDropArea } from '@/ui/drag/areas';
-import { aimsAtTray, useDrag } from '@/ui/drag/dragStore';
+import { aimsAtDay, useDrag, type Dragged } from '@/ui/drag/dragStore';
+import { pressable } from '@/ui/drag/useDragItem';
 import { LoadBar, loadWords } from '@/ui/LoadMeasure';
 import type { PlanView } from '@/ui/useView';
 import { useWide } from '@/ui/useWide';
@@ -16,7 +19,7 @@ import { useGestures } from './useGestures';
 /** So many lines of a day are in sight; the day itself has all. */
 const MOST_LINES = 4;
 
-/** The dates of a month with the load of each day. What is let go on a day lies in its tray. */
+/** The dates of a month with the load of each day. What is let go on a day lies in its tray, or keeps its hours. */
 export function Month(place: PlanView) {
   const { date, today, onOpenDay } = place;
   const workspace = useWorkspace();
@@ -59,8 +62,8 @@ type CellProps = { day: DayList; inMonth: boolean; isToday: boolean; onOpen: () 
 function Cell({ day, inMonth, isToday, onOpen }: CellProps) {
   const { date, load, lines } = day;
   const wide = useWide();
-  const { attach } = useDropArea({ kind: 'tray', date });
-  const aimed = useDrag((state) => aimsAtTray(state, date));
+  const { attach } = useDropArea({ kind: 'tray', date, keepsHours: true });
+  const aimed = useDrag((state) => aimsAtDay(state, date));
   const { said, left } = loadWords(load);
   const room = lines.length > MOST_LINES ? MOST_LINES - 1 : MOST_LINES;
   const shown = wide ? lines.slice(0, room) : [];
@@ -114,24 +117,39 @@ const textOf = (line: DayLine): string => {
   return line.kind === 'due' ? `due: ${title}` : title;
 };
 
+/** What goes to another day when the line is dragged: a task that is only due gets a place there. */
+function draggedOf(line: DayLine): Dragged {
+  if ('event' in line) {
+    const { event } = line;
+    return { kind: 'move', taskId: '', minutes: Math.max(1, Math.round(lengthOf(event))), event };
+  }
+  const { task } = line;
+  const place = { taskId: task.id, minutes: task.estimate ?? DEFAULT_LENGTH };
+  if (line.kind === 'tray') return { ...place, kind: 'task', trayId: line.item.id };
+  if (line.kind === 'due') return { ...place, kind: 'task' };
+  const { id, start, minutes, holds } = line.block;
+  return { ...place, kind: 'move', minutes, block: { id, start, group: holds !== undefined } };
+}
+
 function CellLine({ line }: { line: DayLine }) {
   const { clock } = useWorkspace().settings;
   const at = line.kind === 'meeting' ? line.event.from : line.kind === 'block' ? line.block.start : null;
   const planned = line.kind === 'block' || line.kind === 'tray';
   return (
-    <Words
-      size="xs"
-      className="shrink-0"
-      tone={line.kind === 'due' ? 'brick' : 'ink'}
-      face={planned ? 'strong' : 'text'}
-      numberOfLines={1}
-    >
-      {at !== null && (
-        <Words size="xs" face="mono" tone="soft">
-          {clockWords(at, session.zone, clock)}{' '}
-        </Words>
-      )}
-      {textOf(line)}
-    </Words>
+    <View {...pressable(draggedOf(line))} className="shrink-0 cursor-grab touch-manipulation select-none">
+      <Words
+        size="xs"
+        tone={line.kind === 'due' ? 'brick' : 'ink'}
+        face={planned ? 'strong' : 'text'}
+        numberOfLines={1}
+      >
+        {at !== null && (
+          <Words size="xs" face="mono" tone="soft">
+            {clockWords(at, session.zone, clock)}{' '}
+          </Words>
+        )}
+        {textOf(line)}
+      </Words>
+    </View>
   );
 }

@@ -8,8 +8,8 @@ import type { Dragged } from './dragStore';
 /** A place where something can be let go. */
 export type Area =
   | { readonly kind: 'strip'; readonly instantAt: (clientY: number) => number; readonly day: Span }
-  /** A day without an hour: its tray, its head, its cell in a month. */
-  | { readonly kind: 'tray'; readonly date: string }
+  /** A day without an hour: its tray, its head, its cell in a month, in which blocks keep their hours. */
+  | { readonly kind: 'tray'; readonly date: string; readonly keepsHours?: boolean }
   | { readonly kind: 'off' }
   | { readonly kind: 'group'; readonly block: Block };
 

@@ -2,6 +2,8 @@ import { create } from 'zustand';
 import type { Occurrence } from '@/core/calendar/occurrences';
 import type { Id } from '@/core/model/common';
 import { takesDays } from '@/core/plan/spanning';
+import { dateOf } from '@/core/time/zone';
+import { session } from '@/state/session';
 
 /** What is being dragged: a task on its way to a place, or a block or an event that is moved or made longer or shorter. */
 export type Dragged = {
@@ -33,9 +35,12 @@ export const mayLieInTray = ({ dragged }: DragState): boolean =>
 export const aimsAtTray = ({ target }: DragState, date: string): boolean =>
   target?.kind === 'tray' && target.date === date;
 
-/** Whether what is dragged would go onto a day without an hour, be it into its tray or as an event of whole days. */
-export const aimsAtDay = (state: DragState, date: string): boolean =>
-  aimsAtTray(state, date) || (state.target?.kind === 'days' && state.target.date === date);
+/** Whether what is dragged would go onto a day, into its tray or else. */
+export const aimsAtDay = ({ target }: DragState, date: string): boolean =>
+  target !== null &&
+  ('date' in target
+    ? target.date === date
+    : 'start' in target && dateOf(target.start, session.zone) === date);
 
 /** Where it would go if it were let go now. */
 export type Target =
