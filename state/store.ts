@@ -134,7 +134,7 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs }: Surro
     flush,
     /** Puts what is not on disk yet where the next page finds it, and begins to write it: the page may be gone at once. */
     leave(): void {
-      lastWords?.keep(unwritten);
+      if (!readOnly) lastWords?.keep(unwritten);
       void flush();
     },
     say,
@@ -219,6 +219,7 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs }: Surro
     /** Replaces everything at once, with no way back: for the demo space only. */
     reset(workspace: Workspace): void {
       markChanged(changedPartitions(store.getState().workspace, workspace));
+      unwritten = [];
       store.setState({ workspace, past: [], future: [] });
     },
   };

@@ -1,12 +1,14 @@
 import { View } from 'react-native';
 import type { Occurrence } from '@/core/calendar/occurrences';
+import { useDropArea } from '@/ui/drag/areas';
 import { WholeDayCard } from './WholeDayCard';
 
-/** What takes the whole day, above its hours. */
-export function AllDay({ events }: { events: readonly Occurrence[] }) {
+/** What takes a day whole, above its hours. */
+export function AllDay({ date, events }: { date: string; events: readonly Occurrence[] }) {
+  const { attach } = useDropArea({ kind: 'tray', date });
   if (events.length === 0) return null;
   return (
-    <View className="flex-row flex-wrap gap-2">
+    <View ref={attach} className="flex-row flex-wrap gap-2">
       {events.map((event) => (
         <WholeDayCard
           key={event.id}

@@ -36,7 +36,7 @@ export function DayBody({ date, today, onDate }: Props) {
           </Words>
         )}
         <IntentionLine date={date} ofDay />
-        <AllDay events={plan.allDay} />
+        <AllDay date={date} events={plan.allDay} />
         <Tray date={date} items={plan.tray} minutes={plan.load.inTray} />
       </View>
       <DayStrip dates={dates} now={now} pixelsPerHour={pixelsPerHour} />

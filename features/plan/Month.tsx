@@ -3,12 +3,11 @@ import { Pressable, ScrollView, View } from 'react-native';
 import { dayList, type DayLine, type DayList } from '@/core/plan/dayList';
 import { DEFAULT_LENGTH } from '@/core/plan/placing';
 import { datesOf } from '@/core/plan/views';
-import { lengthOf } from '@/core/time/span';
 import { clockWords, dateWords } from '@/core/time/words';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
 import { useDropArea } from '@/ui/drag/areas';
-import { aimsAtDay, useDrag, type Dragged } from '@/ui/drag/dragStore';
+import { aimsAtDay, movingBlock, movingEvent, useDrag, type Dragged } from '@/ui/drag/dragStore';
 import { pressable } from '@/ui/drag/useDragItem';
 import { LoadBar, loadWords } from '@/ui/LoadMeasure';
 import type { PlanView } from '@/ui/useView';
@@ -119,16 +118,11 @@ const textOf = (line: DayLine): string => {
 
 /** What goes to another day when the line is dragged: a task that is only due gets a place there. */
 function draggedOf(line: DayLine): Dragged {
-  if ('event' in line) {
-    const { event } = line;
-    return { kind: 'move', taskId: '', minutes: Math.max(1, Math.round(lengthOf(event))), event };
-  }
-  const { task } = line;
-  const place = { taskId: task.id, minutes: task.estimate ?? DEFAULT_LENGTH };
-  if (line.kind === 'tray') return { ...place, kind: 'task', trayId: line.item.id };
-  if (line.kind === 'due') return { ...place, kind: 'task' };
-  const { id, start, minutes, holds } = line.block;
-  return { ...place, kind: 'move', minutes, block: { id, start, group: holds !== undefined } };
+  if ('event' in line) return movingEvent(line.event);
+  if (line.kind === 'block') return movingBlock(line.block);
+  const { id: taskId, estimate } = line.task;
+  const task = { kind: 'task', taskId, minutes: estimate ?? DEFAULT_LENGTH } as const;
+  return line.kind === 'tray' ? { ...task, trayId: line.item.id } : task;
 }
 
 function CellLine({ line }: { line: DayLine }) {

@@ -1,10 +1,10 @@
 import { View, type ViewStyle } from 'react-native';
 import type { Occurrence } from '@/core/calendar/occurrences';
 import { hueOfEvent } from '@/core/plan/lens';
-import { lengthOf } from '@/core/time/span';
 import { dateOf } from '@/core/time/zone';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
+import { movingEvent } from '@/ui/drag/dragStore';
 import { useDragItem } from '@/ui/drag/useDragItem';
 import { openSheet } from '@/ui/sheets';
 import { removeAsking } from '@/ui/time/eventActions';
@@ -15,9 +15,8 @@ type Props = { event: Occurrence; words: string; className: string; style?: View
 /** An event that takes whole days. It goes to other days like a block goes to other hours. */
 export function WholeDayCard({ event, words, className, style }: Props) {
   const workspace = useWorkspace();
-  const dragged = { kind: 'move', taskId: '', minutes: Math.round(lengthOf(event)), event } as const;
   const open = () => openSheet({ kind: 'meeting', meeting: event });
-  const { props, lifted } = useDragItem(dragged, dateOf(event.from, session.zone), open, {
+  const { props, lifted } = useDragItem(movingEvent(event), dateOf(event.from, session.zone), open, {
     Delete: () => removeAsking(event),
   });
   return (

@@ -49,18 +49,15 @@ function placesAt({ x, y }: Point): Registered[] {
   const now = performance.now();
   if (!lookedUp || now - lookedUp.at > BELIEVED)
     lookedUp = { at: now, places: [...registered].map((one) => ({ one, boxes: boxesOf(one) })) };
-  return lookedUp.places
-    .filter(({ boxes }) =>
-      boxes.every(({ left, right, top, bottom }) => x >= left && x <= right && y >= top && y <= bottom),
-    )
-    .map(({ one }) => one);
+  const isIn = ({ left, right, top, bottom }: DOMRect) => x >= left && x <= right && y >= top && y <= bottom;
+  return lookedUp.places.filter(({ boxes }) => boxes.length > 0 && boxes.every(isIn)).map(({ one }) => one);
 }
 
-/** It lies where all of these overlap. */
-const boxesOf = ({ element, viewport }: Registered): DOMRect[] =>
-  [element, ...(viewport ? [viewport] : [])].map(
-    (ref) => ref.current?.getBoundingClientRect() ?? new DOMRect(NaN, NaN),
-  );
+/** It lies where all of these overlap; nowhere when it is not drawn. */
+function boxesOf({ element, viewport }: Registered): DOMRect[] {
+  const views = [element, ...(viewport ? [viewport] : [])].map((ref) => ref.current);
+  return views.every((view) => view !== null) ? views.map((view) => view.getBoundingClientRect()) : [];
+}
 
 type Found = { readonly area: Area; readonly element: HTMLElement };
 

@@ -1,7 +1,9 @@
 import { create } from 'zustand';
 import type { Occurrence } from '@/core/calendar/occurrences';
 import type { Id } from '@/core/model/common';
+import type { Block } from '@/core/model/plan';
 import { takesDays } from '@/core/plan/spanning';
+import { lengthOf } from '@/core/time/span';
 import { dateOf } from '@/core/time/zone';
 import { session } from '@/state/session';
 
@@ -19,6 +21,22 @@ export type Dragged = {
   readonly block?: { readonly id: Id; readonly start: number; readonly group?: boolean };
   readonly event?: Occurrence;
 };
+
+/** An event on its way to another time. */
+export const movingEvent = (event: Occurrence): Dragged => ({
+  kind: 'move',
+  taskId: '',
+  minutes: Math.max(1, Math.round(lengthOf(event))),
+  event,
+});
+
+/** A block on its way to another time. */
+export const movingBlock = ({ id, taskId, start, minutes, holds }: Block): Dragged => ({
+  kind: 'move',
+  taskId,
+  minutes,
+  block: { id, start, group: holds !== undefined },
+});
 
 /** When what is dragged began (epoch ms), if it has an hour yet. */
 export const startOf = ({ block, event }: Dragged): number | undefined => block?.start ?? event?.from;

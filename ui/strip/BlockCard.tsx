@@ -11,6 +11,7 @@ import { clockWords, durationWords } from '@/core/time/words';
 import { minutesSpent } from '@/core/track/spent';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
+import { movingBlock } from '../drag/dragStore';
 import { blockElementId } from '../drag/drop';
 import { useDragItem } from '../drag/useDragItem';
 import { Icon } from '../icons';
@@ -66,14 +67,10 @@ type BlockProps = {
 /** A task's block: square patterned edge at the left, soft corners at the right. It can be moved and resized. */
 export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
   const { task, hue, hours, done, missed, repeats, facts, warning, holds } = useBlockState(block, now);
-  const { taskId, minutes } = block;
-  const place = {
-    taskId,
-    minutes,
-    block: { id: block.id, start: block.start, group: block.holds !== undefined },
-  };
+  const { taskId } = block;
+  const dragged = movingBlock(block);
   const open = () => openSheet({ kind: 'task', id: taskId, blockId: block.id });
-  const { props, lifted } = useDragItem({ ...place, kind: 'move' }, date, open, {
+  const { props, lifted } = useDragItem(dragged, date, open, {
     d: () => duplicate(block),
   });
   if (!task) return null;
@@ -132,7 +129,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
           <TimerButton subject={{ kind: 'task', taskId }} small />
         </View>
       )}
-      {!done && box.height >= 30 && <ResizeHandle place={place} />}
+      {!done && box.height >= 30 && <ResizeHandle dragged={dragged} />}
     </View>
   );
 }

@@ -1,11 +1,11 @@
 import { View } from 'react-native';
 import type { Occurrence } from '@/core/calendar/occurrences';
 import { hueOfEvent } from '@/core/plan/lens';
-import { lengthOf } from '@/core/time/span';
 import { clockWords } from '@/core/time/words';
 import { dateOf } from '@/core/time/zone';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
+import { movingEvent } from '../drag/dragStore';
 import { useDragItem } from '../drag/useDragItem';
 import { openSheet } from '../sheets';
 import { duplicateEvent, removeAsking } from '../time/eventActions';
@@ -23,9 +23,9 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
   const whose = others || (meeting.busy ? '' : 'free');
   const facts = box.narrow ? whose : [hours, whose, meeting.location].filter(Boolean).join(' · ');
   const open = () => openSheet({ kind: 'meeting', meeting });
-  const place = { taskId: '', minutes: Math.max(1, Math.round(lengthOf(meeting))), event: meeting };
+  const dragged = movingEvent(meeting);
   const date = dateOf(meeting.from, session.zone);
-  const { props, lifted } = useDragItem({ ...place, kind: 'move' }, date, open, {
+  const { props, lifted } = useDragItem(dragged, date, open, {
     d: () => duplicateEvent(meeting),
     Delete: () => removeAsking(meeting),
   });
@@ -44,7 +44,7 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
           {facts}
         </Words>
       )}
-      {box.height >= 30 && <ResizeHandle place={place} />}
+      {box.height >= 30 && <ResizeHandle dragged={dragged} />}
     </View>
   );
 }

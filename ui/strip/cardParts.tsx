@@ -81,9 +81,9 @@ export function Title({ box, late = null, face = 'strong', children }: TitleProp
 }
 
 /** The lower edge of a card, by which it is made longer or shorter. The keyboard does it on the card itself. */
-export const ResizeHandle = ({ place }: { place: Omit<Dragged, 'kind'> }) => (
+export const ResizeHandle = ({ dragged }: { dragged: Dragged }) => (
   <View
-    {...pressable({ ...place, kind: 'resize' })}
+    {...pressable({ ...dragged, kind: 'resize' })}
     aria-hidden
     className="resize-handle absolute bottom-0 left-0 right-0 h-3 cursor-ns-resize touch-manipulation"
   />
