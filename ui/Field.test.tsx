@@ -19,6 +19,24 @@ test('a field saves itself when it is left', () => {
   expect(saved).toEqual([90]);
 });
 
+test('a field that goes away while it is typed in, or whose page is left, saves what can be read, once', () => {
+  const saved: number[] = [];
+  const field = <Field label="Estimate" text="30 min" read={read} onSave={(to) => void saved.push(to)} />;
+  const first = render(field);
+  fireEvent.change(input(), { target: { value: '45' } });
+  first.unmount();
+  expect(saved).toEqual([45]);
+  const second = render(field);
+  fireEvent.change(input(), { target: { value: '1h' } });
+  fireEvent(window, new Event('pagehide'));
+  second.unmount();
+  expect(saved).toEqual([45, 60]);
+  const third = render(field);
+  fireEvent.change(input(), { target: { value: 'soon' } });
+  third.unmount();
+  expect(saved).toEqual([45, 60]);
+});
+
 test('what cannot be read stays in the field with the reason, and nothing is saved', () => {
   const saved: number[] = [];
   render(<Field label="Estimate" text="30 min" read={read} onSave={(minutes) => void saved.push(minutes)} />);

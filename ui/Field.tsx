@@ -38,12 +38,15 @@ export function Field<T>({
   const [typed, setTyped] = useState(text);
   const [problem, setProblem] = useState<string | null>(null);
   const [stored, setStored] = useState(text);
+  /** What was typed and has been saved, when it reads the same as what was stored before. */
+  const [saved, setSaved] = useState<string | null>(null);
   const id = useId();
   const input = useRef<TextInput>(null);
 
   if (text !== stored) {
     setStored(text);
     setTyped(text);
+    setSaved(null);
     setProblem(null);
   }
   useEffect(() => {
@@ -51,12 +54,13 @@ export function Field<T>({
   }, [focusFirst]);
 
   const save = () => {
-    if (typed === stored) return setProblem(null);
+    if (typed === stored || typed === saved) return setProblem(null);
     const reading = read(typed);
     if ('problem' in reading) return setProblem(reading.problem);
     setProblem(null);
     if (onSave(reading.value) === false) return;
     if (adding) setTyped('');
+    else setSaved(typed);
   };
 
   useLeaving(adding ? undefined : save);
