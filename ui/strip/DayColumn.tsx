@@ -121,7 +121,7 @@ export function DayColumn({ date, now, scale, viewport, days }: Props) {
             }}
           />
         )}
-        {isToday && !narrow && <Pockets workspace={workspace} date={date} now={now} scale={scale} />}
+        {isToday && !narrow && <Pockets date={date} now={now} scale={scale} drawn={plan.meetings} />}
         {cards.map(({ item, lane: column, lanes }) => {
           const box = { ...boxOf(item, column, lanes, scale), narrow, sliver };
           return 'block' in item ? (
@@ -175,30 +175,27 @@ function Ground({ working, scale, taken }: { working: readonly Span[]; scale: Sc
   );
 }
 
-/** The free pockets that are still worth using, by their length. */
-function Pockets({
-  workspace,
-  date,
-  now,
-  scale,
-}: {
-  workspace: Parameters<typeof pockets>[0];
-  date: string;
-  now: number;
-  scale: Scale;
-}) {
+type PocketsProps = { date: string; now: number; scale: Scale; drawn: readonly Span[] };
+
+/** The free pockets that are still worth using, by their length, where nothing is `drawn` that takes no time. */
+function Pockets({ date, now, scale, drawn }: PocketsProps) {
+  const workspace = useWorkspace();
   return pockets(workspace, date, session.zone, now)
     .filter((pocket) => lengthOf(pocket) >= 30)
-    .map(({ from, to }) => (
-      <View
-        key={from}
-        aria-hidden
-        className="absolute w-full items-center"
-        style={{ top: (scale.y(from) + scale.y(to)) / 2 - 8 }}
-      >
-        <Words size="xs" tone="soft" face="mono">
-          {durationWords(lengthOf({ from, to }))} free
-        </Words>
-      </View>
-    ));
+    .map((pocket) => {
+      const [bare] = subtract([pocket], drawn).sort((a, b) => lengthOf(b) - lengthOf(a));
+      if (!bare || lengthOf(bare) < 20) return null;
+      return (
+        <View
+          key={pocket.from}
+          aria-hidden
+          className="absolute w-full items-center"
+          style={{ top: (scale.y(bare.from) + scale.y(bare.to)) / 2 - 8 }}
+        >
+          <Words size="xs" tone="soft" face="mono">
+            {durationWords(lengthOf(pocket))} free
+          </Words>
+        </View>
+      );
+    });
 }
