@@ -37,6 +37,17 @@ test('a field that goes away while it is typed in, or whose page is left, saves 
   expect(saved).toEqual([45, 60]);
 });
 
+test('a field that saving takes away saves once', () => {
+  const saved: number[] = [];
+  const save = (to: number) => {
+    saved.push(to);
+    unmount();
+  };
+  const { unmount } = render(<Field label="Estimate" text="30 min" read={read} onSave={save} />);
+  typeAndLeave('45');
+  expect(saved).toEqual([45]);
+});
+
 test('what cannot be read stays in the field with the reason, and nothing is saved', () => {
   const saved: number[] = [];
   render(<Field label="Estimate" text="30 min" read={read} onSave={(minutes) => void saved.push(minutes)} />);

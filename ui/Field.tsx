@@ -38,29 +38,31 @@ export function Field<T>({
   const [typed, setTyped] = useState(text);
   const [problem, setProblem] = useState<string | null>(null);
   const [stored, setStored] = useState(text);
-  /** What was typed and has been saved, when it reads the same as what was stored before. */
-  const [saved, setSaved] = useState<string | null>(null);
+  /** What was typed and has been saved: no state, as saving may take the field away at once. */
+  const saved = useRef<string | null>(null);
   const id = useId();
   const input = useRef<TextInput>(null);
 
   if (text !== stored) {
     setStored(text);
     setTyped(text);
-    setSaved(null);
     setProblem(null);
   }
+  useEffect(() => {
+    saved.current = null;
+  }, [text]);
   useEffect(() => {
     if (focusFirst) input.current?.focus();
   }, [focusFirst]);
 
   const save = () => {
-    if (typed === stored || typed === saved) return setProblem(null);
+    if (typed === stored || typed === saved.current) return setProblem(null);
     const reading = read(typed);
     if ('problem' in reading) return setProblem(reading.problem);
     setProblem(null);
-    if (onSave(reading.value) === false) return;
-    if (adding) setTyped('');
-    else setSaved(typed);
+    saved.current = adding ? null : typed;
+    if (onSave(reading.value) === false) saved.current = null;
+    else if (adding) setTyped('');
   };
 
   useLeaving(adding ? undefined : save);
