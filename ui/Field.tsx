@@ -21,8 +21,8 @@ type Props<T> = {
 };
 
 /**
- * A text field that saves itself when it is left, however that comes about, or Enter is pressed. What cannot be read stays in the field with the
- * reason beneath it, and nothing is stored.
+ * A text field that saves itself when it is left, however that comes about, or Enter is pressed. What cannot be read
+ * stays in the field with the reason beneath it, and nothing is stored.
  */
 export function Field<T>({
   label,
