@@ -1,10 +1,15 @@
 import type { Occurrence } from '../calendar/occurrences';
 import type { Span } from '../time/span';
+import { dateOf, daysBetween, type Zone } from '../time/zone';
 
 const DAY = 86_400_000;
 
 /** Whether an event is drawn across whole days instead of among the hours. */
 export const takesDays = ({ allDay, from, to }: Occurrence): boolean => allDay || to - from >= DAY;
+
+/** How many more days than its first an event takes, to the one in which it ends. */
+export const furtherDays = ({ from, to }: Span, zone: Zone): number =>
+  daysBetween(dateOf(from, zone), dateOf(to - 1, zone));
 
 /** A stretch of days that an event takes: from the `first` to the `last` of the days shown, in the `lane`th row. */
 export type Segment = {

@@ -23,6 +23,10 @@ export const dateOf = (instant: number, zone: Zone): IsoDate => zoned(instant, z
 export const wallOf = (instant: number, zone: Zone): string =>
   zoned(instant, zone).toPlainDateTime().toString({ smallestUnit: 'second' });
 
+/** The instant on a day at which the clock on the wall shows what it shows at another instant (both epoch ms). */
+export const sameHourOn = (date: IsoDate, instant: number, zone: Zone): number =>
+  instantOf(date + wallOf(instant, zone).slice(10), zone);
+
 /** The date `days` later (earlier when negative). */
 export const addDays = (date: IsoDate, days: number): IsoDate =>
   Temporal.PlainDate.from(date).add({ days }).toString();

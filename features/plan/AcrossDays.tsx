@@ -1,6 +1,6 @@
 import { View, type ViewStyle } from 'react-native';
-import type { Segment } from '@/core/plan/spanning';
-import { dateOf, daysBetween } from '@/core/time/zone';
+import { furtherDays, type Segment } from '@/core/plan/spanning';
+import { daysBetween } from '@/core/time/zone';
 import { session } from '@/state/session';
 import { useDropArea } from '@/ui/drag/areas';
 import { aimsAtTray, useDrag, wholeDays } from '@/ui/drag/dragStore';
@@ -11,11 +11,15 @@ const ROW = 26;
 /** So many rows are in sight; how many more there are is said. */
 const MOST_ROWS = 4;
 
+const across = (first: number, last: number, count: number): ViewStyle => ({
+  left: `${(100 * first) / count}%`,
+  width: `${(100 * (last - first + 1)) / count}%`,
+});
+
 const placeOf = (first: number, last: number, lane: number, count: number): ViewStyle => ({
   top: lane * ROW,
   height: ROW - 2,
-  left: `${(100 * first) / count}%`,
-  width: `${(100 * (last - first + 1)) / count}%`,
+  ...across(first, last, count),
 });
 
 type Props = { segments: readonly Segment[]; dates: readonly string[]; left: number };
@@ -66,7 +70,7 @@ function DaySlot({ date, place, count }: { date: string; place: number; count: n
     <View
       ref={attach}
       className={`absolute bottom-0 top-0 ${aimed ? 'bg-surface' : ''}`}
-      style={{ left: `${(100 * place) / count}%`, width: `${100 / count}%` }}
+      style={across(place, place, count)}
     />
   );
 }
@@ -78,7 +82,7 @@ function DaysGhost({ dates }: { dates: readonly string[] }) {
   const [day] = dates;
   if (!event || from === null || day === undefined) return null;
   const first = daysBetween(day, from);
-  const last = first + daysBetween(dateOf(event.from, session.zone), dateOf(event.to - 1, session.zone));
+  const last = first + furtherDays(event, session.zone);
   if (last < 0 || first >= dates.length) return null;
   return (
     <View

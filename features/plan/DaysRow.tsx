@@ -12,7 +12,7 @@ import { Words } from '@/ui/Words';
 
 type Props = { date: string; today: string; onDate: (date: string) => void };
 
-/** The seven days around the shown one, each with its load, one tap away. What is let go on one lies in its tray. */
+/** The seven days around the shown one, each with its load, one tap away. A task let go on one lies in its tray. */
 export function DaysRow({ date, today, onDate }: Props) {
   const { weekStart } = useWorkspace().settings;
   const first = weekOf(date, weekStart);

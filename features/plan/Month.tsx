@@ -1,13 +1,12 @@
 import { useMemo, useRef } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import { dayList, type DayLine, type DayList } from '@/core/plan/dayList';
-import { DEFAULT_LENGTH } from '@/core/plan/placing';
 import { datesOf } from '@/core/plan/views';
 import { clockWords, dateWords } from '@/core/time/words';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
 import { useDropArea } from '@/ui/drag/areas';
-import { aimsAtDay, movingBlock, movingEvent, useDrag, type Dragged } from '@/ui/drag/dragStore';
+import { aimsAtDay, movingBlock, movingEvent, movingTask, useDrag, type Dragged } from '@/ui/drag/dragStore';
 import { pressable } from '@/ui/drag/useDragItem';
 import { LoadBar, loadWords } from '@/ui/LoadMeasure';
 import type { PlanView } from '@/ui/useView';
@@ -120,8 +119,7 @@ const textOf = (line: DayLine): string => {
 function draggedOf(line: DayLine): Dragged {
   if ('event' in line) return movingEvent(line.event);
   if (line.kind === 'block') return movingBlock(line.block);
-  const { id: taskId, estimate } = line.task;
-  const task = { kind: 'task', taskId, minutes: estimate ?? DEFAULT_LENGTH } as const;
+  const task = movingTask(line.task);
   return line.kind === 'tray' ? { ...task, trayId: line.item.id } : task;
 }
 

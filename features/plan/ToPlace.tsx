@@ -1,14 +1,13 @@
 import { useEffect, useMemo } from 'react';
 import { ScrollView, View } from 'react-native';
 import type { Task } from '@/core/model/task';
-import { DEFAULT_LENGTH } from '@/core/plan/placing';
 import { toPlace } from '@/core/tasks/toPlace';
 import { durationWords } from '@/core/time/words';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
 import { useDropArea } from '@/ui/drag/areas';
-import { useDrag, type Dragged } from '@/ui/drag/dragStore';
+import { movingTask, useDrag, type Dragged } from '@/ui/drag/dragStore';
 import { useDragItem } from '@/ui/drag/useDragItem';
 import { Icon } from '@/ui/icons';
 import { EdgeMark, PriorityMark } from '@/ui/marks';
@@ -93,9 +92,7 @@ function PlaceableCard({ task, date }: { task: Task; date: string }) {
   const { choosing, ids } = usePicked();
   const picked = ids.includes(task.id);
   const dragged: Dragged = {
-    kind: 'task',
-    taskId: task.id,
-    minutes: task.estimate ?? DEFAULT_LENGTH,
+    ...movingTask(task),
     ...(picked ? { more: ids.filter((id) => id !== task.id), then: stopChoosing } : {}),
   };
   const open = () => openSheet({ kind: 'task', id: task.id });

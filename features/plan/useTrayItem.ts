@@ -1,7 +1,7 @@
 import type { TrayItem } from '@/core/model/plan';
-import { DEFAULT_LENGTH } from '@/core/plan/placing';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/workspaceStore';
+import { movingTask } from '@/ui/drag/dragStore';
 import { useDragItem } from '@/ui/drag/useDragItem';
 import { openSheet } from '@/ui/sheets';
 import { useHue } from '@/ui/tasks/TaskParts';
@@ -11,8 +11,8 @@ export function useTrayItem({ id, taskId, date }: TrayItem) {
   const task = useWorkspace().tasks.get(taskId);
   const hue = useHue(task);
   const estimate = task && task.estimate !== null ? durationWords(task.estimate) : '';
-  const minutes = task?.estimate ?? DEFAULT_LENGTH;
-  const { props, lifted } = useDragItem({ kind: 'task', taskId, trayId: id, minutes }, date, () =>
+  const dragged = { ...movingTask(task ?? { id: taskId, estimate: null }), trayId: id };
+  const { props, lifted } = useDragItem(dragged, date, () =>
     openSheet({ kind: 'task', id: taskId, trayId: id }),
   );
   const done = task?.doneAt === null ? '' : 'done';

@@ -1,7 +1,7 @@
 import { MouseSensor, TouchSensor, type SensorProps } from '@dnd-kit/core';
 import { STEP, snap, startOn } from '@/core/plan/placing';
 import { MINUTE, type Span } from '@/core/time/span';
-import { addDays, dateOf, daysBetween, instantOf, wallOf } from '@/core/time/zone';
+import { addDays, dateOf, daysBetween, sameHourOn } from '@/core/time/zone';
 import { session } from '@/state/session';
 import { areaAt, lookAgain, stripAt, type Area, type Point } from './areas';
 import { aim, letGo, pickUp, startOf, useDrag, wholeDays, type Dragged, type Target } from './dragStore';
@@ -133,15 +133,12 @@ function targetAt({ y }: Point, area: Area | undefined, dragged: Dragged, grab: 
   }
   const start = startOf(dragged);
   if (area?.kind === 'tray' && start !== undefined && (dragged.event || area.keepsHours))
-    return { kind: 'hour', start: sameHourOn(area.date, start), minutes: dragged.minutes };
+    return { kind: 'hour', start: sameHourOn(area.date, start, session.zone), minutes: dragged.minutes };
   if (dragged.event) return null;
   if (area?.kind === 'group') return { kind: 'into', blockId: area.block.id };
   if (area?.kind === 'tray') return { kind: 'tray', date: area.date };
   return dragged.kind === 'move' || area?.kind === 'off' ? { kind: 'off' } : null;
 }
-
-const sameHourOn = (date: string, instant: number): number =>
-  instantOf(date + wallOf(instant, session.zone).slice(10), session.zone);
 
 /** A block is made longer on the day that it began on, or on the next when it goes past midnight. */
 function resized(instant: number, day: Span, dragged: Dragged): Target {

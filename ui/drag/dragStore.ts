@@ -2,6 +2,8 @@ import { create } from 'zustand';
 import type { Occurrence } from '@/core/calendar/occurrences';
 import type { Id } from '@/core/model/common';
 import type { Block } from '@/core/model/plan';
+import type { Task } from '@/core/model/task';
+import { DEFAULT_LENGTH } from '@/core/plan/placing';
 import { takesDays } from '@/core/plan/spanning';
 import { lengthOf } from '@/core/time/span';
 import { dateOf } from '@/core/time/zone';
@@ -21,6 +23,13 @@ export type Dragged = {
   readonly block?: { readonly id: Id; readonly start: number; readonly group?: boolean };
   readonly event?: Occurrence;
 };
+
+/** A task on its way to a place. */
+export const movingTask = ({ id, estimate }: Pick<Task, 'id' | 'estimate'>): Dragged => ({
+  kind: 'task',
+  taskId: id,
+  minutes: estimate ?? DEFAULT_LENGTH,
+});
 
 /** An event on its way to another time. */
 export const movingEvent = (event: Occurrence): Dragged => ({

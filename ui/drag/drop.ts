@@ -2,10 +2,11 @@ import { layAll, placeAll, placeTask, putInTray } from '@/core/commands/plan';
 import { holdAll, holdTask } from '@/core/commands/groups';
 import { fillOf, heldTasks } from '@/core/plan/group';
 import { collisions, DEFAULT_LENGTH, inRow } from '@/core/plan/placing';
+import { furtherDays } from '@/core/plan/spanning';
 import type { Workspace } from '@/core/model/workspace';
 import { lastInstant, latenessWords, meetingNeeding } from '@/core/tasks/deadline';
 import { MINUTE } from '@/core/time/span';
-import { addDays, dateOf, dayOf, daysBetween } from '@/core/time/zone';
+import { addDays, dateOf, dayOf } from '@/core/time/zone';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
 import { session } from '@/state/session';
 import { newId, store, workspaceInSight } from '@/state/workspaceStore';
@@ -78,8 +79,7 @@ function tooLateFor({ tasks, events }: Workspace, taskId: string, date: string):
 
 /** The days that an event would take from a day on. */
 function daysWords({ event }: Dragged, date: string): string {
-  const { zone } = session;
-  const more = event ? daysBetween(dateOf(event.from, zone), dateOf(event.to - 1, zone)) : 0;
+  const more = event ? furtherDays(event, session.zone) : 0;
   return more > 0 ? `${dateWords(date)} – ${dateWords(addDays(date, more))}` : dateWords(date);
 }
 

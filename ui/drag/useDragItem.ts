@@ -1,7 +1,7 @@
 import { blocksIn } from '@/core/plan/dayPlan';
 import { pockets, STEP } from '@/core/plan/placing';
 import { MINUTE, lengthOf } from '@/core/time/span';
-import { addDays, dateOf, dayOf, instantOf, wallOf } from '@/core/time/zone';
+import { addDays, dateOf, dayOf, instantOf, sameHourOn } from '@/core/time/zone';
 import { session } from '@/state/session';
 import { workspaceInSight } from '@/state/workspaceStore';
 import { webProps } from '../dom';
@@ -33,9 +33,8 @@ function firstAim(dragged: Dragged, date: string): Target {
 function onAnotherDay(target: Target, days: number): Target {
   if (target.kind === 'off' || target.kind === 'into') return target;
   if (target.kind !== 'hour') return { ...target, date: addDays(target.date, days) };
-  const wall = wallOf(target.start, session.zone);
-  const start = instantOf(addDays(wall.slice(0, 10), days) + wall.slice(10), session.zone);
-  return { ...target, start };
+  const date = addDays(dateOf(target.start, session.zone), days);
+  return { ...target, start: sameHourOn(date, target.start, session.zone) };
 }
 
 /** The next group block of the day that is aimed at, going round. */

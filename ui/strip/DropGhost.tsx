@@ -37,7 +37,8 @@ export function DropGhost({ scale }: { scale: Scale }) {
     if (by === 'keys' && y !== AWAY) elementOf(view.current)?.scrollIntoView({ block: 'nearest' });
   }, [by, y]);
   if (!dragged) return null;
-  const { where, warnings } = targetWords(workspace, dragged, target);
+  // nothing is asked for days that are not aimed at: the words of the last target are kept for the chip
+  const { where, warnings } = target ? targetWords(workspace, dragged, target) : { where: '', warnings: [] };
   return (
     <View
       ref={view}
