@@ -11,7 +11,7 @@ module.exports = {
     {
       displayName: 'core',
       testEnvironment: 'node',
-      testMatch: ['<rootDir>/{core,demo,server,state,workers,ui}/**/*.test.ts'],
+      testMatch: ['<rootDir>/{actions,board,core,demo,server,state,workers,ui}/**/*.test.ts'],
       transform: {
         '\\.m?[jt]sx?$': [
           'babel-jest',
@@ -28,7 +28,7 @@ module.exports = {
     {
       displayName: 'app',
       preset: 'jest-expo/web',
-      testMatch: ['<rootDir>/{ui,features}/**/*.test.tsx'],
+      testMatch: ['<rootDir>/{board,features,panels,ui}/**/*.test.tsx'],
       transformIgnorePatterns: [`node_modules/(?!(${esm}|expo|@expo|react-native|nativewind))`],
       moduleNameMapper: names,
     },

@@ -3,7 +3,7 @@ const { baseStyles, colours, hueColours } = require('./ui/tokens');
 
 /** @type {import('tailwindcss').Config} */
 module.exports = {
-  content: ['./app/**/*.tsx', './features/**/*.tsx', './ui/**/*.{ts,tsx}'],
+  content: ['./{app,board,features,panels,ui}/**/*.tsx'],
   // hues come from the data, so their classes never stand in the source as a whole
   safelist: Object.keys(hueColours).map((hue) => `hue-${hue}`),
   presets: [require('nativewind/preset')],

@@ -3,16 +3,24 @@ import { useFonts } from 'expo-font';
 import { Slot } from 'expo-router';
 import { defaultSettings } from '@/core/model/settings';
 import { emptyWorkspace } from '@/core/model/workspace';
+import { registerPlanPanels } from '@/features/plan/panels';
+import { registerSettingsPanels } from '@/features/settings/panels';
+import { registerShellPanels } from '@/features/shell/panels';
+import { Shell } from '@/features/shell/Shell';
+import { keepOffline } from '@/features/shell/updates';
+import { registerSharedPanels } from '@/panels/all';
+import { here } from '@/state/here';
 import { session } from '@/state/session';
 import { store } from '@/state/workspaceStore';
-import { Shell } from '@/ui/Shell';
-import { keepOffline } from '@/ui/updates';
 
-const makeDemo = async () =>
-  (await import('@/demo/generate')).demoWorkspace({ seed: 7, now: session.now(), zone: session.zone });
+const makeDemo = async () => (await import('@/demo/generate')).demoWorkspace({ seed: 7, ...here() });
 
 const begin = async () => ({ ...emptyWorkspace, settings: { ...defaultSettings, clock: session.clock } });
 
+registerSharedPanels();
+registerPlanPanels();
+registerSettingsPanels();
+registerShellPanels();
 keepOffline();
 void store.open(session.space === 'demo' ? makeDemo : begin);
 

@@ -1,5 +1,5 @@
 import { PlanScreen } from '@/features/plan/PlanScreen';
-import { useView } from '@/ui/useView';
+import { useView } from '@/board/days/useView';
 
 export default function Plan() {
   return <PlanScreen {...useView()} />;

@@ -1,10 +1,10 @@
 import { SettingsScreen } from '@/features/settings/SettingsScreen';
-import { session } from '@/state/session';
+import { here } from '@/state/here';
 import { store } from '@/state/workspaceStore';
 
 const startAfresh = async () => {
   const { demoWorkspace } = await import('@/demo/generate');
-  store.reset(demoWorkspace({ seed: 7, now: session.now(), zone: session.zone }));
+  store.reset(demoWorkspace({ seed: 7, ...here() }));
 };
 
 export default function Settings() {

@@ -1,7 +1,7 @@
-import { recordSchemas, collectionNames } from '@/core/model/workspace';
-import { runningEntry } from '@/core/plan/dayPlan';
+import { collectionNames, kindOf } from '@/core/model/records';
 import { ledger } from '@/core/review/ledger';
-import { instantOf } from '@/core/time/zone';
+import { runningEntry } from '@/core/track/entries';
+import { dayOf, instantOf } from '@/core/time/zone';
 import { demoWorkspace } from './generate';
 import { longHistory } from './tenYears';
 
@@ -17,14 +17,14 @@ test('the same seed and instant give the same office, another seed another', () 
 test('every record is valid, and about 30 tasks lie in 4 lists', () => {
   for (const name of collectionNames) {
     for (const record of demo[name].values())
-      expect(recordSchemas[name].safeParse(record).success).toBe(true);
+      expect(kindOf(name).schema.safeParse(record).success).toBe(true);
   }
   expect(demo.lists.size).toBe(4);
   expect(demo.tasks.size).toBeGreaterThanOrEqual(28);
 });
 
 test('past days have drift, and something runs on a working morning', () => {
-  const { sums } = ledger(demo, '2026-11-23', zone, now);
+  const { sums } = ledger(demo, dayOf('2026-11-23', zone), zone, now);
   expect(sums.planned).toBeGreaterThan(120);
   expect(sums.actual).toBeGreaterThan(120);
   expect(sums.over + sums.under + sums.unplanned).toBeGreaterThan(0);
@@ -40,7 +40,7 @@ test('a long history has its measured size and valid records, and its last day i
   ).toEqual([2000, 6000, 1500, 300, 4]);
   for (const name of collectionNames) {
     for (const record of month[name].values())
-      expect(recordSchemas[name].safeParse(record).success).toBe(true);
+      expect(kindOf(name).schema.safeParse(record).success).toBe(true);
   }
   const lastDay = ({ entries }: typeof year) => entries.values().filter(({ id }) => id.startsWith('e0-'));
   expect(lastDay(year)).toEqual(lastDay(month));

@@ -6,11 +6,12 @@ import type { Intention } from '@/core/model/plan';
 import type { RepeatingTask } from '@/core/model/repeating';
 import type { Task } from '@/core/model/task';
 import { workspaceOf, type Workspace } from '@/core/model/workspace';
-import { blocksIn, spanOfBlock } from '@/core/plan/dayPlan';
+import { newTask } from '@/core/tasks/newTask';
+import { blocksIn, spanOfBlock } from '@/core/tasks/places';
 import { STEP, pockets } from '@/core/plan/placing';
 import { MINUTE, lengthOf } from '@/core/time/span';
 import { addDays, dateOf, dayOf, instantOf, weekdayOf, type IsoDate, type Zone } from '@/core/time/zone';
-import { again, group, intended, lists, officeTasks, surprises, type OfficeTask } from './office';
+import { again, categories, group, intended, lists, officeTasks, surprises, type OfficeTask } from './office';
 import { at, CALENDAR, calendars, eventsAround, workingDay } from './calendars';
 import { randomFrom } from './random';
 
@@ -86,18 +87,12 @@ function tied(workspace: Workspace, date: IsoDate): Workspace {
 /** A block of a day that holds a few small tasks. */
 function smallTasks(workspace: Workspace, date: IsoDate, zone: Zone): Workspace {
   const { title, at: time, minutes, holds } = group;
-  const task = {
-    id: 'group',
-    title,
-    notes: '',
-    listId: 'volunteers',
-    estimate: minutes,
-    priority: 'normal' as const,
-  };
   const start = instantOf(at(date, time), zone);
+  const createdAt = start - 3 * 24 * 60 * MINUTE;
+  const task = newTask({ id: 'group', title, listId: 'volunteers', estimate: minutes, createdAt });
   const held = workspace.tasks.values().flatMap((one) => (holds.includes(one.title) ? [one.id] : []));
   return planNewTask.apply(workspace, {
-    task: { ...task, due: null, doneAt: null, createdAt: start - 3 * 24 * 60 * MINUTE },
+    task,
     block: { id: 'group', taskId: 'group', start, minutes, holds: held },
   });
 }
@@ -113,7 +108,7 @@ function live(workspace: Workspace, date: IsoDate, zone: Zone, now: number, rand
         from,
         to,
       })),
-    ...blocksIn(workspace.blocks, day).map((block) => ({
+    ...blocksIn(workspace, day, zone).map((block) => ({
       subject: { kind: 'task' as const, taskId: block.taskId },
       ...spanOfBlock(block),
     })),
@@ -159,6 +154,7 @@ export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; 
   const tasks = officeTasks.map((task, i) => toTask(task, i, today, now));
   let workspace = workspaceOf({
     lists,
+    categories,
     tasks,
     calendars,
     events: eventsAround(today, zone),

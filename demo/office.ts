@@ -1,3 +1,4 @@
+import type { Category } from '@/core/model/category';
 import type { Priority, TaskList } from '@/core/model/task';
 
 /** The small office of a river-restoration trust; all people and places are made up. */
@@ -6,6 +7,13 @@ export const lists: TaskList[] = [
   { id: 'grants', name: 'Grants', hue: 'iris', icon: 'pen', rank: 1 },
   { id: 'permits', name: 'Permits', hue: 'clay', icon: 'permit', rank: 2 },
   { id: 'volunteers', name: 'Volunteer days', hue: 'berry', icon: 'people', rank: 3 },
+];
+
+/** Kinds of work, across the lists. */
+export const categories: Category[] = [
+  { id: 'Fieldwork', name: 'Fieldwork', hue: 'reed', rank: 0 },
+  { id: 'Permits', name: 'Permits', hue: 'brook', rank: 1 },
+  { id: 'Writing', name: 'Writing', hue: 'iris', rank: 2 },
 ];
 
 /** A weekly meeting: weekday (Monday is 0), wall time, minutes. */

@@ -8,7 +8,7 @@ import { writeCalendar } from '@/core/formats/writeCalendar';
 import { plainEvent } from '@/core/model/event';
 import { dayPlan } from '@/core/plan/dayPlan';
 import { ledger } from '@/core/review/ledger';
-import { addDays, instantOf } from '@/core/time/zone';
+import { addDays, dayOf, instantOf } from '@/core/time/zone';
 import { longHistory } from '@/demo/tenYears';
 import { assemble, changedPartitions, contentOf } from '@/state/partitions';
 
@@ -34,7 +34,7 @@ const openDays = (workspace: Workspace) =>
   median(
     Array.from({ length: 14 }, (_, i) => {
       const date = addDays(today, -i);
-      return time(() => [dayPlan(workspace, date, zone), ledger(workspace, date, zone, now)]);
+      return time(() => [dayPlan(workspace, date, zone), ledger(workspace, dayOf(date, zone), zone, now)]);
     }),
   );
 
@@ -43,7 +43,7 @@ const firstDay = (workspace: Workspace) =>
   median(
     Array.from({ length: 7 }, () => {
       const fresh = assemble(structuredClone(kept.get(workspace) ?? {})).workspace;
-      return time(() => [dayPlan(fresh, today, zone), ledger(fresh, today, zone, now)]);
+      return time(() => [dayPlan(fresh, today, zone), ledger(fresh, dayOf(today, zone), zone, now)]);
     }),
   );
 

@@ -1,8 +1,5 @@
-import { z } from 'zod';
 import type { Change } from '@/core/commands/changes';
-import { Id } from '@/core/model/common';
-import { Settings } from '@/core/model/settings';
-import { collectionNames, recordSchemas, type CollectionName } from '@/core/model/workspace';
+import { readChanges } from './changeSchema';
 
 /**
  * What a page has not written yet when it is left. A page that goes away has no time for a transaction, but for one
@@ -15,21 +12,9 @@ export type LastWords = {
   take(): readonly Change[];
 };
 
-const changeOf = (part: CollectionName) => {
-  const record = recordSchemas[part].nullable();
-  return z.object({ part: z.literal(part), id: Id, before: record, after: record });
-};
-const SettingsChange = z.object({ part: z.literal('settings'), before: Settings, after: Settings });
-const KeptChange = z.union([SettingsChange, ...collectionNames.map(changeOf)]);
-const Kept = z.array(z.unknown());
-
 function read(text: string): Change[] {
   try {
-    // the union has exactly the kinds of a Change, one for each collection, which its type no longer tells
-    return Kept.parse(JSON.parse(text)).flatMap((one) => {
-      const change = KeptChange.safeParse(one);
-      return change.success ? [change.data as Change] : [];
-    });
+    return readChanges(JSON.parse(text));
   } catch {
     return [];
   }

@@ -1,14 +1,15 @@
 import { z } from 'zod';
+import { withCategoriesOfText } from '@/core/model/categories';
 import { changedParts } from '@/core/model/collection';
-import { Settings, defaultSettings } from '@/core/model/settings';
 import {
   collectionNames,
-  recordSchemas,
-  workspaceOf,
+  isCollection,
+  kindOf,
   type AnyRecord,
   type CollectionName,
-  type Workspace,
-} from '@/core/model/workspace';
+} from '@/core/model/records';
+import { Settings, defaultSettings } from '@/core/model/settings';
+import { workspaceOf, type Contents, type Unknown, type Workspace } from '@/core/model/workspace';
 
 /**
  * How a workspace lies in storage: one key for each part of each collection (`blocks/2026-11`), a few kilobytes each
@@ -17,55 +18,81 @@ import {
 
 /** The partitions that differ between two workspaces; without `before`, every one of `after`. */
 export function changedPartitions(before: Workspace | null, after: Workspace): string[] {
-  const partitions = collectionNames.flatMap((name) => {
+  const known = collectionNames.flatMap((name) => {
     const parts = before ? changedParts<AnyRecord>(before[name], after[name]) : [...after[name].parts.keys()];
     return parts.map((part) => `${name}/${part}`);
   });
-  return before?.settings === after.settings ? partitions : [...partitions, 'settings'];
+  const names = new Set([...Object.keys(before?.unknown ?? {}), ...Object.keys(after.unknown)]);
+  const unknown = [...names].filter((name) => before?.unknown[name] !== after.unknown[name]);
+  const settings = before?.settings === after.settings ? [] : ['settings'];
+  return [...known, ...unknown, ...settings];
 }
 
 /** The collection and the part of it that a partition holds. */
-function placeOf(partition: string): [CollectionName, string] {
+export function placeOf(partition: string): [string, string] {
   const [name = '', ...part] = partition.split('/');
-  return [name as CollectionName, part.join('/')]; // checked by the callers where it comes from storage
+  return [name, part.join('/')];
 }
 
-/** What a partition holds, ready to be stored. */
+/** What a partition of a known collection, or of the settings, holds, ready to be stored. */
 export function contentOf(workspace: Workspace, partition: string): unknown {
-  if (partition === 'settings') return workspace.settings;
   const [name, part] = placeOf(partition);
-  return [...(workspace[name].parts.get(part)?.values() ?? [])];
+  return isCollection(name) ? [...(workspace[name].parts.get(part)?.values() ?? [])] : workspace.settings;
 }
 
-/** Puts stored contents together; what does not fit its schema is left out and its partition named as damaged. */
-export function assemble(contents: Readonly<Record<string, unknown>>): {
-  workspace: Workspace;
-  damaged: string[];
-} {
+type Assembled = {
+  readonly workspace: Workspace;
+  /** Partitions of which something did not fit its schema. */
+  readonly damaged: string[];
+  /** Partitions that have to be written, as what was stored lies elsewhere now. */
+  readonly moved: string[];
+};
+
+/**
+ * Puts stored contents together; what does not fit its schema is left out and its partition named as damaged. `unknown`
+ * is what another build stored.
+ */
+export function assemble(contents: Readonly<Record<string, unknown>>, unknown: Unknown = {}): Assembled {
   const damaged: string[] = [];
-  const records: Partial<Record<CollectionName, AnyRecord[]>> = {};
+  const moved = new Set<string>();
+  const found: Partial<Record<CollectionName, AnyRecord[]>> = {};
   let settings = defaultSettings;
   for (const [partition, content] of Object.entries(contents)) {
-    if (partition === 'settings') {
+    const [name] = placeOf(partition);
+    if (!isCollection(name)) {
       const read = Settings.safeParse(content);
       if (read.success) settings = read.data;
       else damaged.push(partition);
       continue;
     }
-    const [name] = placeOf(partition);
-    const list = z.array(z.unknown()).safeParse(content);
-    if (!list.success || !(name in recordSchemas)) {
-      damaged.push(partition);
-      continue;
+    const read = recordsIn(name, content);
+    if (!read.whole) damaged.push(partition);
+    for (const record of read.records) {
+      const home = `${name}/${kindOf(name).part(record)}`;
+      if (home !== partition) moved.add(partition).add(home);
     }
-    const kept = (records[name] ??= []);
-    const before = kept.length;
-    for (const record of list.data) {
-      const read = recordSchemas[name].safeParse(record);
-      if (read.success) kept.push(read.data);
-    }
-    if (kept.length - before < list.data.length) damaged.push(partition);
+    (found[name] ??= []).push(...read.records);
   }
   // each record was parsed by the schema of its own collection
-  return { workspace: workspaceOf(records as Parameters<typeof workspaceOf>[0], settings), damaged };
+  const workspace = workspaceOf(found as Contents, settings, unknown);
+  if (Object.keys(contents).some((partition) => placeOf(partition)[0] === 'categories'))
+    return { workspace, damaged, moved: [...moved] };
+  const withCategories = withCategoriesOfText(workspace);
+  return {
+    workspace: withCategories,
+    damaged,
+    moved: [...moved, ...changedPartitions(workspace, withCategories)],
+  };
+}
+
+/** The records of a stored list that fit their schema, and whether those were all. */
+function recordsIn(name: CollectionName, content: unknown): { records: AnyRecord[]; whole: boolean } {
+  const list = z.array(z.unknown()).safeParse(content);
+  if (!list.success) return { records: [], whole: false };
+  const { schema } = kindOf(name);
+  const records = list.data.flatMap((record) => {
+    const read = schema.safeParse(record);
+    return read.success ? [read.data] : [];
+  });
+  return { records, whole: records.length === list.data.length };
 }

@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import { SCHEMA_VERSION, type Workspace } from '@/core/model/workspace';
-import { FromTheFuture, migrate } from '@/core/model/migrations';
-import { assemble, contentOf } from './partitions';
+import { FromTheFuture, migrate, versionOf } from '@/core/model/migrations';
+import { isCollection } from '@/core/model/records';
+import type { Unknown, Workspace } from '@/core/model/workspace';
+import { assemble, contentOf, placeOf } from './partitions';
 
 /** The part of AsyncStorage that is used; `setMany` is one transaction. */
 export type KeyValue = {
@@ -17,6 +18,8 @@ export type Loaded = {
   readonly fresh: boolean;
   /** Partitions that could not be read whole; their text is kept under a key of its own. */
   readonly damaged: readonly string[];
+  /** Partitions that have to be written, as what they hold lay elsewhere in older data. */
+  readonly moved: readonly string[];
   /** All partitions that were set aside, now or before, and are still kept. */
   readonly setAside: readonly string[];
 };
@@ -25,15 +28,28 @@ const PART = 'part:';
 const ASIDE = /^damaged:(\d+):(.+)$/;
 const Stored = z.object({ version: z.number().int().positive(), content: z.unknown() });
 
-function readPart(partition: string, text: string | null): unknown {
+/** What was stored under a key; undefined when it is none of what this program stores. */
+function parsed(text: string | null): z.infer<typeof Stored> | undefined {
   try {
-    const stored = Stored.parse(JSON.parse(text ?? ''));
-    return migrate(partition.split('/')[0] ?? '', stored.version, stored.content);
+    return Stored.parse(JSON.parse(text ?? ''));
+  } catch {
+    return undefined;
+  }
+}
+
+/** What a partition holds, brought up to its present shape. Throws FromTheFuture. */
+function contentIn(name: string, text: string | null): unknown {
+  const stored = parsed(text);
+  if (!stored) return undefined;
+  try {
+    return migrate(name, stored.version, stored.content);
   } catch (error) {
     if (error instanceof FromTheFuture) throw error;
     return undefined;
   }
 }
+
+const isKnown = (partition: string) => partition === 'settings' || isCollection(placeOf(partition)[0]);
 
 /** Loads and saves a workspace in key–value storage, one key for each partition. Knows nothing of when to save. */
 export function repository(storage: KeyValue) {
@@ -43,13 +59,16 @@ export function repository(storage: KeyValue) {
       const stored = await storage.getAllKeys();
       const keys = stored.filter((key) => key.startsWith(PART));
       const texts = keys.length > 0 ? await storage.getMany(keys) : {};
-      const contents = Object.fromEntries(
-        Object.entries(texts).map(([key, text]) => [
-          key.slice(PART.length),
-          readPart(key.slice(PART.length), text),
-        ]),
-      );
-      const { workspace, damaged } = assemble(contents);
+      const contents: Record<string, unknown> = {};
+      const unknown: Record<string, Unknown[string]> = {};
+      for (const [key, text] of Object.entries(texts)) {
+        const partition = key.slice(PART.length);
+        const [name] = placeOf(partition);
+        const strange = isKnown(partition) ? undefined : parsed(text);
+        if (isKnown(partition)) contents[partition] = contentIn(name, text);
+        else if (strange) unknown[partition] = { ...strange, content: strange.content };
+      }
+      const { workspace, damaged, moved } = assemble(contents, unknown);
       if (damaged.length > 0) {
         const aside = damaged.map((part) => [`damaged:${now}:${part}`, texts[PART + part] ?? '']);
         await storage.setMany(Object.fromEntries(aside));
@@ -57,7 +76,7 @@ export function repository(storage: KeyValue) {
       }
       const before = stored.flatMap((key) => ASIDE.exec(key)?.[2] ?? []);
       const setAside = [...new Set([...before, ...damaged])].sort();
-      return { workspace, fresh: keys.length === 0, damaged, setAside };
+      return { workspace, fresh: keys.length === 0, damaged, moved, setAside };
     },
 
     /** What was set aside, as it stood in storage, with the time (epoch ms) when it was found damaged. */
@@ -80,7 +99,11 @@ export function repository(storage: KeyValue) {
     async save(workspace: Workspace, partitions: Iterable<string>): Promise<void> {
       const parts = [...partitions].map((part) => [
         PART + part,
-        JSON.stringify({ version: SCHEMA_VERSION, content: contentOf(workspace, part) }),
+        JSON.stringify(
+          isKnown(part)
+            ? { version: versionOf(placeOf(part)[0]), content: contentOf(workspace, part) }
+            : (workspace.unknown[part] ?? { version: 1, content: [] }),
+        ),
       ]);
       if (parts.length > 0) await storage.setMany(Object.fromEntries(parts));
     },

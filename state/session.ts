@@ -7,8 +7,6 @@ import { isZone, type Zone } from '@/core/time/zone';
  */
 export type Session = {
   readonly space: string;
-  /** The zone that everything is shown in: of where the person is, or travels to in thought. */
-  readonly zone: Zone;
   /** The zone of where the person is. */
   readonly home: Zone;
   readonly now: () => number;
@@ -49,35 +47,13 @@ function clockOffset(): number {
   return offset;
 }
 
-const TRAVEL = 'sprindle.travel';
-
-function travelZone(): string | null {
-  try {
-    return localStorage.getItem(TRAVEL);
-  } catch {
-    return null;
-  }
-}
-
-/** Remembers on this device that everything is shown in another zone, or at home again (null); it counts from the next start. */
-export function rememberTravel(zone: Zone | null): void {
-  try {
-    if (zone === null) localStorage.removeItem(TRAVEL);
-    else localStorage.setItem(TRAVEL, zone);
-  } catch {
-    // storage is switched off: nothing can be remembered
-  }
-}
-
 function readSession(): Session {
   const offset = clockOffset();
   const given = fromAddress('zone');
   const home = given && isZone(given) ? given : Intl.DateTimeFormat().resolvedOptions().timeZone;
-  const travel = travelZone();
   const space = fromAddress('space') ?? 'own';
   return {
     space: /^[\w-]{1,40}$/.test(space) ? space : 'own',
-    zone: travel && isZone(travel) ? travel : home,
     home,
     now: () => Date.now() + offset,
     clock: Intl.DateTimeFormat(undefined, { hour: 'numeric' }).resolvedOptions().hour12 ? 12 : 24,

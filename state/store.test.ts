@@ -26,7 +26,7 @@ test('a change is stored within half a second, only in the partitions it touched
   store.run(addTask, task);
   expect(storage.writes).toEqual([]);
   await jest.advanceTimersByTimeAsync(450);
-  expect(storage.writes).toEqual([['part:tasks/open']]);
+  expect(storage.writes).toEqual([['part:tasks/open-2c']]);
   expect((await opened(storage)).getState().workspace.tasks.get('a')?.title).toBe('Order waders');
 });
 
@@ -36,7 +36,7 @@ test('undo and redo name the step and are stored too', async () => {
   store.run(addTask, task);
   store.run(editTask, { id: 'a', title: 'Order boots' });
   store.undo();
-  expect(store.getState().notice?.text).toBe('Undone: edit');
+  expect(store.getState().notices.at(-1)?.text).toBe('Undone: edit');
   expect(store.getState().workspace.tasks.get('a')?.title).toBe('Order waders');
   store.redo();
   await store.flush();
@@ -49,7 +49,7 @@ test('a command that fails changes nothing and says why', async () => {
   expect(store.getState()).toMatchObject({
     workspace: emptyWorkspace,
     past: [],
-    notice: { tone: 'problem', text: 'This task is no longer there.' },
+    notices: [{ tone: 'problem', text: 'This task is no longer there.' }],
   });
 });
 
@@ -64,7 +64,7 @@ test('a damaged part is set aside and reported, and the rest opens', async () =>
   const storage = memory({ 'part:tasks/open': good, 'part:blocks/2026-11': '{"version":1,"conte' });
   const store = await opened(storage);
   expect(ids(store)).toEqual(['a']);
-  expect(store.getState().notice?.text).toContain('tasks/open, blocks/2026-11');
+  expect(store.getState().notices.at(-1)?.text).toContain('tasks/open, blocks/2026-11');
   expect(storage.stored['damaged:1000:tasks/open']).toBe(good);
   expect(store.getState().setAside).toEqual(['blocks/2026-11', 'tasks/open']);
   const file = JSON.parse(await store.damagedFile());
@@ -94,7 +94,7 @@ test('full storage is said, keeps everything in memory, and is tried again', asy
   store.run(editTask, { id: 'a', title: 'Order boots' });
   await store.flush();
   expect(store.getState().unsaved).toBeNull();
-  expect(storage.stored['part:tasks/open']).toContain('Order boots');
+  expect(storage.stored['part:tasks/open-2c']).toContain('Order boots');
 });
 
 /** Tabs that hear each other only when `deliver` is called, as if both edited at the same moment. */
@@ -174,7 +174,7 @@ test('undo says when what it would take back has been changed elsewhere', async 
   two.run(editTask, { id: 'a', title: 'Order nets' });
   deliver();
   one.undo();
-  expect(one.getState().notice?.text).toContain('had been changed elsewhere');
+  expect(one.getState().notices.at(-1)?.text).toContain('had been changed elsewhere');
 });
 
 test('every changed record carries the time of its change', async () => {

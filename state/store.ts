@@ -1,38 +1,28 @@
 import { createStore } from 'zustand/vanilla';
 import {
   applyChanges,
-  changedAt,
-  changesBetween,
-  heard,
+  changesAt,
+  fromOtherTab,
   retraced,
   reversed,
   type Change,
 } from '@/core/commands/changes';
 import { CommandFailed, type Command } from '@/core/commands/command';
-import { emptyWorkspace, type Workspace } from '@/core/model/workspace';
-import { changedPartitions } from './partitions';
 import { FromTheFuture } from '@/core/model/migrations';
+import { emptyWorkspace, type Workspace } from '@/core/model/workspace';
 import type { LastWords } from './lastWords';
+import { noticed, withoutNotice, withoutStep, type Notice } from './notices';
+import { changedPartitions } from './partitions';
 import type { Repository } from './repository';
+import { saving } from './saving';
+import { done, noSteps, redone, undone, type Step, type Steps } from './steps';
+import type { Tabs } from './tabs';
 
-/** One undoable step. */
-type Step = { readonly label: string; readonly changes: readonly Change[] };
-
-/** A line that is shown for a while; with `undoable` it offers to undo the last step. */
-export type Notice = {
-  readonly text: string;
-  readonly tone: 'plain' | 'problem';
-  readonly undoable: boolean;
-  /** Something more that can be done now. */
-  readonly offer?: { readonly label: string; readonly press: () => void };
-};
-
-export type StoreState = {
+export type StoreState = Steps & {
   readonly workspace: Workspace;
   readonly opening: boolean;
-  readonly past: readonly Step[];
-  readonly future: readonly Step[];
-  readonly notice: Notice | null;
+  /** What is said to the person, the latest last. */
+  readonly notices: readonly Notice[];
   /** Why nothing is being saved at the moment, in words for the person; null when all is well. */
   readonly unsaved: string | null;
   /** Partitions that were found damaged and are kept aside. */
@@ -43,115 +33,88 @@ export type Surroundings = {
   readonly repository: Repository;
   readonly now: () => number;
   readonly lastWords?: LastWords;
-  /** Tells other tabs of changes; `listen` is called with theirs. */
-  readonly tabs?: {
-    tell: (changes: readonly Change[]) => void;
-    listen: (heard: (changes: readonly Change[]) => void) => void;
-  };
+  readonly tabs?: Tabs;
 };
 
-/** Milliseconds from a change to its writing, so that it is on disk well within half a second. */
-const SAVE_AFTER = 200;
-const MOST_STEPS = 200;
+const FULL =
+  'Changes are not being saved: the browser’s storage is full or switched off. Keep this tab open and make room; saving is tried again with the next change.';
+const STRANGER = 'Another tab runs another version of Sprindle. Reload the older one before you go on.';
 
 /**
- * Holds one workspace: runs commands, undoes and redoes them, and saves what they touched within half a second.
- * It contains no rule of the trade and leaves reading and writing to the repository.
+ * Holds one workspace: runs commands, undoes and redoes them, and has saved what they touched. It contains no rule of
+ * the trade; what steps, notices, saving and other tabs are stands in a file each.
  */
 export function createWorkspaceStore({ repository, now, lastWords, tabs }: Surroundings) {
   const store = createStore<StoreState>(() => ({
     workspace: emptyWorkspace,
     opening: true,
-    past: [],
-    future: [],
-    notice: null,
+    ...noSteps,
+    notices: [],
     unsaved: null,
     setAside: [],
   }));
-  const dirty = new Set<string>();
-  /** The changes that are not on disk yet. */
-  let unwritten: readonly Change[] = [];
-  let timer: ReturnType<typeof setTimeout> | undefined;
-  let writing: Promise<void> = Promise.resolve();
-  let readOnly = false;
-
-  const write = async () => {
-    if (dirty.size === 0 || readOnly) return;
-    const parts = [...dirty];
-    const written = unwritten;
-    dirty.clear();
-    try {
-      await repository.save(store.getState().workspace, parts);
-      unwritten = unwritten.slice(written.length);
-      lastWords?.keep(unwritten);
-      if (store.getState().unsaved) store.setState({ unsaved: null });
-    } catch {
-      for (const part of parts) dirty.add(part);
-      store.setState({
-        unsaved:
-          'Changes are not being saved: the browser’s storage is full or switched off. Keep this tab open and make room; saving is tried again with the next change.',
-      });
-    }
-  };
-
-  const flush = (): Promise<void> => {
-    clearTimeout(timer);
-    timer = undefined;
-    writing = writing.then(write);
-    return writing;
-  };
-
-  const markChanged = (parts: Iterable<string>) => {
-    for (const part of parts) dirty.add(part);
-    timer ??= setTimeout(() => void flush(), SAVE_AFTER);
-  };
+  const { getState: get, setState: set } = store;
+  const saver = saving({
+    repository,
+    lastWords,
+    workspace: () => get().workspace,
+    onWritten: (went) => {
+      const unsaved = went ? null : FULL;
+      if (get().unsaved !== unsaved) set({ unsaved });
+    },
+  });
 
   /** Makes a workspace the present one, and returns what has changed by it. */
   const commit = (after: Workspace): readonly Change[] => {
-    const before = store.getState().workspace;
-    const changes = changedAt(changesBetween(before, after), now());
+    const before = get().workspace;
+    const changes = changesAt(before, after, now());
     const workspace = applyChanges(after, changes);
-    markChanged(changedPartitions(before, workspace));
-    unwritten = [...unwritten, ...changes];
-    store.setState({ workspace });
+    saver.mark(changedPartitions(before, workspace), changes);
+    set({ workspace });
     if (changes.length > 0) tabs?.tell(changes);
     return changes;
   };
 
-  const say = (text: string, tone: Notice['tone'] = 'plain', undoable = false) =>
-    store.setState({ notice: { text, tone, undoable } });
+  let lastNotice = 0;
+  const say = (text: string, tone: Notice['tone'] = 'plain', step?: Step) => {
+    lastNotice += 1;
+    const notice = { id: lastNotice, text, tone, step };
+    set(({ notices }) => ({ notices: noticed(notices, notice) }));
+  };
 
-  tabs?.listen((changes) => store.setState(({ workspace }) => ({ workspace: heard(workspace, changes) })));
+  tabs?.listen(
+    (changes) => set(({ workspace }) => ({ workspace: fromOtherTab(workspace, changes) })),
+    () => say(STRANGER, 'problem'),
+  );
 
   /** Goes a step back or forth in time, and says when nothing is left of it to go back to. */
   const retrace = (changes: readonly Change[], words: string) => {
-    const changed = commit(retraced(store.getState().workspace, changes)).length > 0;
+    const changed = commit(retraced(get().workspace, changes)).length > 0;
     say(changed ? words : `${words}. It had been changed elsewhere since then, and stays so.`);
   };
 
   return {
     ...store,
-    flush,
-    /** Puts what is not on disk yet where the next page finds it, and begins to write it: the page may be gone at once. */
-    leave(): void {
-      if (!readOnly) lastWords?.keep(unwritten);
-      void flush();
-    },
+    flush: saver.flush,
+    leave: saver.leave,
     say,
-    /** Adds an offer to the notice that is shown. */
+    /** Adds an offer to the latest notice. */
     offer: (offer: NonNullable<Notice['offer']>) =>
-      store.setState(({ notice }) => ({ notice: notice && { ...notice, offer } })),
-    hush: () => store.setState({ notice: null }),
+      set(({ notices }) => ({
+        notices: notices.map((notice) => (notice.id === lastNotice ? { ...notice, offer } : notice)),
+      })),
+    /** Takes a notice away. */
+    hush: (id: number) => set(({ notices }) => ({ notices: withoutNotice(notices, id) })),
 
     /** Opens what is stored; a fresh space begins with what `seed` gives. */
     async open(seed?: () => Promise<Workspace>): Promise<void> {
       try {
         const loaded = await repository.load(now());
         const stored = loaded.fresh && seed ? await seed() : loaded.workspace;
-        if (loaded.fresh && seed) markChanged(changedPartitions(null, stored));
+        saver.mark(loaded.fresh && seed ? changedPartitions(null, stored) : loaded.moved);
         const workspace = retraced(stored, lastWords?.take() ?? []);
-        markChanged(changedPartitions(stored, workspace));
-        store.setState({ workspace, opening: false, setAside: loaded.setAside });
+        saver.mark(changedPartitions(stored, workspace));
+        set({ workspace, opening: false, setAside: loaded.setAside });
         if (loaded.damaged.length > 0) {
           say(
             `Part of the stored data was damaged (${loaded.damaged.join(', ')}). It was set aside and everything else opened; Settings, “Your data” has it as a file.`,
@@ -159,12 +122,12 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs }: Surro
           );
         }
       } catch (error) {
-        readOnly = true;
+        saver.stop();
         const unsaved =
           error instanceof FromTheFuture
             ? `${error.message} Nothing was opened and nothing will be overwritten.`
             : 'The browser’s storage is switched off or cannot be read. You can look around, but nothing will be saved.';
-        store.setState({ opening: false, unsaved });
+        set({ opening: false, unsaved });
       }
     },
 
@@ -173,14 +136,11 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs }: Surro
      * fails changes nothing and says why.
      */
     run<Input>(command: Command<Input>, input: Input, words?: string): boolean {
-      const { workspace, past } = store.getState();
       try {
-        const changes = commit(command.apply(workspace, input));
-        if (changes.length > 0) {
-          const step = { label: command.label, changes };
-          store.setState({ past: [...past, step].slice(-MOST_STEPS), future: [] });
-        }
-        if (words) say(words, 'plain', changes.length > 0);
+        const changes = commit(command.apply(get().workspace, input));
+        const step = changes.length > 0 ? { label: command.label, changes } : undefined;
+        if (step) set((state) => done(state, step));
+        if (words) say(words, 'plain', step);
         return true;
       } catch (error) {
         if (!(error instanceof CommandFailed)) throw error;
@@ -189,21 +149,18 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs }: Surro
       }
     },
 
-    /** Undoes the last step, if there is one. */
-    undo(): void {
-      const { past, future } = store.getState();
-      const step = past.at(-1);
-      if (!step) return;
-      store.setState({ past: past.slice(0, -1), future: [...future, step] });
+    /** Undoes a step, or the last one; one that is undone already stays so. */
+    undo(step: Step | undefined = get().past.at(-1)): void {
+      if (!step || !get().past.includes(step)) return;
+      set((state) => ({ ...undone(state, step), notices: withoutStep(state.notices, step) }));
       retrace(reversed(step.changes), `Undone: ${step.label}`);
     },
 
     /** Does the step again that was undone last, if there is one. */
     redo(): void {
-      const { past, future } = store.getState();
-      const step = future.at(-1);
+      const step = get().future.at(-1);
       if (!step) return;
-      store.setState({ past: [...past, step], future: future.slice(0, -1) });
+      set((state) => redone(state, step));
       retrace(step.changes, `Done again: ${step.label}`);
     },
 
@@ -213,14 +170,14 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs }: Surro
 
     async forgetDamaged(): Promise<void> {
       await repository.forgetDamaged();
-      store.setState({ setAside: [] });
+      set({ setAside: [] });
     },
 
     /** Replaces everything at once, with no way back: for the demo space only. */
     reset(workspace: Workspace): void {
-      markChanged(changedPartitions(store.getState().workspace, workspace));
-      unwritten = [];
-      store.setState({ workspace, past: [], future: [] });
+      saver.forgetChanges();
+      saver.mark(changedPartitions(get().workspace, workspace));
+      set({ workspace, ...noSteps });
     },
   };
 }

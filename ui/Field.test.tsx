@@ -1,5 +1,6 @@
 import { fireEvent, render, screen } from '@testing-library/react';
-import { durationWords, readDuration } from '@/core/time/words';
+import { readDuration } from '@/core/capture/readDuration';
+import { durationWords } from '@/core/time/words';
 import { Field, type Reading } from './Field';
 
 const read = (typed: string): Reading<number> => {

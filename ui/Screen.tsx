@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
-import { UndoButtons } from './Navigation';
+import { UndoButtons } from './UndoButtons';
 import { Heading, Words } from './Words';
 
 /** The head of a screen: its name, what it is about, undo and redo. */

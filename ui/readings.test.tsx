@@ -1,11 +1,11 @@
-import { session } from '@/state/session';
+import { here } from '@/state/here';
 import { addDays, dateOf } from '@/core/time/zone';
 import { dateWords } from '@/core/time/words';
 import { readClock, readDay, readDue, readEstimate, readLength, readTitle } from './readings';
 
 const problem = (reading: { problem: string } | { value: unknown }) =>
   'problem' in reading ? reading.problem : undefined;
-const today = dateOf(session.now(), session.zone);
+const today = dateOf(here().now, here().zone);
 
 test('a title is needed, and loses the spaces around it', () => {
   expect(problem(readTitle('   '))).toBe('A title is needed.');

@@ -1,8 +1,10 @@
 import { readMoment } from '@/core/capture/readMoment';
 import type { Due } from '@/core/model/task';
-import { deadlineOf } from '@/core/tasks/deadline';
-import { dateWords, readDuration, readTime } from '@/core/time/words';
-import { session } from '@/state/session';
+import { readDuration } from '@/core/capture/readDuration';
+import { readTime } from '@/core/capture/readTime';
+import { dateWords } from '@/core/time/words';
+import { dayOf, instantOf } from '@/core/time/zone';
+import { here } from '@/state/here';
 import type { Reading } from './Field';
 
 /** What typed text means, or why it cannot be read, in words for the person who typed it. */
@@ -27,16 +29,21 @@ export const readClock = (typed: string): Reading<string> => {
 };
 
 export const readDay = (typed: string): Reading<Due> => {
-  const moment = readMoment(typed, session.now(), session.zone);
+  const { zone, now } = here();
+  const moment = readMoment(typed, now, zone);
   return moment ? { value: moment } : { problem: `“${typed}” is no day. Try fri, tomorrow 14:00 or 27 Nov.` };
 };
 
 export const readDue = (typed: string): Reading<Due | null> => {
   if (typed.trim() === '') return { value: null };
   const reading = readDay(typed);
-  if ('problem' in reading || deadlineOf(reading.value, session.zone) > session.now()) return reading;
+  const { zone, now } = here();
+  if ('problem' in reading) return reading;
+  const { date, time } = reading.value;
+  const passed = (time ? instantOf(`${date}T${time}`, zone) : dayOf(date, zone).to) <= now;
+  if (!passed) return reading;
   return {
-    problem: `${dateWords(reading.value.date)}${reading.value.time ? ` ${reading.value.time}` : ''} has passed. A task can be due from now on.`,
+    problem: `${dateWords(date)}${time ? ` ${time}` : ''} has passed. A task can be due from now on.`,
   };
 };
 

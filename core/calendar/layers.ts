@@ -1,6 +1,6 @@
 import { takesTime } from '../model/event';
 import type { Workspace } from '../model/workspace';
-import type { IsoDate, Zone } from '../time/zone';
+import { addDays, dateOf, type IsoDate, type Zone } from '../time/zone';
 import { occurrencesOn, type Occurrence } from './occurrences';
 
 /** The occurrences of a day in the calendars that are shown. Events of a calendar that takes no time leave one free. */
@@ -10,3 +10,11 @@ export const occurrencesShown = ({ events, calendars }: Workspace, date: IsoDate
     if (calendar?.hidden) return [];
     return calendar && !takesTime(calendar) ? [{ ...one, busy: false }] : [one];
   });
+
+/** The meetings of the coming days that begin after `now`, those of whole days left out, by start. */
+export function comingMeetings(workspace: Workspace, days: number, zone: Zone, now: number): Occurrence[] {
+  const today = dateOf(now, zone);
+  const each = Array.from({ length: days }, (_, i) => occurrencesShown(workspace, addDays(today, i), zone));
+  const ahead = each.flat().filter(({ from, allDay }) => !allDay && from > now);
+  return [...new Map(ahead.map((one) => [one.id, one])).values()];
+}

@@ -5,6 +5,7 @@ import { plainDetails, plainEvent, type CalendarEvent, type Exception } from '..
 import { instantOf, wallOf } from '../time/zone';
 import { occurrencesIn, occurrencesOf } from './occurrences';
 import { ruleStarts } from './rule';
+import { headOf, tailOf } from './series';
 
 const zone = 'Europe/London';
 const event = (changes: Partial<CalendarEvent>): CalendarEvent => ({
@@ -170,7 +171,11 @@ test('jumping over the years gives what walking through them gives, for any rule
         const walked: string[] = [];
         const first =
           start.length === 10 ? ICAL.Time.fromDateString(start) : ICAL.Time.fromDateTimeString(start);
-        const iterator = ICAL.Recur.fromString(text).iterator(first);
+        const counted = ICAL.Recur.fromString(text);
+        const met = counted.iterator(first).next()?.toString() === start;
+        // a start that the rule does not meet is one of those that COUNT counts
+        if (counted.count && !met) counted.count -= 1;
+        const iterator = counted.iterator(first);
         for (
           let next = iterator.next(), step = 0;
           next && next.toString() < to && step < 50_000;
@@ -208,4 +213,22 @@ test('what is looked up among many events is what each of them gives, whatever t
     }),
     { numRuns: 60 },
   );
+});
+
+describe('the start of a series counts as its first time, also where the rule does not meet it', () => {
+  // a Monday, and a rule that asks for Tuesdays
+  const tuesdays = (count: number) => event({ rule: `FREQ=WEEKLY;BYDAY=TU;COUNT=${count}` });
+  const found = (count: number) => walls(tuesdays(count), '2026-01-01', '2027-01-01');
+
+  test('so that COUNT gives as many as it says', () => {
+    expect(found(3)).toEqual(['2026-01-05T09:00', '2026-01-06T09:00', '2026-01-13T09:00']);
+    expect(found(1)).toEqual(['2026-01-05T09:00']);
+    expect(found(7)).toHaveLength(7);
+  });
+
+  test('and a series that is cut in two gives as many as before', () => {
+    const cut = '2026-01-20T09:00:00';
+    const both = [headOf(tuesdays(6), cut), tailOf(tuesdays(6), cut)];
+    expect(both.flatMap((one) => walls(one, '2026-01-01', '2027-01-01'))).toEqual(found(6));
+  });
 });

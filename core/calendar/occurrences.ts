@@ -1,10 +1,12 @@
 import { Temporal } from 'temporal-polyfill';
 import type { CalendarEvent, EventDetails, EventLength, Exception } from '../model/event';
-import { Collection, derivedByPart } from '../model/collection';
+import { derivedByPart, type Collection } from '../model/collection';
+import { rememberedPer } from '../model/remember';
 import { overlaps, type Span } from '../time/span';
 import { dayOf, instantOf, wallOf, type IsoDate, type Zone } from '../time/zone';
-import { nearby } from '../time/nearby';
-import { asUtc, asWall, ruleStarts } from './rule';
+import { nearby } from '../model/nearby';
+import { wallStarts, WINDOW } from './recurring';
+import { asUtc, asWall } from './rule';
 
 /** One occurrence of an event. All-day ones run from midnight to midnight where the person is. */
 export type Occurrence = Span & {
@@ -122,27 +124,18 @@ function startsNear(event: CalendarEvent, range: Span, zone: Zone): string[] {
     asWall(range.from - Math.max(...lengths) - around, wall),
     asWall(range.to + around + (wall.length === 10 ? DAY : 0), wall),
   ];
-  const given = [wall, ...event.also.map((more) => more.wall)].filter((start) => start >= from && start < to);
-  if (!event.rule || wall >= to) return given;
-  try {
-    return [...new Set([...given, ...ruleStarts(event.rule, wall, event.start.zone ?? zone, from, to)])];
-  } catch {
-    return given;
-  }
+  return wallStarts(event, from, to, zone);
 }
 
-/** Occurrences are computed for four weeks at once, and kept for as long as the event stays as it is. */
-const WINDOW = 28 * DAY;
 /** Rules that may give very many starts are computed for a day at a time, as each look is cut at a number of them. */
 const DENSE = /SECONDLY|MINUTELY|BYHOUR|BYMINUTE|BYSECOND/i;
 
-const computed = new WeakMap<CalendarEvent, Map<string, Occurrence[]>>();
+const windowsOf = rememberedPer((_: CalendarEvent) => new Map<string, Occurrence[]>());
 
 /** The occurrences of one event that touch a stretch of time; what was computed once is kept. */
 export function knownOccurrences(event: CalendarEvent, range: Span, zone: Zone): Occurrence[] {
   const length = event.rule && DENSE.test(event.rule) ? DAY : WINDOW;
-  const known = computed.get(event) ?? new Map<string, Occurrence[]>();
-  computed.set(event, known);
+  const known = windowsOf(event);
   const windows: Occurrence[][] = [];
   for (let from = Math.floor(range.from / length) * length; from < range.to; from += length) {
     const key = `${from} ${zone}`;
@@ -164,17 +157,11 @@ const happensOnce = ({ rule, also, exceptions }: CalendarEvent) =>
 const repeating = derivedByPart<CalendarEvent, CalendarEvent[]>((events) =>
   [...events].filter((event) => !happensOnce(event)),
 );
-const single = derivedByPart<CalendarEvent, Collection<CalendarEvent>>((events) =>
-  Collection.of(() => '', [...events].filter(happensOnce)),
-);
-const singleNear = nearby(roughly);
+const single = nearby<CalendarEvent>((event) => (happensOnce(event) ? roughly(event) : null));
 
 /** All occurrences that touch a stretch of time, by start. */
 export function occurrencesIn(events: Collection<CalendarEvent>, range: Span, zone: Zone): Occurrence[] {
-  const near = [
-    ...repeating(events).flat(),
-    ...single(events).flatMap((calendar) => singleNear(calendar, range)),
-  ];
+  const near = [...repeating(events).flat(), ...single.in(events, range)];
   const found = near.flatMap((event) => knownOccurrences(event, range, zone));
   return [...new Map(found.map((one) => [one.id, one])).values()].sort(
     (a, b) => a.from - b.from || a.to - b.to,

@@ -67,13 +67,18 @@ function nearbyStart(rule: ICAL.Recur, start: string, from: string): string {
 /**
  * The wall starts that an RRULE gives from `from` until before `to`, in order. Expansion is in local wall time, so
  * that nine o'clock stays nine o'clock across a clock change. `start` is DTSTART's wall time (a bare date for
- * all-day events), `zone` the zone it is told in; RFC 5545 3.3.10, computed by ical.js.
+ * all-day events), `zone` the zone it is told in; RFC 5545 3.3.10, computed by ical.js. A start that the rule does not
+ * meet is not among them, but is one of those that COUNT counts ("DTSTART always counts as the first occurrence").
  */
 export function ruleStarts(text: string, start: string, zone: Zone, from: string, to: string): string[] {
   const rule = ICAL.Recur.fromString(text);
   untilInWallTime(rule, start, zone);
-  const iterator = rule.iterator(timeOf(nearbyStart(rule, start, from)));
+  if (rule.count && !meets(rule, start)) {
+    if (rule.count === 1) return [];
+    rule.count -= 1;
+  }
   const starts: string[] = [];
+  const iterator = rule.iterator(timeOf(nearbyStart(rule, start, from)));
   for (let step = 0; step < MOST_STEPS && starts.length < MOST_STARTS; step += 1) {
     const next = iterator.next();
     if (!next) break;
@@ -82,4 +87,10 @@ export function ruleStarts(text: string, start: string, zone: Zone, from: string
     if (wall >= from) starts.push(wall);
   }
   return starts;
+}
+
+/** Whether the rule gives its own start. */
+function meets(rule: ICAL.Recur, start: string): boolean {
+  const first = rule.iterator(timeOf(start)).next();
+  return first !== null && first !== undefined && wallOfTime(first) === start;
 }

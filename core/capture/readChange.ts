@@ -1,36 +1,42 @@
-import { readDuration, readTime } from '../time/words';
 import { instantOf, wallOf, type Zone } from '../time/zone';
+import type { Found } from './found';
+import { findDuration, readDuration } from './readDuration';
 import { readMoment } from './readMoment';
+import { readTime } from './readTime';
 
 /** When something begins (epoch ms) and how long it takes, in minutes. */
 export type Hours = { readonly start: number; readonly minutes: number };
 
-const LENGTH = /(?:^|\s)((?:\d+(?:[.,]\d+)?\s*h(?:\s*\d{1,2})?(?:\s*m(?:in)?)?)|(?:\d+\s*m(?:in)?))$/i;
+/** A change of hours, and where in the text the new start and the new length stood. */
+export type Change = Hours & { readonly startAt?: Found<number>; readonly lengthAt?: Found<number> };
 
 /**
  * A change of hours as people type it: `14:00 1h`, `+30m` and `-15m` (longer, shorter), `tomorrow 9`, `fri`, `45m`.
- * What is not said stays: the length, the day, the hour. Undefined when it cannot be read or nothing would be left.
+ * What is not typed stays: the length, the day, the hour. Undefined when it cannot be read or nothing would be left.
  */
 export function readChange(
   text: string,
   { start, minutes }: Hours,
   now: number,
   zone: Zone,
-): Hours | undefined {
-  const typed = text.trim();
-  const signed = /^([+\-−])\s*(.+)$/.exec(typed);
+): Change | undefined {
+  if (text.trim() === '') return undefined;
+  const signed = /^\s*([+\-−])\s*(.+?)\s*$/.exec(text);
   if (signed) {
-    const by = readDuration(signed[2] ?? '');
-    const length = by === undefined ? 0 : minutes + (signed[1] === '+' ? by : -by);
-    return length >= 1 ? { start, minutes: length } : undefined;
+    const by = readDuration(signed[2] ?? '') ?? 0;
+    const length = minutes + (signed[1] === '+' ? by : -by);
+    const lengthAt = { value: length, from: text.search(/\S/), to: text.trimEnd().length };
+    return by > 0 && length >= 1 ? { start, minutes: length, lengthAt } : undefined;
   }
-  const [whole = '', said = ''] = LENGTH.exec(typed) ?? [];
-  const length = said === '' ? minutes : readDuration(said);
-  const rest = typed.slice(0, typed.length - whole.length).trim();
-  if (length === undefined || typed === '') return undefined;
-  if (rest === '') return { start, minutes: length };
-  const begin = readStart(rest, start, now, zone);
-  return begin === undefined ? undefined : { start: begin, minutes: length };
+  const found = findDuration(text);
+  const last = found && text.slice(found.to).trim() === '' ? found : undefined;
+  const rest = text.slice(0, last?.from ?? text.length);
+  const length = last ? { minutes: last.value, lengthAt: last } : { minutes };
+  if (rest.trim() === '') return { start, ...length };
+  const begin = readStart(rest.trim(), start, now, zone);
+  if (begin === undefined) return undefined;
+  const startAt = { value: begin, from: rest.search(/\S/), to: rest.trimEnd().length };
+  return { start: begin, ...length, startAt };
 }
 
 /** A new start: an hour of the same day, another day at the same hour, or both. */

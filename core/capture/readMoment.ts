@@ -1,22 +1,30 @@
 import { GB } from 'chrono-node/en';
 import type { Due } from '../model/task';
 import { isDate, wallOf, type Zone } from '../time/zone';
-import { readTime } from '../time/words';
+import { whole, type Found } from './found';
+import { readTime } from './readTime';
 
 /**
- * A day, with or without an hour, as people type it: `fri`, `tomorrow 14:00`, `27 Nov`, `27/11`, `2026-11-27 9am`.
- * Days are read forward from `now` in the person's zone; a bare hour is today's. Undefined when it cannot be read.
+ * The first day of a line, with or without an hour, where it stands: the `fri 14:00` of `Read the gauges fri 14:00`.
+ * Days are read forward from `now` in the person's zone.
  */
-export function readMoment(text: string, now: number, zone: Zone): Due | undefined {
-  const bareTime = readTime(text);
-  const wallNow = wallOf(now, zone);
-  if (bareTime && /[:apm]/i.test(text)) return { date: wallNow.slice(0, 10), time: bareTime };
+export function findMoment(text: string, now: number, zone: Zone): Found<Due> | undefined {
   // chrono reads relative words against a local Date: give it one whose local clock shows the person's wall time
-  const [found] = GB.parse(text, new Date(wallNow), { forwardDate: true });
-  if (!found || found.text.trim().length < text.trim().length) return undefined;
-  const { start } = found;
+  const [found] = GB.parse(text, new Date(wallOf(now, zone)), { forwardDate: true });
+  if (!found) return undefined;
+  const { start, index, text: words } = found;
   const pad = (value: number | null) => String(value ?? 0).padStart(2, '0');
   const date = `${start.get('year')}-${pad(start.get('month'))}-${pad(start.get('day'))}`;
   const time = start.isCertain('hour') ? `${pad(start.get('hour'))}:${pad(start.get('minute'))}` : null;
-  return isDate(date) ? { date, time } : undefined;
+  return isDate(date) ? { value: { date, time }, from: index, to: index + words.length } : undefined;
+}
+
+/**
+ * A day, with or without an hour, as people type it: `fri`, `tomorrow 14:00`, `27 Nov`, `27/11`, `2026-11-27 9am`; a
+ * bare hour is today's. Undefined when the text says anything else.
+ */
+export function readMoment(text: string, now: number, zone: Zone): Due | undefined {
+  const bareTime = readTime(text);
+  if (bareTime && /[:apm]/i.test(text)) return { date: wallOf(now, zone).slice(0, 10), time: bareTime };
+  return whole(text, findMoment(text, now, zone));
 }

@@ -1,7 +1,7 @@
 import type { Id } from '../model/common';
 import type { Calendar } from '../model/event';
 import type { Settings } from '../model/settings';
-import { command, existing, put, without } from './command';
+import { command, existing, forget, put } from './command';
 
 /** Adds a calendar for events of one's own, or the times of another person. */
 export const addCalendar = command('add calendar', (workspace, calendar: Calendar) =>
@@ -11,8 +11,7 @@ export const addCalendar = command('add calendar', (workspace, calendar: Calenda
 /** Removes a calendar and its events; time spent in its meetings stays on record. */
 export const removeCalendar = command('remove calendar', (workspace, { id }: { id: Id }) => {
   existing(workspace.calendars, id, 'calendar');
-  const bare = without(workspace, 'events', ({ calendarId }) => calendarId === id);
-  return without(bare, 'calendars', (calendar) => calendar.id === id);
+  return forget(workspace, 'calendars', [id]);
 });
 
 type CalendarChanges = Partial<Pick<Calendar, 'name' | 'hue' | 'hidden' | 'around' | 'takesTime'>>;

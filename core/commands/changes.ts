@@ -1,8 +1,10 @@
 import { changedParts } from '../model/collection';
-import { collectionNames, type AnyRecord, type CollectionName, type Workspace } from '../model/workspace';
+import type { Deletion } from '../model/deletion';
+import { collectionNames, type AnyRecord, type CollectionName } from '../model/records';
 import type { Settings } from '../model/settings';
+import type { Unknown, Workspace } from '../model/workspace';
 
-/** What happened to one record, or to the settings: its value before and after, null where it did not exist. */
+/** What happened to one record: its value before and after, null where it did not exist; or to what is no record. */
 export type Change =
   | {
       readonly part: CollectionName;
@@ -10,13 +12,21 @@ export type Change =
       readonly before: AnyRecord | null;
       readonly after: AnyRecord | null;
     }
-  | { readonly part: 'settings'; readonly before: Settings; readonly after: Settings };
+  | { readonly part: 'settings'; readonly before: Settings; readonly after: Settings }
+  | { readonly part: 'unknown'; readonly before: Unknown; readonly after: Unknown };
+
+type RecordChange = Extract<Change, { id: string }>;
+
+const isOfRecord = (change: Change): change is RecordChange => 'id' in change;
 
 /** All differences between two workspaces, record by record. Only the parts that differ are walked. */
 export function changesBetween(before: Workspace, after: Workspace): Change[] {
   const changes: Change[] = [];
   if (before.settings !== after.settings) {
     changes.push({ part: 'settings', before: before.settings, after: after.settings });
+  }
+  if (before.unknown !== after.unknown) {
+    changes.push({ part: 'unknown', before: before.unknown, after: after.unknown });
   }
   for (const part of collectionNames) {
     const names = changedParts<AnyRecord>(before[part], after[part]);
@@ -32,15 +42,29 @@ export function changesBetween(before: Workspace, after: Workspace): Change[] {
 }
 
 /**
- * The same changes, each record marked as changed at an instant (epoch ms), but for records that bring another time of
- * their own, as those of a file do.
+ * All differences between two workspaces as they are kept: each record marked as changed at an instant (epoch ms), but
+ * for records that bring another time of their own, as those of a file do; and what is deleted remembered as such.
  */
-export const changedAt = (changes: readonly Change[], at: number): Change[] =>
-  changes.map((change) =>
-    change.part === 'settings' || !change.after || change.after.changedAt !== change.before?.changedAt
+export function changesAt(before: Workspace, after: Workspace, at: number): Change[] {
+  const changes = changesBetween(before, after);
+  const deletions = changes.filter(isOfRecord).flatMap((change) => deletionOf(change, after, at));
+  return [...changes, ...deletions].map((change) =>
+    !isOfRecord(change) || !change.after || change.after.changedAt !== change.before?.changedAt
       ? change
       : { ...change, after: { ...change.after, changedAt: at } },
   );
+}
+
+/** A deleted record leaves word of it; one that is there again takes it back. */
+function deletionOf({ part, id, before, after }: RecordChange, workspace: Workspace, at: number): Change[] {
+  if (part === 'deletions') return [];
+  const known = workspace.deletions.get(`${part}/${id}`) ?? null;
+  if (before && !after && !known) {
+    const deletion: Deletion = { id: `${part}/${id}`, collection: part, of: id, at };
+    return [{ part: 'deletions', id: deletion.id, before: null, after: deletion }];
+  }
+  return after && known ? [{ part: 'deletions', id: known.id, before: known, after: null }] : [];
+}
 
 /** The same changes backwards: applying them undoes the ones given. */
 export const reversed = (changes: readonly Change[]): Change[] =>
@@ -61,15 +85,13 @@ export const retraced = (workspace: Workspace, changes: readonly Change[]): Work
   });
 
 /** The workspace after changes that another tab has made. What both changed at once ends as the later of them left it. */
-export const heard = (workspace: Workspace, changes: readonly Change[]): Workspace =>
+export const fromOtherTab = (workspace: Workspace, changes: readonly Change[]): Workspace =>
   applied(workspace, changes, (current, { before, after }) => {
     if (!current || !before || !after) return after;
     const later = isLater(after, current) ? 'take theirs' : 'keep mine';
     const moved = fieldsMoved(current, before, after, later);
     return { ...moved, changedAt: Math.max(current.changedAt ?? 0, after.changedAt ?? 0) };
   });
-
-type RecordChange = Exclude<Change, { part: 'settings' }>;
 
 function applied(
   workspace: Workspace,
@@ -80,8 +102,9 @@ function applied(
   const put: Partial<Record<CollectionName, AnyRecord[]>> = {};
   const gone: Partial<Record<CollectionName, string[]>> = {};
   for (const change of changes) {
-    if (change.part === 'settings') {
-      next.settings = fieldsMoved(workspace.settings, change.before, change.after, 'take theirs');
+    if (!isOfRecord(change)) {
+      const current: object = workspace[change.part];
+      next[change.part] = fieldsMoved(current, change.before, change.after, 'take theirs');
       continue;
     }
     const current = workspace[change.part].get(change.id) ?? null;
@@ -113,8 +136,8 @@ function fieldsMoved<R extends object>(
     if (key !== 'changedAt' && !same(old, new_) && free) moved.set(key, new_);
   }
   if (moved.size === 0) return current;
-  const all = [...(now ?? []), ...moved];
-  return Object.fromEntries(all.filter(([, value]) => value !== undefined)) as R; // the fields of R, as they were given
+  const all = new Map([...(now ?? []), ...moved]);
+  return Object.fromEntries([...all].filter(([, value]) => value !== undefined)) as R; // the fields of R, as they were given
 }
 
 /** Whether a record was changed after another; of two changed at the same moment every tab picks the same. */

@@ -1,5 +1,13 @@
-import type { Collection, Stored } from '../model/collection';
-import type { CollectionName, RecordOf, Workspace } from '../model/workspace';
+import { groupedBy, type Collection, type Stored } from '../model/collection';
+import {
+  collectionNames,
+  kindOf,
+  type AnyRecord,
+  type CollectionName,
+  type RecordOf,
+} from '../model/records';
+import { forgottenInSettings } from '../model/settings';
+import type { Workspace } from '../model/workspace';
 
 /** A change to a workspace: pure, with the words that name it for undo ("Undo move"). */
 export type Command<Input> = {
@@ -27,20 +35,46 @@ export function existing<R extends Stored>(collection: Collection<R>, id: string
 export const put = <C extends CollectionName>(
   workspace: Workspace,
   name: C,
-  ...records: RecordOf<C>[]
-): Workspace => ({ ...workspace, [name]: collectionOf(workspace, name).with(records) });
+  ...added: RecordOf<C>[]
+): Workspace =>
+  added.length === 0 ? workspace : { ...workspace, [name]: collectionOf(workspace, name).with(added) };
 
-/** The workspace without the records that `goes` picks; the very same workspace when none does. */
-export function without<C extends CollectionName>(
-  workspace: Workspace,
-  name: C,
-  goes: (record: RecordOf<C>) => boolean,
-): Workspace {
-  const collection = collectionOf(workspace, name);
-  const gone = collection.values().filter(goes);
-  if (gone.length === 0) return workspace;
-  const ids = gone.map(({ id }) => id);
-  return { ...workspace, [name]: collection.with([], ids) };
+/** The workspace without the records of these ids; the very same workspace when there are none. What points at them stays. */
+export function without(workspace: Workspace, name: CollectionName, ids: readonly string[]): Workspace {
+  const there = ids.filter((id) => workspace[name].has(id));
+  return there.length === 0
+    ? workspace
+    : { ...workspace, [name]: collectionOf(workspace, name).with([], there) };
+}
+
+/** What of the table points at something, each with its records by the ids that they point at. */
+const references = collectionNames.flatMap((name) =>
+  (kindOf(name).refers ?? []).map((reference) => ({
+    name,
+    ...reference,
+    pointingAt: groupedBy<AnyRecord>(reference.ids),
+  })),
+);
+
+/**
+ * The workspace without these records and without a trace of them: what the table says goes with them goes, the rest
+ * loses what pointed at them, and so do the settings.
+ */
+export function forget(workspace: Workspace, name: CollectionName, ids: readonly string[]): Workspace {
+  if (ids.length === 0) return workspace;
+  let bare = without(workspace, name, ids);
+  for (const reference of references.filter(({ to }) => to === name)) {
+    const gone: string[] = [];
+    for (const id of ids) {
+      const pointing = reference.pointingAt(collectionOf(bare, reference.name), id);
+      const left = pointing.map((record) => ({ record, rest: reference.without(record, id) }));
+      gone.push(...left.flatMap(({ record, rest }) => (rest ? [] : [record.id])));
+      const kept = left.flatMap(({ rest }) => rest ?? []);
+      if (kept.length > 0) bare = put(bare, reference.name, ...(kept as never[])); // of this collection
+    }
+    if (gone.length > 0) bare = forget(bare, reference.name, gone);
+  }
+  return { ...bare, settings: forgottenInSettings(bare.settings, name, ids) };
 }
 
 // TypeScript can't relate a union of collections to the one that C names

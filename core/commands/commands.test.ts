@@ -1,25 +1,16 @@
 import * as fc from 'fast-check';
 import { emptyWorkspace, firstList, type Workspace } from '../model/workspace';
-import type { Task } from '../model/task';
+import { newTask } from '../tasks/newTask';
 import { inOrder } from '../tasks/order';
-import { runningEntry } from '../plan/dayPlan';
+import { runningEntry } from '../track/entries';
 import { applyChanges, changesBetween, reversed } from './changes';
 import { CommandFailed } from './command';
 import { moveBlock, placeTask, putInTray, resizeBlock, takeBlockOff } from './plan';
 import { addList, addTask, deleteList, deleteTask, editTask, reopen, reorderTask, tickOff } from './tasks';
 import { addEntry, startTimer, stopTimer } from './track';
 
-const task = (id: string): Omit<Task, 'rank'> => ({
-  id,
-  title: `Task ${id}`,
-  notes: '',
-  listId: firstList.id,
-  estimate: 60,
-  priority: 'normal',
-  due: null,
-  doneAt: null,
-  createdAt: 0,
-});
+const task = (id: string) =>
+  newTask({ id, title: `Task ${id}`, listId: firstList.id, estimate: 60, createdAt: 0 });
 const withTasks = ['a', 'b', 'c'].reduce((w, id) => addTask.apply(w, task(id)), emptyWorkspace);
 const HOUR = 3_600_000;
 const ids = (collection: Workspace['blocks'] | Workspace['tray']) => collection.values().map(({ id }) => id);

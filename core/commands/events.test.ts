@@ -2,6 +2,7 @@ import * as fc from 'fast-check';
 import { occurrencesOf } from '../calendar/occurrences';
 import { repeatOf, ruleOf, ruleWords } from '../calendar/repeat';
 import { ruleStarts } from '../calendar/rule';
+import { task } from '../fixtures/make';
 import { plainEvent, type CalendarEvent } from '../model/event';
 import { workspaceOf, type Workspace } from '../model/workspace';
 import { instantOf, wallOf } from '../time/zone';
@@ -150,21 +151,7 @@ test('a task needed by an occurrence, and time spent in it, go along when the se
   const needed = (recurrence: string) => ({ eventId: 'c/a', recurrence });
   const before = workspaceOf({
     events: [event('FREQ=WEEKLY;COUNT=4')],
-    tasks: [
-      {
-        id: 't',
-        title: 'Papers',
-        notes: '',
-        listId: 'x',
-        estimate: 30,
-        priority: 'normal',
-        due: null,
-        doneAt: null,
-        createdAt: 0,
-        rank: 0,
-        neededBy: needed('2026-02-16T09:00:00'),
-      },
-    ],
+    tasks: [task('t', { neededBy: needed('2026-02-16T09:00:00') })],
     entries: [
       {
         id: 'e',

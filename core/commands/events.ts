@@ -2,9 +2,10 @@ import { allChanged, headOf, shifted, tailOf, withException, type EventChanges }
 import { ruleStarts } from '../calendar/rule';
 import type { Id } from '../model/common';
 import type { Calendar, CalendarEvent } from '../model/event';
+import { withCategories } from '../model/categories';
 import type { Workspace } from '../model/workspace';
 import { addDays } from '../time/zone';
-import { command, CommandFailed, existing, put, without } from './command';
+import { command, CommandFailed, existing, forget, put, without } from './command';
 
 /** What a change of a repeating event holds for. */
 export type Scope = 'one' | 'later' | 'all';
@@ -12,7 +13,8 @@ export type Scope = 'one' | 'later' | 'all';
 /** One occurrence, and what a change of it holds for; `newId` is for the series that begins at it, if one does. */
 type At = { readonly id: Id; readonly recurrence: string; readonly scope: Scope; readonly newId: Id };
 
-const isRepeating = ({ rule, also }: CalendarEvent) => rule !== null || also.length > 0;
+/** Whether an event happens more than once. */
+export const isRepeating = ({ rule, also }: CalendarEvent) => rule !== null || also.length > 0;
 
 /** Adds an event; its calendar is added with it when it is new. */
 export const addEvent = command(
@@ -20,14 +22,16 @@ export const addEvent = command(
   (workspace, { event, calendar }: { event: CalendarEvent; calendar: Calendar }) => {
     if (event.title.trim() === '') throw new CommandFailed('An event needs a title.');
     const home = workspace.calendars.has(calendar.id) ? workspace : put(workspace, 'calendars', calendar);
-    return put(home, 'events', { ...event, calendarId: calendar.id, madeHere: true });
+    const known = withCategories(home, event.categories);
+    return put(known, 'events', { ...event, calendarId: calendar.id, madeHere: true });
   },
 );
 
 /** Changes one occurrence of an event, it and all later ones, or all. The hours of `changes` are those of this occurrence. */
 export const editEvent = command(
   'edit event',
-  (workspace, { changes, ...at }: At & { changes: EventChanges }) => changed(workspace, at, changes),
+  (workspace, { changes, ...at }: At & { changes: EventChanges }) =>
+    changed(withCategories(workspace, changes.categories ?? []), at, changes),
 );
 
 /** Moves an occurrence (or it and later ones, or all) to other hours. */
@@ -68,7 +72,7 @@ export const changeCalendar = command(
     if (to === id) return workspace;
     const there = put(workspace, 'events', { ...event, id: to, calendarId });
     const moved = followed(there, event, to, (wall) => wall);
-    return without(moved, 'events', (one) => one.id === id);
+    return without(moved, 'events', [id]);
   },
 );
 
@@ -76,7 +80,7 @@ export const changeCalendar = command(
 export const deleteEvent = command('delete event', (workspace, { id, recurrence, scope }: At) => {
   const event = existing(workspace.events, id, 'event');
   if (scope === 'all' || !isRepeating(event) || (scope === 'later' && recurrence === event.start.wall))
-    return without(workspace, 'events', (one) => one.id === id);
+    return forget(workspace, 'events', [id]);
   if (scope === 'later') return put(workspace, 'events', newer(headOf(event, recurrence)));
   return put(
     workspace,

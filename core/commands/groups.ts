@@ -1,5 +1,4 @@
 import type { Id } from '../model/common';
-import type { Workspace } from '../model/workspace';
 import { command, CommandFailed, existing, put, without } from './command';
 import { commandOn, touched } from './touching';
 
@@ -23,8 +22,8 @@ export const holdTask = command('put into the group', (workspace, { id, taskId, 
   const group = existing(ready.blocks, id, 'block');
   if (group.taskId === taskId) throw new CommandFailed('A group cannot hold itself.');
   const { holds = [] } = group;
-  const offBlock = without(ready, 'blocks', (block) => block.id === blockId && block.id !== id);
-  const left = without(offBlock, 'tray', (item) => item.id === trayId);
+  const offBlock = without(ready, 'blocks', blockId === undefined || blockId === id ? [] : [blockId]);
+  const left = without(offBlock, 'tray', trayId === undefined ? [] : [trayId]);
   return holds.includes(taskId) ? left : put(left, 'blocks', { ...group, holds: [...holds, taskId] });
 });
 
@@ -41,10 +40,3 @@ export const releaseTask = command(
     return put(workspace, 'blocks', { ...group, holds: (group.holds ?? []).filter((one) => one !== taskId) });
   },
 );
-
-/** The workspace in which no group holds the task. */
-export function releasedEverywhere(workspace: Workspace, taskId: Id): Workspace {
-  const groups = workspace.blocks.values().filter(({ holds }) => holds?.includes(taskId));
-  const free = groups.map((block) => ({ ...block, holds: block.holds?.filter((id) => id !== taskId) ?? [] }));
-  return put(workspace, 'blocks', ...free);
-}

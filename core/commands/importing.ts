@@ -2,9 +2,10 @@ import type { FileEvent, FileTask } from '../formats/readCalendar';
 import type { Id } from '../model/common';
 import { CalendarEvent, type Calendar } from '../model/event';
 import { ToldTask, type Task } from '../model/task';
+import { withCategories } from '../model/categories';
 import type { Workspace } from '../model/workspace';
 import { lowestRank } from '../tasks/order';
-import { command, put, without } from './command';
+import { command, forget, put } from './command';
 
 /** A calendar of a file, and the calendar of the person that it goes into. */
 export type Import = {
@@ -61,7 +62,7 @@ function incomingTasks(workspace: Workspace, { calendar, tasks }: Import, listId
     const told = ToldTask.parse(rest);
     const { title, notes, estimate, priority, due } = told;
     const id = `${calendar.id}/${uid}`;
-    const origin = { calendarId: calendar.id, uid, told };
+    const origin = { kind: 'calendarFile' as const, calendarId: calendar.id, uid, told };
     const stored = workspace.tasks.get(id);
     if (workspace.tasks.has(uid) || (stored && sameText(stored.origin?.told, told))) return [];
     const doneAt = told.done ? (told.doneAt ?? at) : null;
@@ -120,11 +121,15 @@ export const calendarOfSource = (workspace: Workspace, source: string): Calendar
  */
 export const importCalendars = command('import', (workspace, input: ImportInput) =>
   incoming(workspace, input).reduce((before, { calendar, records, todos, gone }) => {
-    const ids = new Set(gone.map(({ id }) => id));
     const known = sameText(before.calendars.get(calendar.id), calendar);
     const withCalendar = known ? before : put(before, 'calendars', calendar);
-    const cleared = ids.size > 0 ? without(withCalendar, 'events', ({ id }) => ids.has(id)) : withCalendar;
-    const withEvents = records.length > 0 ? put(cleared, 'events', ...records) : cleared;
-    return todos.length > 0 ? put(withEvents, 'tasks', ...todos) : withEvents;
+    const cleared = forget(
+      withCalendar,
+      'events',
+      gone.map(({ id }) => id),
+    );
+    const categories = records.flatMap((event) => event.categories);
+    const withEvents = put(withCategories(cleared, categories), 'events', ...records);
+    return put(withEvents, 'tasks', ...todos);
   }, workspace),
 );

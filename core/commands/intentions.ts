@@ -20,15 +20,15 @@ export const editIntention = command(
 
 export const deleteIntention = command('delete intention', (workspace, { id }: { id: Id }) => {
   existing(workspace.intentions, id, 'intention');
-  return without(workspace, 'intentions', (one) => one.id === id);
+  return without(workspace, 'intentions', [id]);
 });
 
 /** Makes a task of an intention; one of a day lies in the tray of that day. */
 export const intentionToTask = command(
   'make it a task',
-  (workspace, { id, trayId, task }: { id: Id; trayId: Id; task: Omit<Task, 'rank' | 'title'> }) => {
+  (workspace, { id, trayId, task }: { id: Id; trayId: Id; task: Omit<Task, 'rank'> }) => {
     const { text, span, date } = existing(workspace.intentions, id, 'intention');
-    const bare = without(workspace, 'intentions', (one) => one.id === id);
+    const bare = without(workspace, 'intentions', [id]);
     const added = addTask.apply(bare, { ...task, title: text });
     return span === 'day' ? putInTray.apply(added, { id: trayId, taskId: task.id, date }) : added;
   },

@@ -1,5 +1,6 @@
 import type { Id } from '../model/common';
-import type { Block } from '../model/plan';
+import { groupedBy } from '../model/collection';
+import type { Block, TrayItem } from '../model/plan';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { MINUTE } from '../time/span';
@@ -7,8 +8,10 @@ import { command, CommandFailed, existing, put, without } from './command';
 import { commandOn } from './touching';
 import { addTask } from './tasks';
 
+const onDate = groupedBy<TrayItem>(({ date }) => date);
+
 const dropTray = (workspace: Workspace, trayId: Id | undefined) =>
-  trayId === undefined ? workspace : without(workspace, 'tray', ({ id }) => id === trayId);
+  trayId === undefined ? workspace : without(workspace, 'tray', [trayId]);
 
 /** Puts a task onto an hour as a block; `trayId` is the tray item that it leaves, if it comes from a tray. */
 export const placeTask = commandOn(
@@ -75,7 +78,7 @@ export const duplicateBlock = commandOn(
 /** Takes a block off the plan; its task stays in its list. */
 export const takeBlockOff = commandOn('take off', 'id', (workspace, { id }: { id: Id }) => {
   existing(workspace.blocks, id, 'block');
-  return without(workspace, 'blocks', (block) => block.id === id);
+  return without(workspace, 'blocks', [id]);
 });
 
 /** Puts a task into the tray of a day, out of the block or the other tray that it lay in. A tray holds a task once. */
@@ -88,8 +91,12 @@ export const putInTray = commandOn(
   ) => {
     const { id, taskId, date } = input;
     existing(workspace.tasks, taskId, 'task');
-    const left = without(dropTray(workspace, input.trayId), 'blocks', (block) => block.id === input.blockId);
-    const there = left.tray.values().some((item) => item.taskId === taskId && item.date === date);
+    const left = without(
+      dropTray(workspace, input.trayId),
+      'blocks',
+      input.blockId === undefined ? [] : [input.blockId],
+    );
+    const there = onDate(left.tray, date).some((item) => item.taskId === taskId);
     return there ? left : put(left, 'tray', { id, taskId, date });
   },
 );

@@ -3,7 +3,10 @@ import { ruleStarts } from '../calendar/rule';
 import type { RepeatingTask } from '../model/repeating';
 import { firstList, workspaceOf, type Workspace } from '../model/workspace';
 import { dayPlan } from '../plan/dayPlan';
-import { isUntouched, openOnes, withTimes } from '../tasks/repeating';
+import { newTask } from '../tasks/newTask';
+import { openOnes } from '../tasks/openTasks';
+import { blocksIn, taskOf } from '../tasks/places';
+import { isUntouched } from '../tasks/repeating';
 import { toPlace } from '../tasks/toPlace';
 import { instantOf, wallOf } from '../time/zone';
 import { applyChanges, changesBetween, reversed } from './changes';
@@ -13,7 +16,7 @@ import { addTask, deleteTask, editTask, tickOff } from './tasks';
 
 const zone = 'Europe/London';
 const today = '2026-03-02';
-const months = ['2026-03', '2026-04', '2026-05'];
+const spring = { from: instantOf('2026-03-01', zone), to: instantOf('2026-06-01', zone) };
 const repeating = (rule: string): RepeatingTask => ({
   id: 'r',
   title: 'Read the gauges',
@@ -29,37 +32,33 @@ const repeating = (rule: string): RepeatingTask => ({
   due: { days: 0, time: '17:00' },
 });
 const of = (rule: string) => workspaceOf({ repeats: [repeating(rule)] });
-const inSight = (workspace: Workspace) => withTimes(workspace, months, today, zone);
-/** Every block in sight, `2026-03-02T09:00:00 30 Read the gauges`. */
-const times = (workspace: Workspace) => {
-  const { blocks, tasks } = inSight(workspace);
-  return blocks
-    .values()
-    .map(({ start, minutes, taskId }) => `${wallOf(start, zone)} ${minutes} ${tasks.get(taskId)?.title}`)
-    .sort();
-};
+/** Every block of three months, `2026-03-02T09:00:00 30 Read the gauges`. */
+const times = (workspace: Workspace) =>
+  blocksIn(workspace, spring, zone).map(
+    ({ start, minutes, taskId }) => `${wallOf(start, zone)} ${minutes} ${taskOf(workspace, taskId)?.title}`,
+  );
 const at = (recurrence: string, scope: 'later' | 'all') => ({ id: 'r', recurrence, scope, newId: 'new' });
 const start = (wall: string) => ({ wall, zone });
 
 test('nine o’clock stays nine o’clock when the clocks change, and each time is due on its own day', () => {
-  const workspace = inSight(of('FREQ=WEEKLY'));
+  const workspace = of('FREQ=WEEKLY');
   expect(times(workspace).slice(3, 6)).toEqual([
     '2026-03-23T09:00:00 30 Read the gauges',
     '2026-03-30T09:00:00 30 Read the gauges',
     '2026-04-06T09:00:00 30 Read the gauges',
   ]);
-  expect(workspace.tasks.get('r@2026-04-06T09:00:00')?.due).toEqual({ date: '2026-04-06', time: '17:00' });
+  expect(taskOf(workspace, 'r@2026-04-06T09:00:00')?.due).toEqual({ date: '2026-04-06', time: '17:00' });
   expect(dayPlan(workspace, '2026-04-06', zone).load.planned).toBe(30);
 });
 
 test('only the next time counts as an open task; one that is ticked off stays done and the next comes up', () => {
   const workspace = of('FREQ=DAILY');
-  const open = (one: Workspace) => openOnes(inSight(one), today, zone).map(({ id }) => id);
+  const open = (one: Workspace) => openOnes(one, today, zone).map(({ id }) => id);
   expect(open(workspace)).toEqual(['r@2026-03-02T09:00:00']);
   const ticked = tickOff.apply(workspace, { id: 'r@2026-03-02T09:00:00', at: 5 });
   expect(open(ticked)).toEqual(['r@2026-03-03T09:00:00']);
   expect(times(ticked)).toEqual(times(workspace));
-  expect(toPlace(inSight(ticked), today, zone, instantOf('2026-03-02T12:00', zone))).toEqual([]);
+  expect(toPlace(ticked, today, zone, instantOf('2026-03-02T12:00', zone))).toEqual([]);
 });
 
 test('one time is moved, put in the tray or deleted by itself', () => {
@@ -74,24 +73,22 @@ test('one time is moved, put in the tray or deleted by itself', () => {
     '2026-03-06T09:00:00 30 Read the gauges',
   ]);
   const trayed = putInTray.apply(workspace, { id: 't', taskId: id, blockId: id, date: '2026-03-04' });
-  expect(dayPlan(inSight(trayed), '2026-03-04', zone).tray).toHaveLength(1);
+  expect(dayPlan(trayed, '2026-03-04', zone).tray).toHaveLength(1);
   const deleted = deleteTask.apply(workspace, { id, at: 0 });
   expect(times(deleted).some((time) => time.startsWith('2026-03-04'))).toBe(false);
   expect(times(deleted)).toHaveLength(times(workspace).length - 1);
 });
 
 test('a task becomes repeating from its place on, and stops again; what was touched stays', () => {
-  const task = {
+  const task = newTask({
     id: 'a',
     title: 'Water the cuttings',
-    notes: '',
     listId: firstList.id,
     estimate: 20,
-    priority: 'high' as const,
+    priority: 'high',
     due: { date: '2026-03-04', time: null },
-    doneAt: null,
     createdAt: 0,
-  };
+  });
   const added = addTask.apply(workspaceOf({}), task);
   const input = { taskId: 'a', newId: 'r', rule: 'FREQ=WEEKLY;COUNT=3', start: start('2026-03-02T16:00:00') };
   const repeats = repeatTask.apply(added, { ...input, minutes: 20 });
@@ -99,7 +96,7 @@ test('a task becomes repeating from its place on, and stops again; what was touc
     '2026-03-09T16:00:00 20 Water the cuttings',
     '2026-03-16T16:00:00 20 Water the cuttings',
   ]);
-  expect(inSight(repeats).tasks.get('r@2026-03-09T16:00:00')?.due?.date).toBe('2026-03-11');
+  expect(taskOf(repeats, 'r@2026-03-09T16:00:00')?.due?.date).toBe('2026-03-11');
   const noted = editTask.apply(repeats, { id: 'r@2026-03-16T16:00:00', notes: 'Both beds' });
   const ended = changeRepeat.apply(noted, { id: 'r', rule: null });
   expect(ended.tasks.values().map(({ notes }) => notes)).toEqual(['', 'Both beds']);
@@ -157,11 +154,9 @@ test('moving all moves every untouched time by as much, and none is lost or doub
       const to = start(shift(recurrence, hours));
       const after = moveRepeating.apply(before, { ...at(recurrence, 'all'), from: recurrence, to, minutes });
       const untouched = (workspace: Workspace) =>
-        inSight(workspace)
-          .tasks.values()
-          .filter(
-            (task) => isUntouched(task, workspace.repeats) && task.createdAt < instantOf('2026-05-20', zone),
-          )
+        blocksIn(workspace, spring, zone)
+          .flatMap(({ taskId }) => taskOf(workspace, taskId) ?? [])
+          .filter((task) => isUntouched(task, workspace.repeats))
           .map(({ createdAt }) => wallOf(createdAt, zone))
           .filter((wall) => wall > '2026-03-04' && wall < '2026-05-18');
       const moved = untouched(before).map((wall) => shift(wall, hours));
@@ -195,7 +190,9 @@ test('edits of all reach what was touched and is open; deleting all keeps what i
   expect(times(gone)).toEqual(['2026-03-04T09:00:00 30 Read the gauges']);
 });
 
-test('a rule that never ends costs no more than what is looked at', () => {
-  const far = withTimes(of('FREQ=DAILY'), ['2090-06'], today, zone);
-  expect(far.blocks.size).toBe(31); // the month, and the next time of all
+test('a rule that never ends answers for any range, without anything being prepared', () => {
+  const june = { from: instantOf('2090-06-01', zone), to: instantOf('2090-07-01', zone) };
+  const past = { from: instantOf('2020-01-01', zone), to: instantOf('2026-03-02', zone) };
+  expect(blocksIn(of('FREQ=DAILY'), june, zone)).toHaveLength(30);
+  expect(blocksIn(of('FREQ=DAILY'), past, zone)).toEqual([]);
 });

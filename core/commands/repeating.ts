@@ -1,16 +1,14 @@
-import { allChanged, headOf, tailOf } from '../calendar/series';
-import { asUtc, asWall } from '../calendar/rule';
+import { movedBy, movedWall, timesBefore, timesFrom } from '../calendar/recurring';
+import { asUtc } from '../calendar/rule';
 import type { Id } from '../model/common';
-import type { CalendarEvent, WallStart } from '../model/event';
+import type { WallStart } from '../model/event';
 import type { Block } from '../model/plan';
-import type { RepeatingTask } from '../model/repeating';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
-import { asEvent } from '../tasks/repeating';
 import { daysBetween } from '../time/zone';
 import { command, existing, put, without } from './command';
 import type { Scope } from './events';
-import { deleteTask } from './tasks';
+import { deleteTask, withWords, type TaskWords } from './tasks';
 import { commandOn } from './touching';
 
 /** This and later times of a repeating task, or all; `newId` is for the one that begins here, if it is split. */
@@ -44,19 +42,21 @@ export const repeatTask = commandOn(
 /** Changes how a repeating task repeats, from its beginning on; null lets no more times come. What was touched stays. */
 export const changeRepeat = command('repeat', (workspace, { id, rule }: { id: Id; rule: string | null }) => {
   const repeating = existing(workspace.repeats, id, 'repeating task');
-  if (rule === null) return without(workspace, 'repeats', (one) => one.id === id);
+  if (rule === null) return without(workspace, 'repeats', [id]);
   return put(workspace, 'repeats', { ...repeating, rule });
 });
 
-type Words = Partial<Pick<Task, 'title' | 'notes' | 'listId' | 'estimate' | 'priority' | 'category'>>;
-
 /** Changes the words and numbers of this and later times, or of all; times that are done stay as they were. */
-export const editRepeating = command('edit', (workspace, { words, ...at }: At & { words: Words }) => {
-  const { split, id, holds } = splitAt(workspace, at);
-  const edited = put(split, 'repeats', { ...existing(split.repeats, id, 'repeating task'), ...words });
-  const open = edited.tasks.values().filter((task) => holds(task) && task.doneAt === null);
-  return put(edited, 'tasks', ...open.map((task) => ({ ...task, ...words })));
-});
+export const editRepeating = command(
+  'edit',
+  (workspace, { words: typed, ...at }: At & { words: TaskWords }) => {
+    const { known, words } = withWords(workspace, typed);
+    const { split, id, holds } = splitAt(known, at);
+    const edited = put(split, 'repeats', { ...existing(split.repeats, id, 'repeating task'), ...words });
+    const open = edited.tasks.values().filter((task) => holds(task) && task.doneAt === null);
+    return put(edited, 'tasks', ...open.map((task) => ({ ...task, ...words })));
+  },
+);
 
 type Move = At & {
   /** Where the one in hand stands and where it goes to, wall time in the zone of the repeating task. */
@@ -69,16 +69,14 @@ type Move = At & {
 
 /** Moves this and later times, or all, as one of them is moved; times that were touched before stay where they are. */
 export const moveRepeating = command('move', (workspace, { from, to, minutes, block, ...at }: Move) => {
-  const { split, id, holds, recurrence } = splitAt(workspace, at);
+  const { split, id, holds } = splitAt(workspace, at);
   const repeating = existing(split.repeats, id, 'repeating task');
   const by = asUtc(to.wall) - asUtc(from);
-  const shifted = (wall: string) => asWall(asUtc(wall) + by, to.wall);
-  const start = { wall: shifted(recurrence), zone: to.zone };
-  const moved = allChanged(asEvent(repeating), recurrence, { start });
+  const shifted = (wall: string) => movedWall(wall, by, to.wall);
   const tasks = split.tasks.values().filter(holds);
   const inHand = block ? put(split, 'blocks', block) : split;
   return put(
-    put(inHand, 'repeats', { ...timed(repeating, moved), minutes }),
+    put(inHand, 'repeats', { ...movedBy(repeating, by, to), minutes }),
     'tasks',
     ...tasks.map((task) => ({
       ...task,
@@ -91,16 +89,8 @@ export const moveRepeating = command('move', (workspace, { from, to, minutes, bl
 export const deleteRepeating = command('delete task', (workspace, { at, ...times }: At & { at: number }) => {
   const { split, id, holds } = splitAt(workspace, times);
   const open = split.tasks.values().filter((task) => holds(task) && task.doneAt === null);
-  const bare = without(split, 'repeats', (one) => one.id === id);
+  const bare = without(split, 'repeats', [id]);
   return open.reduce((before, task) => deleteTask.apply(before, { id: task.id, at }), bare);
-});
-
-/** What a changed event says of the times, taken over. */
-const timed = (repeating: RepeatingTask, { start, rule, without: left }: CalendarEvent): RepeatingTask => ({
-  ...repeating,
-  start,
-  rule: rule ?? repeating.rule,
-  without: left,
 });
 
 /**
@@ -110,19 +100,17 @@ const timed = (repeating: RepeatingTask, { start, rule, without: left }: Calenda
 function splitAt(workspace: Workspace, { id, recurrence, scope, newId }: At) {
   const repeating = existing(workspace.repeats, id, 'repeating task');
   const ofIt = (task: Task) => task.repeats?.id === id;
-  if (scope === 'all' || recurrence <= repeating.start.wall)
-    return { split: workspace, id, holds: ofIt, recurrence };
-  const event = asEvent(repeating);
+  if (scope === 'all' || recurrence <= repeating.start.wall) return { split: workspace, id, holds: ofIt };
   const later = workspace.tasks
     .values()
     .filter((task) => ofIt(task) && (task.repeats?.recurrence ?? '') >= recurrence);
   const split = put(
-    put(workspace, 'repeats', timed(repeating, headOf(event, recurrence)), {
-      ...timed(repeating, tailOf(event, recurrence)),
+    put(workspace, 'repeats', timesBefore(repeating, recurrence), {
+      ...timesFrom(repeating, recurrence),
       id: newId,
     }),
     'tasks',
     ...later.map((task) => ({ ...task, repeats: { id: newId, recurrence: task.repeats?.recurrence ?? '' } })),
   );
-  return { split, id: newId, holds: (task: Task) => task.repeats?.id === newId, recurrence };
+  return { split, id: newId, holds: (task: Task) => task.repeats?.id === newId };
 }

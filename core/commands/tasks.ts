@@ -1,9 +1,10 @@
 import type { Id } from '../model/common';
+import { categoryNamed, withCategories } from '../model/categories';
 import type { Task, TaskList } from '../model/task';
+import type { Workspace } from '../model/workspace';
 import { highestRank, lowestRank, rankBetween } from '../tasks/order';
-import { untouchedTime } from '../tasks/repeating';
-import { command, CommandFailed, existing, put, without } from './command';
-import { releasedEverywhere } from './groups';
+import { taskOf } from '../tasks/places';
+import { command, CommandFailed, existing, forget, put } from './command';
 import { commandOn } from './touching';
 import { stopRunning } from './track';
 
@@ -13,20 +14,48 @@ export const addTask = command('add task', (workspace, task: Omit<Task, 'rank'>)
   return put(workspace, 'tasks', { ...task, rank: lowestRank(workspace.tasks) - 1 });
 });
 
+/** What can be changed of a task, and of each time of a repeating one. A category is told by name; none is `''`. */
+export type TaskWords = Partial<Pick<Task, 'title' | 'notes' | 'listId' | 'estimate' | 'priority'>> & {
+  readonly categoryName?: string;
+};
+
+/** The words as a task keeps them: a category by its id, made first when it is new. */
+export function withWords(
+  workspace: Workspace,
+  { categoryName, ...words }: TaskWords,
+): {
+  readonly known: Workspace;
+  readonly words: Partial<Pick<Task, (keyof TaskWords & keyof Task) | 'category'>>;
+} {
+  if (categoryName === undefined) return { known: workspace, words };
+  const known = withCategories(workspace, [categoryName]);
+  return { known, words: { ...words, category: categoryNamed(known, categoryName)?.id } };
+}
+
 /** Changes some of a task's own words and numbers. */
 export const editTask = commandOn(
   'edit',
   'id',
   (
     workspace,
-    {
-      id,
-      ...changes
-    }: { id: Id } & Partial<
-      Pick<Task, 'title' | 'notes' | 'listId' | 'estimate' | 'priority' | 'category' | 'due' | 'neededBy'>
-    >,
-  ) => put(workspace, 'tasks', { ...existing(workspace.tasks, id, 'task'), ...changes }),
+    { id, due, neededBy, ...rest }: { id: Id } & TaskWords & Partial<Pick<Task, 'due' | 'neededBy'>>,
+  ) => {
+    const { known, words } = withWords(workspace, rest);
+    const task = existing(known.tasks, id, 'task');
+    return put(known, 'tasks', {
+      ...task,
+      ...words,
+      ...(due === undefined ? {} : { due }),
+      ...(neededBy === undefined ? {} : { neededBy }),
+    });
+  },
 );
+
+/** Says that no meeting needs a task any more. */
+export const releaseFromMeeting = commandOn('edit', 'id', (workspace, { id }: { id: Id }) => {
+  const { neededBy: _, ...task } = existing(workspace.tasks, id, 'task');
+  return put(workspace, 'tasks', task);
+});
 
 /** Ticks a task off at an instant; a timer that runs on it stops. */
 export const tickOff = commandOn('tick off', 'id', (workspace, { id, at }: { id: Id; at: number }) => {
@@ -43,10 +72,8 @@ export const reopen = commandOn('untick', 'id', (workspace, { id }: { id: Id }) 
 /** Deletes a task with its blocks; the time spent on it stays on record. */
 export const deleteTask = commandOn('delete task', 'id', (workspace, { id, at }: { id: Id; at: number }) => {
   existing(workspace.tasks, id, 'task');
-  const ofTask = (record: { taskId: Id }) => record.taskId === id;
-  const gone = without(workspace, 'tasks', (task) => task.id === id);
-  const offPlan = releasedEverywhere(without(without(gone, 'blocks', ofTask), 'tray', ofTask), id);
-  return stopRunning(offPlan, at, ({ subject }) => subject.kind === 'task' && subject.taskId === id);
+  const gone = forget(workspace, 'tasks', [id]);
+  return stopRunning(gone, at, ({ subject }) => subject.kind === 'task' && subject.taskId === id);
 });
 
 /** Puts a task between two others in the person's own order; null is the end of the list. */
@@ -54,10 +81,7 @@ export const reorderTask = commandOn(
   'reorder',
   'id',
   (workspace, { id, before, after }: { id: Id; before: Id | null; after: Id | null }) => {
-    const rankOf = (other: Id | null) =>
-      other === null
-        ? undefined
-        : (workspace.tasks.get(other) ?? untouchedTime(workspace.repeats, other)?.task)?.rank;
+    const rankOf = (other: Id | null) => (other === null ? undefined : taskOf(workspace, other)?.rank);
     return put(workspace, 'tasks', {
       ...existing(workspace.tasks, id, 'task'),
       rank: rankBetween(rankOf(before), rankOf(after)),
@@ -87,5 +111,5 @@ export const deleteList = command('delete list', (workspace, { id, tasksTo }: { 
       : workspace;
   const repeating = kept.repeats.values().filter(({ listId }) => listId === id);
   const all = put(kept, 'repeats', ...repeating.map((one) => ({ ...one, listId: tasksTo })));
-  return without(all, 'lists', (list) => list.id === id);
+  return forget(all, 'lists', [id]);
 });

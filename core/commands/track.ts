@@ -1,7 +1,7 @@
 import type { Id } from '../model/common';
 import type { Subject, TimeEntry } from '../model/plan';
 import type { Workspace } from '../model/workspace';
-import { runningEntry } from '../plan/dayPlan';
+import { runningEntry } from '../track/entries';
 import { command, CommandFailed, existing, put, without } from './command';
 import { touched } from './touching';
 
@@ -13,7 +13,7 @@ export function stopRunning(
 ): Workspace {
   const running = runningEntry(workspace.entries);
   if (!running || !which(running)) return workspace;
-  if (at <= running.from) return without(workspace, 'entries', ({ id }) => id === running.id);
+  if (at <= running.from) return without(workspace, 'entries', [running.id]);
   return put(workspace, 'entries', { ...running, to: at });
 }
 
@@ -57,5 +57,5 @@ export const editEntry = command(
 
 export const deleteEntry = command('delete time', (workspace, { id }: { id: Id }) => {
   existing(workspace.entries, id, 'time entry');
-  return without(workspace, 'entries', (entry) => entry.id === id);
+  return without(workspace, 'entries', [id]);
 });

@@ -1,6 +1,6 @@
 import ICAL from 'ical.js';
 import { Temporal } from 'temporal-polyfill';
-import type { EventLength } from '../model/event';
+import { LONGEST_EVENT, type EventLength } from '../model/event';
 import type { Component, ContentLine, Problem } from './contentLines';
 
 /** A parsed property: upper-case name, parameters, type and values as jCal (RFC 7265) has them. */
@@ -53,16 +53,25 @@ export function wallValues(property: Property): WallValue[] {
   });
 }
 
-/** A DURATION value (RFC 5545 3.3.6): days are nominal, the rest exact. Throws when it is none, a RangeError when negative. */
+/** Something that would last longer than anything may (LONGEST_EVENT). */
+export class TooLong extends RangeError {}
+
+/** A length, as long as it is no longer than events may be. Throws TooLong. */
+export function bounded(length: EventLength): EventLength {
+  if (length.days + length.seconds / 86_400 > LONGEST_EVENT) throw new TooLong('It is too long.');
+  return length;
+}
+
+/** A DURATION value (RFC 5545 3.3.6): days are nominal, the rest exact. Throws when it is none, a RangeError when negative or too long. */
 export function durationValue(property: Property): EventLength {
   return lengthOfText(String(property.values[0]));
 }
 
-/** A length as text, `P1DT2H`. Throws when it is none, a RangeError when negative. */
+/** A length as text, `P1DT2H`. Throws when it is none, a RangeError when negative or too long. */
 export function lengthOfText(text: string): EventLength {
   const { isNegative, weeks, days, hours, minutes, seconds } = ICAL.Duration.fromString(text);
   if (isNegative) throw new RangeError('A length cannot be negative.');
-  return { days: weeks * 7 + days, seconds: hours * 3600 + minutes * 60 + seconds };
+  return bounded({ days: weeks * 7 + days, seconds: hours * 3600 + minutes * 60 + seconds });
 }
 
 /** The name of the property on a line, upper case; null when the line has none. */

@@ -160,3 +160,26 @@ test('a good event comes in whatever stands before and after it', () => {
     }),
   );
 });
+
+test.each([
+  ['DURATION:P99999999999W'],
+  ['DURATION:P1000000D'],
+  ['DTEND:20990101T000000Z'],
+  ['RDATE;VALUE=PERIOD:20261124T090000Z/P9999W'],
+])('an event of more than ten years (%s) is reported and left out, and the rest comes in', (line) => {
+  const { events, problems } = read(
+    ...event('UID:a', 'DTSTART:20261124T090000Z', line),
+    ...event('UID:b', 'DTSTART:20261124T090000Z', 'DURATION:P3650D'),
+  );
+  expect(events.map(({ uid }) => uid)).toEqual(['b']);
+  expect(problems).toMatchObject([
+    { where: 5, what: 'The event would last more than ten years', hint: 'The event was left out.' },
+  ]);
+});
+
+test('a task whose estimate is longer than any may be comes in without it', () => {
+  const text = wrap('BEGIN:VTODO', 'UID:t', 'SUMMARY:Dredge', 'ESTIMATED-DURATION:P9999D', 'END:VTODO');
+  const { calendars, problems } = readCalendar(text, 'UTC');
+  expect(calendars[0]?.tasks).toMatchObject([{ title: 'Dredge', estimate: null }]);
+  expect(problems[0]?.what).toContain('longer than any task may take');
+});

@@ -1,14 +1,22 @@
 import ICAL from 'ical.js';
 import { Temporal } from 'temporal-polyfill';
-import type { Attendee, CalendarEvent, EventDetails, EventLength } from '../model/event';
+import {
+  LONGEST_EVENT,
+  type Attendee,
+  type CalendarEvent,
+  type EventDetails,
+  type EventLength,
+} from '../model/event';
 import { instantOf } from '../time/zone';
 import { linesOf, type Component, type Problem } from './contentLines';
 import { wallLike, wallsIn } from './fileZones';
 import {
+  bounded,
   durationValue,
   lengthOfText,
   readProperty,
   sortLines,
+  TooLong,
   type Property,
   type WallValue,
 } from './icalProperty';
@@ -166,8 +174,9 @@ function readAdded(
       const [until] = walls({ ...property, type: 'date-time', values: [to] });
       const seconds = until ? secondsBetween(start, until) : -1;
       if (seconds < 0) throw new RangeError('ends first');
-      return { wall: like(start), length: { days: 0, seconds } };
-    } catch {
+      return { wall: like(start), length: bounded({ days: 0, seconds }) };
+    } catch (error) {
+      if (error instanceof TooLong) throw tooLong(property);
       throw new Unreadable(property.line, `RDATE “${property.raw.slice(0, 60)}” is no period`, LEFT_OUT);
     }
   });
@@ -187,7 +196,8 @@ function readLength(
   if (duration && !end) {
     try {
       return durationValue(duration);
-    } catch {
+    } catch (error) {
+      if (error instanceof TooLong) throw tooLong(duration);
       throw new Unreadable(duration.line, `DURATION “${duration.raw}” is no length`, LEFT_OUT);
     }
   }
@@ -199,8 +209,12 @@ function readLength(
     : { days: 0, seconds: secondsBetween(start, until) };
   if (length.days < 0 || length.seconds < 0)
     throw new Unreadable(end.line, 'The end (DTEND) is before the start', LEFT_OUT);
+  if (length.days + length.seconds / 86_400 > LONGEST_EVENT) throw tooLong(end);
   return start.allDay ? { ...length, days: Math.max(1, length.days) } : length;
 }
+
+const tooLong = ({ line }: Property) =>
+  new Unreadable(line, 'The event would last more than ten years', LEFT_OUT);
 
 const daysBetween = (from: string, to: string) =>
   Temporal.PlainDate.from(from).until(Temporal.PlainDate.from(to.slice(0, 10))).days;

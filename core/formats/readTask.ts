@@ -1,9 +1,11 @@
 import { Temporal } from 'temporal-polyfill';
+import { LONGEST_WORK } from '../model/common';
+import type { EventLength } from '../model/event';
 import type { Priority, ToldTask } from '../model/task';
 import { instantOf, type Zone } from '../time/zone';
 import { linesOf, type Component, type Problem } from './contentLines';
 import { wallAt, wallsIn } from './fileZones';
-import { durationValue, sortLines, type Property } from './icalProperty';
+import { durationValue, sortLines, TooLong, type Property } from './icalProperty';
 import { Unreadable } from './readProblem';
 import type { ZoneFinder } from './vendorZones';
 
@@ -44,18 +46,24 @@ export function readTask(part: Component, findZone: ZoneFinder, home: Zone, prob
     });
   const walls = (property: Property) => wallsIn(property, findZone);
   const [start] = also.all('DTSTART').flatMap(walls);
-  const [length] = also.all('DURATION').map(durationOf);
+  const [length] = also.all('DURATION').map((property) => durationOf(property));
   const [due] = all('DUE').flatMap(walls);
   const dueWall = due ? wallAt(due, home) : start && length && laterBy(wallAt(start, home), length);
   const [completed] = all('COMPLETED').flatMap(walls);
-  const [estimate] = all('ESTIMATED-DURATION').map(durationOf);
+  const [estimate] = all('ESTIMATED-DURATION').map((property) => durationOf(property, FOREVER));
   const working = estimate ?? (length && length.days === 0 ? length : undefined);
   const minutes = working ? Math.round(working.days * 1440 + working.seconds / 60) : 0;
+  if (minutes > LONGEST_WORK)
+    problems.push({
+      where: part.line,
+      what: `The estimate of “${title}” is longer than any task may take`,
+      hint: 'The task came in without an estimate.',
+    });
   return {
     uid: text('UID') || title,
     title,
     notes: text('DESCRIPTION'),
-    estimate: minutes > 0 ? minutes : null,
+    estimate: minutes > 0 && minutes <= LONGEST_WORK ? minutes : null,
     priority: priorityOf(Number.parseInt(text('PRIORITY'), 10) || 0),
     due: dueWall ? { date: dueWall.slice(0, 10), time: dueWall.slice(11, 16) || null } : null,
     done: status === 'COMPLETED' || completed !== undefined,
@@ -70,10 +78,14 @@ export function readTask(part: Component, findZone: ZoneFinder, home: Zone, prob
 
 const isAlsoRead = ({ text }: { text: string }) => /^(DTSTART|DURATION|RRULE|RECURRENCE-ID)[;:]/i.test(text);
 
-function durationOf(property: Property) {
+/** What a length that is longer than any may be counts as, where it does no harm. */
+const FOREVER = { days: 0, seconds: Infinity };
+
+function durationOf(property: Property, tooLong?: EventLength): EventLength {
   try {
     return durationValue(property);
-  } catch {
+  } catch (error) {
+    if (tooLong && error instanceof TooLong) return tooLong;
     throw new Unreadable(property.line, `${property.name} “${property.raw}” is no length`, LEFT_OUT);
   }
 }

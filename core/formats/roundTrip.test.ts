@@ -161,7 +161,7 @@ test('a rich file is understood, and nothing of it is lost on the way out', () =
   const events = (first?.events ?? []).map((event) => ({ ...event, id: event.uid, calendarId: 'c' }));
   const tasks = (first?.tasks ?? []).map((task, rank): Task => {
     const { doneAt, title, notes, estimate, priority, due } = task;
-    const origin = { calendarId: 'c', uid: task.uid, told: { ...task } };
+    const origin = { kind: 'calendarFile' as const, calendarId: 'c', uid: task.uid, told: { ...task } };
     return {
       id: `c/${task.uid}`,
       title,

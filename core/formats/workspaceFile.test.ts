@@ -34,7 +34,7 @@ test('what is in it is counted', () => {
 test.each([
   ['{"format": "spr', 'The file is not JSON'],
   ['{"hours": 3}', 'The file is not a Sprindle workspace.'],
-  [changed((content) => (content.version = 9)), 'data version 9; this one reads up to 2'],
+  [changed((content) => (content.version = 9)), 'data version 9; this one reads up to 3'],
   [
     changed((content) => {
       if (content.tasks[2]) content.tasks[2].title = '';

@@ -1,31 +1,26 @@
 import { z } from 'zod';
-import { migrate } from '../model/migrations';
-import { Settings } from '../model/settings';
-import {
-  SCHEMA_VERSION,
-  collectionNames,
-  recordSchemas,
-  workspaceOf,
-  type Workspace,
-} from '../model/workspace';
+import { withCategoriesOfText } from '../model/categories';
+import { FromTheFuture, migrate, versionOf } from '../model/migrations';
+import { collectionNames, isCollection, records, type CollectionName } from '../model/records';
+import { defaultSettings, Settings } from '../model/settings';
+import { workspaceOf, type Contents, type Unknown, type Workspace } from '../model/workspace';
 
 const FORMAT = 'sprindle-workspace';
+/** Rises when the file itself changes its shape; from 3 on it tells the version of each collection. */
+const FILE_VERSION = 3;
+
+const lists = Object.fromEntries(
+  collectionNames.map((name) => [name, z.array(records[name].schema as z.ZodType).default([])]),
+);
 
 /** A whole workspace as one JSON file: each collection as a list of its records. */
-export const WorkspaceFile = z.object({
+export const WorkspaceFile = z.looseObject({
   format: z.literal(FORMAT),
-  version: z.literal(SCHEMA_VERSION),
-  settings: Settings,
-  lists: z.array(recordSchemas.lists).min(1),
-  tasks: z.array(recordSchemas.tasks),
-  calendars: z.array(recordSchemas.calendars),
-  events: z.array(recordSchemas.events),
-  blocks: z.array(recordSchemas.blocks),
-  tray: z.array(recordSchemas.tray),
-  entries: z.array(recordSchemas.entries),
-  /** Missing in files older than repeating tasks and intentions. */
-  repeats: z.array(recordSchemas.repeats).default([]),
-  intentions: z.array(recordSchemas.intentions).default([]),
+  version: z.literal(FILE_VERSION),
+  /** The version of the shape of each collection and of the settings. */
+  versions: z.record(z.string(), z.number().int().positive()),
+  settings: Settings.default(defaultSettings),
+  ...lists,
 });
 
 /** The JSON Schema (draft 2020-12) of a workspace file, drawn from the schemas that the program itself reads with. */
@@ -36,17 +31,25 @@ export class NotAWorkspace extends Error {}
 
 /** The whole workspace as the text of a file that readWorkspaceFile reads back without loss. */
 export function writeWorkspaceFile(workspace: Workspace): string {
-  const collections = collectionNames.map((name) => [name, workspace[name].values()]);
-  return JSON.stringify(
-    {
-      format: FORMAT,
-      version: SCHEMA_VERSION,
-      settings: workspace.settings,
-      ...Object.fromEntries(collections),
+  const known = collectionNames.map((name) => [name, workspace[name].values()] as const);
+  const unknown = new Map<string, { version: number; content: unknown[] }>();
+  for (const [partition, { version, content }] of Object.entries(workspace.unknown)) {
+    const [name = ''] = partition.split('/');
+    const before = unknown.get(name)?.content ?? [];
+    unknown.set(name, { version, content: [...before, ...[content].flat()] });
+  }
+  const file = {
+    format: FORMAT,
+    version: FILE_VERSION,
+    versions: {
+      ...Object.fromEntries([...collectionNames, 'settings'].map((name) => [name, versionOf(name)])),
+      ...Object.fromEntries([...unknown].map(([name, { version }]) => [name, version])),
     },
-    null,
-    1,
-  );
+    settings: workspace.settings,
+    ...Object.fromEntries(known),
+    ...Object.fromEntries([...unknown].map(([name, { content }]) => [name, content])),
+  };
+  return JSON.stringify(file, null, 1);
 }
 
 function parsed(text: string): unknown {
@@ -59,32 +62,53 @@ function parsed(text: string): unknown {
   }
 }
 
-const Head = z.looseObject({ format: z.literal(FORMAT), version: z.number().int().positive() });
+const Head = z.looseObject({
+  format: z.literal(FORMAT),
+  version: z.number().int().positive(),
+  versions: z.record(z.string(), z.number().int().positive()).default({}),
+});
 
 /** Reads a workspace file. Throws NotAWorkspace for other files, for later versions, and for the first wrong field by its name. */
 export function readWorkspaceFile(text: string): Workspace {
   const content = parsed(text);
   const head = Head.safeParse(content);
   if (!head.success) throw new NotAWorkspace('The file is not a Sprindle workspace.');
-  if (head.data.version > SCHEMA_VERSION) {
-    throw new NotAWorkspace(
-      `The file was written by a later version of Sprindle (data version ${head.data.version}; this one reads up to ${SCHEMA_VERSION}).`,
-    );
+  const { format: _, version, versions, ...parts } = head.data;
+  if (version > FILE_VERSION) throw new NotAWorkspace(laterWords(version, FILE_VERSION));
+  // older files have one version for all
+  const versionIn = (name: string) => versions[name] ?? version;
+  const known: Record<string, unknown> = {};
+  const unknown: Record<string, Unknown[string]> = {};
+  for (const [name, part] of Object.entries(parts)) {
+    if (name === 'settings' || isCollection(name)) known[name] = migrated(name, versionIn(name), part);
+    else unknown[`${name}/all`] = { version: versionIn(name), content: part };
   }
-  const { version, ...parts } = head.data;
-  const migrated = Object.entries(parts).map(([name, part]) => [name, migrate(name, version, part)]);
-  const read = WorkspaceFile.safeParse({ ...Object.fromEntries(migrated), version: SCHEMA_VERSION });
+  const file = { format: FORMAT, version: FILE_VERSION, versions, ...known };
+  const read = WorkspaceFile.safeParse(file);
   if (!read.success) {
     const [issue] = read.error.issues;
     throw new NotAWorkspace(`${issue?.path.join('.') ?? 'The file'}: ${issue?.message ?? 'cannot be read'}.`);
   }
-  const { format: _, version: __, settings, ...lists } = read.data;
-  return workspaceOf(lists, settings);
+  // each collection was parsed by the schema of its own records
+  const workspace = workspaceOf(read.data as unknown as Contents, read.data.settings, unknown);
+  return 'categories' in parts ? workspace : withCategoriesOfText(workspace);
+}
+
+const laterWords = (version: number, known: number) =>
+  `The file was written by a later version of Sprindle (data version ${version}; this one reads up to ${known}).`;
+
+function migrated(name: string, version: number, part: unknown): unknown {
+  try {
+    return migrate(name, version, part);
+  } catch (error) {
+    if (!(error instanceof FromTheFuture)) throw error;
+    throw new NotAWorkspace(laterWords(version, versionOf(name)));
+  }
 }
 
 /** What a workspace holds, as people would count it. */
 export function contentsOf(workspace: Workspace): string {
-  const count = (name: (typeof collectionNames)[number], one: string, many: string) => {
+  const count = (name: CollectionName, one: string, many: string) => {
     const n = workspace[name].size;
     return `${n} ${n === 1 ? one : many}`;
   };

@@ -1,3 +1,5 @@
+import { rememberedPer } from './remember';
+
 /** Anything that a collection can hold. */
 export type Stored = { readonly id: string };
 export type Part<R> = ReadonlyMap<string, R>;
@@ -8,12 +10,18 @@ export type Part<R> = ReadonlyMap<string, R>;
  * storage writes. That is why an edit costs the same with ten years of data as with a month.
  */
 export class Collection<R extends Stored> {
+  /** In which part a record was found last: no more than a hint, shared by all states of a collection. */
+  readonly #homes: Map<string, string>;
+
   private constructor(
     // takes R; said so that a collection of tasks is also a collection of anything a task is
     private readonly partOf: (record: never) => string,
     /** No part is empty. */
     readonly parts: ReadonlyMap<string, Part<R>>,
-  ) {}
+    homes = new Map<string, string>(),
+  ) {
+    this.#homes = homes;
+  }
 
   /** A collection of the records, the last one of each id; `partOf` names the part that a record lies in. */
   static of<R extends Stored>(partOf: (record: R) => string, records: Iterable<R> = []): Collection<R> {
@@ -34,9 +42,13 @@ export class Collection<R extends Stored> {
   }
 
   get(id: string): R | undefined {
-    for (const part of this.parts.values()) {
+    const likely = this.parts.get(this.#homes.get(id) ?? '')?.get(id);
+    if (likely) return likely;
+    for (const [name, part] of this.parts) {
       const found = part.get(id);
-      if (found) return found;
+      if (!found) continue;
+      this.#homes.set(id, name);
+      return found;
     }
     return undefined;
   }
@@ -47,11 +59,6 @@ export class Collection<R extends Stored> {
 
   values(): R[] {
     return [...this.parts.values()].flatMap((part) => [...part.values()]);
-  }
-
-  /** With parts beside its own that hold records of no storage; what is derived from its own parts stays. */
-  beside(more: ReadonlyMap<string, Part<R>>): Collection<R> {
-    return new Collection(this.partOf, new Map([...this.parts, ...more]));
   }
 
   /** With these records added or replaced, and those of the given ids gone; the same collection when there are none. */
@@ -75,7 +82,7 @@ export class Collection<R extends Stored> {
       copyOf(name).set(record.id, record);
     }
     for (const [name, copy] of copies) if (copy.size === 0) parts.delete(name);
-    return new Collection(this.partOf, parts);
+    return new Collection(this.partOf, parts, this.#homes);
   }
 }
 
@@ -90,37 +97,29 @@ export function changedParts<R extends Stored>(before: Collection<R>, after: Col
 export function derived<R extends Stored, V>(
   compute: (collection: Collection<R>) => V,
 ): (collection: Collection<R>) => V {
-  return remembered(compute);
+  return rememberedPer(compute);
 }
 
 /** Values derived from the parts of a collection, each computed once for as long as its part stays as it is. */
 export function derivedByPart<R extends Stored, V>(
   compute: (records: Iterable<R>) => V,
 ): (collection: Collection<R>) => V[] {
-  const ofPart = remembered((part: Part<R>) => compute(part.values()));
+  const ofPart = rememberedPer((part: Part<R>) => compute(part.values()));
   return (collection) => Array.from(collection.parts.values(), ofPart);
 }
 
-function remembered<K extends object, V>(compute: (key: K) => V): (key: K) => V {
-  const known = new WeakMap<K, { value: V }>();
-  return (key) => {
-    const found = known.get(key) ?? { value: compute(key) };
-    known.set(key, found);
-    return found.value;
-  };
-}
-
-/** The records of a collection by a key, `[]` for a key that none has. */
+/** The records of a collection by a key, or by each of several; `[]` for a key that none has. */
 export function groupedBy<R extends Stored>(
-  keyOf: (record: R) => string,
+  keysOf: (record: R) => string | readonly string[],
 ): (collection: Collection<R>, key: string) => readonly R[] {
   const groups = derivedByPart<R, Map<string, R[]>>((records) => {
     const byKey = new Map<string, R[]>();
     for (const record of records) {
-      const key = keyOf(record);
-      const group = byKey.get(key);
-      if (group) group.push(record);
-      else byKey.set(key, [record]);
+      for (const key of [keysOf(record)].flat()) {
+        const group = byKey.get(key);
+        if (group) group.push(record);
+        else byKey.set(key, [record]);
+      }
     }
     return byKey;
   });

@@ -5,8 +5,15 @@ import { isDate } from '../time/zone';
 export const Id = z.string().min(1);
 export type Id = z.infer<typeof Id>;
 
-/** Epoch milliseconds. */
-export const Instant = z.number().int();
+/**
+ * An object whose fields that this build does not know survive it: they are read and written again as they came. Its
+ * type names the known ones only.
+ */
+export const openObject = <S extends z.ZodRawShape>(shape: S) =>
+  z.looseObject(shape) as unknown as z.ZodObject<S>; // the index signature for unknown fields would hide misspelt ones
+
+/** Epoch milliseconds, within the years 1 to 9999. */
+export const Instant = z.number().int().min(-62_135_596_800_000).max(253_402_300_799_999);
 
 /** When a record was last changed, so that of two copies the later can win; missing in data older than this field. */
 export const Changed = { changedAt: Instant.optional() };
@@ -17,8 +24,11 @@ export const DateText = z.string().refine(isDate, 'is not a date (YYYY-MM-DD)');
 /** Wall time, `HH:MM`. */
 export const TimeText = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'is not a time (HH:MM)');
 
+/** No block and no estimate is longer, in minutes. */
+export const LONGEST_WORK = 100_000;
+
 /** Whole minutes. */
-export const Minutes = z.number().int().positive();
+export const Minutes = z.number().int().positive().max(LONGEST_WORK);
 
 export const Hue = z.enum(['reed', 'brook', 'iris', 'berry', 'clay', 'straw', 'slate', 'fern']);
 export type Hue = z.infer<typeof Hue>;

@@ -1,11 +1,11 @@
 import { z } from 'zod';
-import { Changed, Hue, Id } from './common';
+import { Changed, Hue, Id, openObject } from './common';
 
 /**
  * A calendar that events come from; `source` is what a file calls itself, so that the same file finds it again.
  * `kept` are the lines of its file that this program has no use for: they go out again as they came.
  */
-export const Calendar = z.object({
+export const Calendar = openObject({
   id: Id,
   name: z.string().min(1),
   source: z.string(),
@@ -26,19 +26,33 @@ export type Calendar = z.infer<typeof Calendar>;
 /** Whether the events of a calendar take one's time, as far as they are busy. */
 export const takesTime = ({ takesTime: said, around = false }: Calendar): boolean => said ?? !around;
 
+/** The calendars that came from no file, for events of one's own. */
+export const ownCalendars = (calendars: { values(): Calendar[] }): Calendar[] =>
+  calendars.values().filter(({ source }) => source === '');
+
 /**
  * When something starts: an ISO wall time (`2026-11-24T09:00:00`, or a bare date for all-day events) and its zone.
  * A null zone is floating: the wall time of wherever the person is (RFC 5545 3.3.5).
  */
-export const WallStart = z.object({ wall: z.string(), zone: z.string().nullable() });
+export const WallStart = openObject({ wall: z.string(), zone: z.string().nullable() });
 export type WallStart = z.infer<typeof WallStart>;
 
+/** No event is longer, in days. */
+export const LONGEST_EVENT = 3660;
+
 /** Whole days for all-day events, else seconds. RFC 5545 3.8.2.5 tells nominal days from exact time. */
-export const EventLength = z.object({ days: z.number().int().min(0), seconds: z.number().int().min(0) });
+export const EventLength = openObject({
+  days: z.number().int().min(0).max(LONGEST_EVENT),
+  seconds: z
+    .number()
+    .int()
+    .min(0)
+    .max(LONGEST_EVENT * 86_400),
+});
 export type EventLength = z.infer<typeof EventLength>;
 
 /** Somebody who is asked to come (RFC 5545 3.8.4.1), what they answered, and the line of the file that says so. */
-export const Attendee = z.object({
+export const Attendee = openObject({
   name: z.string(),
   address: z.string(),
   answer: z.enum(['yes', 'no', 'maybe', 'none']),
@@ -47,10 +61,10 @@ export const Attendee = z.object({
 export type Attendee = z.infer<typeof Attendee>;
 
 /** A way to join from afar (RFC 7986 5.11), and the line of the file that says so. */
-export const Call = z.object({ uri: z.string(), label: z.string(), line: z.string() });
+export const Call = openObject({ uri: z.string(), label: z.string(), line: z.string() });
 
 /** A reminder so many minutes before the start (RFC 5545 3.6.6); `kept` are the other lines of its alarm. */
-export const Reminder = z.object({ minutesBefore: z.number().int(), kept: z.array(z.string()) });
+export const Reminder = openObject({ minutesBefore: z.number().int(), kept: z.array(z.string()) });
 
 const details = {
   title: z.string(),
@@ -74,12 +88,12 @@ const details = {
  * One occurrence of a repeating event that differs from the rest, or with `andLater` all from it on (RFC 5545 3.2.13);
  * `recurrence` is the wall start that it would have had.
  */
-export const Exception = z.object({ recurrence: z.string(), andLater: z.boolean(), ...details });
+export const Exception = openObject({ recurrence: z.string(), andLater: z.boolean(), ...details });
 export type Exception = z.infer<typeof Exception>;
 export type EventDetails = Omit<Exception, 'recurrence' | 'andLater'>;
 
 /** One UID of a calendar: a single event or a whole repeating one (RFC 5545 3.6.1). */
-export const CalendarEvent = z.object({
+export const CalendarEvent = openObject({
   id: Id,
   calendarId: Id,
   uid: z.string(),
@@ -90,7 +104,7 @@ export const CalendarEvent = z.object({
   /** Wall starts taken out of what the rule gives. */
   without: z.array(z.string()),
   /** Starts added to what the rule gives; a null length is that of the event. */
-  also: z.array(z.object({ wall: z.string(), length: EventLength.nullable() })),
+  also: z.array(openObject({ wall: z.string(), length: EventLength.nullable() })),
   exceptions: z.array(Exception),
   /** It was made here and not read from a file: no newer file takes it away. */
   madeHere: z.boolean().optional(),

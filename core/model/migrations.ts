@@ -1,7 +1,7 @@
-import { SCHEMA_VERSION } from './workspace';
+import { isCollection, records } from './records';
 
-/** What a version of the program stored of one collection (or of the settings), on its way to the next version. */
-type Migration = (collection: string, content: unknown) => unknown;
+/** What was stored of one collection (or of the settings), on its way to the next version of its shape. */
+type Migration = (content: unknown) => unknown;
 
 type Fields = Record<string, unknown>;
 const fieldsOf = (record: unknown): Fields => ({ ...(record as object) }); // of a list that was stored as records
@@ -11,30 +11,48 @@ const inEach = (content: unknown, change: (record: Fields) => Fields): unknown =
 
 /** Version 2 keeps what calendar files say beyond title, place and hours. */
 const details = { notes: '', categories: [], color: null, calls: [], attendees: [], reminders: [], kept: [] };
-const toVersion2: Migration = (collection, content) => {
-  if (collection === 'calendars') return inEach(content, (calendar) => ({ kept: [], ...calendar }));
-  if (collection !== 'events') return content;
-  return inEach(content, (event) => ({
+const fullEvents: Migration = (content) =>
+  inEach(content, (event) => ({
     ...details,
     ...event,
     also: Array.isArray(event.also) ? event.also.map((wall: unknown) => ({ wall, length: null })) : [],
     exceptions: inEach(event.exceptions, (one) => ({ ...details, andLater: false, ...one })),
   }));
+
+/** Version 3 tells origins of several kinds apart. */
+const originsOfAKind: Migration = (content) =>
+  inEach(content, (task) =>
+    task.origin ? { ...task, origin: { kind: 'calendarFile', ...fieldsOf(task.origin) } } : task,
+  );
+
+/** By collection, and by the version that they start from; where none is named nothing has changed. */
+const migrations: Readonly<Record<string, Readonly<Record<number, Migration>>>> = {
+  calendars: { 1: (content) => inEach(content, (calendar) => ({ kept: [], ...calendar })) },
+  events: { 1: fullEvents },
+  tasks: { 2: originsOfAKind },
 };
 
-/** From the version that is its index + 1 to the next. */
-const migrations: readonly Migration[] = [toVersion2];
+/** The version of the shape of the settings. */
+export const SETTINGS_VERSION = 2;
+
+/** The version in which a collection, or the settings, is written now. */
+export const versionOf = (collection: string): number =>
+  isCollection(collection) ? records[collection].version : SETTINGS_VERSION;
 
 /** Data of a later version than this program knows. */
 export class FromTheFuture extends Error {}
 
 /**
- * Brings what was stored of a collection up to the present schema version. Throws FromTheFuture for data of a later
- * version. What does not have the shape of its version comes out in no good shape either: the caller validates.
+ * Brings what was stored of a collection up to its present version. Throws FromTheFuture for data of a later version.
+ * What does not have the shape of its version comes out in no good shape either: the caller validates.
  */
 export function migrate(collection: string, version: number, content: unknown): unknown {
-  if (version > SCHEMA_VERSION) {
+  const present = versionOf(collection);
+  if (version > present) {
     throw new FromTheFuture(`This data was saved by a later version of Sprindle (data version ${version}).`);
   }
-  return migrations.slice(version - 1).reduce((moved, step) => step(collection, moved), content);
+  return Array.from({ length: present - version }, (_, i) => migrations[collection]?.[version + i]).reduce(
+    (moved, step) => step?.(moved) ?? moved,
+    content,
+  );
 }

@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { Changed, DateText, Id, Instant, Minutes } from './common';
+import { Changed, DateText, Id, Instant, Minutes, openObject } from './common';
 
 /** A task's planned stretch of time. */
-export const Block = z.object({
+export const Block = openObject({
   id: Id,
   taskId: Id,
   start: Instant,
@@ -14,11 +14,11 @@ export const Block = z.object({
 export type Block = z.infer<typeof Block>;
 
 /** A task that has a day but no hour. */
-export const TrayItem = z.object({ id: Id, taskId: Id, date: DateText, ...Changed });
+export const TrayItem = openObject({ id: Id, taskId: Id, date: DateText, ...Changed });
 export type TrayItem = z.infer<typeof TrayItem>;
 
 /** What a day or a week is meant for, in a line, without an hour. */
-export const Intention = z.object({
+export const Intention = openObject({
   id: Id,
   text: z.string().min(1),
   span: z.enum(['day', 'week']),
@@ -33,14 +33,14 @@ export type Intention = z.infer<typeof Intention>;
 
 /** What time is spent on: a task, one occurrence of an event, or something that nobody planned. */
 export const Subject = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('task'), taskId: Id }),
-  z.object({ kind: z.literal('event'), occurrence: Id, title: z.string() }),
-  z.object({ kind: z.literal('other'), title: z.string().min(1) }),
+  openObject({ kind: z.literal('task'), taskId: Id }),
+  openObject({ kind: z.literal('event'), occurrence: Id, title: z.string() }),
+  openObject({ kind: z.literal('other'), title: z.string().min(1) }),
 ]);
 export type Subject = z.infer<typeof Subject>;
 
 /** Time really spent. `to` is null while the timer runs; at most one entry runs. */
-export const TimeEntry = z.object({
+export const TimeEntry = openObject({
   id: Id,
   subject: Subject,
   from: Instant,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Changed, Id, Minutes, TimeText } from './common';
+import { Changed, Id, Minutes, openObject, TimeText } from './common';
 import { WallStart } from './event';
 import { Priority } from './task';
 
@@ -7,14 +7,14 @@ import { Priority } from './task';
  * A task that comes again, and what each of its times is like before anything happens to it. A time that is changed,
  * ticked off or worked on becomes a task with a place of its own, and stands in `without`.
  */
-export const RepeatingTask = z.object({
+export const RepeatingTask = openObject({
   id: Id,
   title: z.string().min(1),
   notes: z.string(),
   listId: Id,
   estimate: Minutes.nullable(),
   priority: Priority,
-  category: z.string().min(1).optional(),
+  category: Id.optional(),
   rank: z.number(),
   /** The first block's wall time in its zone; a date alone for the tray of the day. */
   start: WallStart,
@@ -26,7 +26,7 @@ export const RepeatingTask = z.object({
   rule: z.string(),
   without: z.array(z.string()),
   /** Due so many days after its own day. */
-  due: z.object({ days: z.number().int(), time: TimeText.nullable() }).nullable(),
+  due: openObject({ days: z.number().int(), time: TimeText.nullable() }).nullable(),
   ...Changed,
 });
 export type RepeatingTask = z.infer<typeof RepeatingTask>;

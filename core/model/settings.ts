@@ -1,12 +1,12 @@
 import { z } from 'zod';
 import { isZone } from '../time/zone';
-import { Id, TimeText } from './common';
+import { Id, openObject, TimeText } from './common';
 
 /** Working hours of one weekday, or null for a day off. */
-const Hours = z.object({ from: TimeText, to: TimeText }).nullable();
+const Hours = openObject({ from: TimeText, to: TimeText }).nullable();
 export type Hours = z.infer<typeof Hours>;
 
-export const Settings = z.object({
+export const Settings = openObject({
   theme: z.enum(['system', 'light', 'dark']),
   clock: z.union([z.literal(12), z.literal(24)]),
   /** Monday first. */
@@ -18,9 +18,11 @@ export const Settings = z.object({
   /** What gives tasks their hue. */
   colourBy: z.enum(['list', 'category', 'priority', 'state']).default('list'),
   /** What the plan leaves out of sight. */
-  leftOut: z
-    .object({ lists: z.array(Id), categories: z.array(z.string()), done: z.boolean() })
-    .default({ lists: [], categories: [], done: false }),
+  leftOut: openObject({ lists: z.array(Id), categories: z.array(Id), done: z.boolean() }).default({
+    lists: [],
+    categories: [],
+    done: false,
+  }),
 });
 export type Settings = z.infer<typeof Settings>;
 
@@ -34,3 +36,17 @@ export const defaultSettings: Settings = {
   colourBy: 'list',
   leftOut: { lists: [], categories: [], done: false },
 };
+
+/** The settings without what points at records that are deleted; the very same when nothing does. */
+export function forgottenInSettings(
+  settings: Settings,
+  collection: string,
+  ids: readonly string[],
+): Settings {
+  const { leftOut } = settings;
+  if (collection !== 'lists' && collection !== 'categories') return settings;
+  const kept = leftOut[collection].filter((id) => !ids.includes(id));
+  return kept.length === leftOut[collection].length
+    ? settings
+    : { ...settings, leftOut: { ...leftOut, [collection]: kept } };
+}

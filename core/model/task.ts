@@ -1,15 +1,15 @@
 import { z } from 'zod';
-import { Changed, DateText, Hue, Id, Instant, Minutes, TimeText } from './common';
+import { Changed, DateText, Hue, Id, Instant, Minutes, openObject, TimeText } from './common';
 
 export const Priority = z.enum(['urgent', 'high', 'normal', 'low']);
 export type Priority = z.infer<typeof Priority>;
 
 /** When a task is due: by the end of a day, or by an hour of it (wall time, the person's zone). */
-export const Due = z.object({ date: DateText, time: TimeText.nullable() });
+export const Due = openObject({ date: DateText, time: TimeText.nullable() });
 export type Due = z.infer<typeof Due>;
 
 /** What a calendar file says of a task (VTODO, RFC 5545 3.6.2). */
-export const ToldTask = z.object({
+export const ToldTask = openObject({
   title: z.string().min(1),
   notes: z.string(),
   estimate: Minutes.nullable(),
@@ -23,9 +23,12 @@ export const ToldTask = z.object({
 export type ToldTask = z.infer<typeof ToldTask>;
 
 /** Where a task came from, and what was said of it there when it was last read. */
-export const Origin = z.object({ calendarId: Id, uid: z.string(), told: ToldTask });
+export const Origin = z.discriminatedUnion('kind', [
+  openObject({ kind: z.literal('calendarFile'), calendarId: Id, uid: z.string(), told: ToldTask }),
+]);
+export type Origin = z.infer<typeof Origin>;
 
-export const Task = z.object({
+export const Task = openObject({
   id: Id,
   title: z.string().min(1),
   notes: z.string(),
@@ -34,16 +37,16 @@ export const Task = z.object({
   estimate: Minutes.nullable(),
   priority: Priority,
   due: Due.nullable(),
-  /** What kind of work it is, across lists. */
-  category: z.string().min(1).optional(),
+  /** What kind of work it is, across lists: a category's id. */
+  category: Id.optional(),
   doneAt: Instant.nullable(),
   createdAt: Instant,
   /** Place in the person's own order, smallest first. */
   rank: z.number(),
   /** The meeting that it must be done before: one occurrence of an event, by the wall start that its rule gives it. */
-  neededBy: z.object({ eventId: Id, recurrence: z.string() }).optional(),
+  neededBy: openObject({ eventId: Id, recurrence: z.string() }).optional(),
   /** It is one time of a repeating task, which its rule puts at this wall start. */
-  repeats: z.object({ id: Id, recurrence: z.string() }).optional(),
+  repeats: openObject({ id: Id, recurrence: z.string() }).optional(),
   origin: Origin.optional(),
   ...Changed,
 });
@@ -53,7 +56,7 @@ export const ListIcon = z.enum(['waves', 'pen', 'leaf', 'boat', 'map', 'people',
 export type ListIcon = z.infer<typeof ListIcon>;
 
 /** A project or an area that tasks belong to. */
-export const TaskList = z.object({
+export const TaskList = openObject({
   id: Id,
   name: z.string().min(1),
   hue: Hue,

@@ -1,46 +1,13 @@
 import { occurrencesShown } from '../calendar/layers';
 import type { Occurrence } from '../calendar/occurrences';
-import type { Block, TimeEntry, TrayItem } from '../model/plan';
-import { derivedByPart, groupedBy } from '../model/collection';
+import type { Block, TrayItem } from '../model/plan';
+import { rememberedWhile } from '../model/remember';
 import type { Workspace } from '../model/workspace';
+import { blocksIn, readsBlocks, spanOfBlock, taskOf, trayOn } from '../tasks/places';
 import { MINUTE, minutesOf, subtract, type Span } from '../time/span';
 import { dayOf, type IsoDate, type Zone } from '../time/zone';
-import { nearby } from '../time/nearby';
 import { takesDays } from './spanning';
 import { workingHours } from './workday';
-
-/** The stretch of time that a block takes. */
-export const spanOfBlock = ({ start, minutes }: Block): Span => ({
-  from: start,
-  to: start + minutes * MINUTE,
-});
-
-const blocksNear = nearby(spanOfBlock);
-const entriesNear = nearby<TimeEntry>(({ from, to }) => ({ from, to: to ?? from + 1 }));
-
-/** The blocks that touch a stretch of time, by start. */
-export const blocksIn = (blocks: Workspace['blocks'], range: Span): Block[] => blocksNear(blocks, range);
-
-const runningByPart = derivedByPart<TimeEntry, TimeEntry | undefined>((entries) =>
-  [...entries].find(({ to }) => to === null),
-);
-
-/** The running timer's entry, if one runs. */
-export const runningEntry = (entries: Workspace['entries']): TimeEntry | undefined =>
-  runningByPart(entries).find((entry) => entry !== undefined);
-
-/** The time entries that touch a stretch of time, by start; the running one lasts until `now`. */
-export function entriesIn(entries: Workspace['entries'], range: Span, now: number): TimeEntry[] {
-  const running = runningEntry(entries);
-  const found = entriesNear(entries, range).filter((entry) => entry !== running);
-  return running && running.from < range.to && now > range.from ? [...found, running] : found;
-}
-
-/** The blocks of a task, in no order. */
-export const blocksOfTask = groupedBy<Block>(({ taskId }) => taskId);
-
-/** What lies in the tray of a day. */
-export const trayOn = groupedBy<TrayItem>(({ date }) => date);
 
 /** What a day has room for and what is planned into it, in minutes. */
 export type Load = {
@@ -70,39 +37,49 @@ export type DayPlan = {
   readonly load: Load;
 };
 
-const clip = (range: Span, { from, to }: Span): Span => ({
+/** The part of a span that lies in a range; it may be empty or less. */
+export const clip = (range: Span, { from, to }: Span): Span => ({
   from: Math.max(from, range.from),
   to: Math.min(to, range.to),
 });
 
-const known = new WeakMap<Workspace, Map<string, DayPlan>>();
+/** The minutes that a block takes of a day. */
+export const minutesOn = (day: Span, block: Pick<Block, 'start' | 'minutes'>): number =>
+  minutesOf([clip(day, { from: block.start, to: block.start + block.minutes * MINUTE })]);
 
-/** Everything that is planned for a day; worked out once for as long as the workspace stays as it is. */
-export function dayPlan(workspace: Workspace, date: IsoDate, zone: Zone): DayPlan {
-  const plans = known.get(workspace) ?? new Map<string, DayPlan>();
-  known.set(workspace, plans);
-  const key = `${date} ${zone}`;
-  const plan = plans.get(key) ?? workedOut(workspace, date, zone);
-  plans.set(key, plan);
-  return plan;
+const estimateOf = (workspace: Workspace, taskId: string) => taskOf(workspace, taskId)?.estimate ?? 0;
+
+/** Everything that is planned for a day; worked out once for as long as what it reads stays as it is. */
+export const dayPlan = rememberedWhile(
+  (_: Workspace, date: IsoDate, zone: Zone) => `${date} ${zone}`,
+  readsOfDay,
+  workedOut,
+);
+
+function readsOfDay(workspace: Workspace, date: IsoDate, zone: Zone): readonly unknown[] {
+  const { settings, calendars, events, tray } = workspace;
+  return [
+    settings.workingHours,
+    calendars,
+    events,
+    ...readsBlocks(workspace, dayOf(date, zone)),
+    tray.parts.get(date.slice(0, 7)),
+    ...trayOn(workspace, date, zone).map(({ taskId }) => estimateOf(workspace, taskId)),
+  ];
 }
 
 function workedOut(workspace: Workspace, date: IsoDate, zone: Zone): DayPlan {
   const span = dayOf(date, zone);
   const working = workingHours(workspace.settings, date, zone);
   const occurrences = occurrencesShown(workspace, date, zone);
-  const blocks = blocksIn(workspace.blocks, span);
-  const tray = trayOn(workspace.tray, date);
+  const blocks = blocksIn(workspace, span, zone);
+  const tray = trayOn(workspace, date, zone);
 
   const capacity = minutesOf(working);
-  const room = minutesOf(
-    subtract(
-      working,
-      occurrences.filter(({ busy }) => busy),
-    ),
-  );
-  const inTray = tray.reduce((sum, { taskId }) => sum + (workspace.tasks.get(taskId)?.estimate ?? 0), 0);
-  const planned = blocks.reduce((sum, block) => sum + minutesOf([clip(span, spanOfBlock(block))]), inTray);
+  const busy = occurrences.filter((event) => event.busy);
+  const room = minutesOf(subtract(working, busy));
+  const inTray = tray.reduce((sum, { taskId }) => sum + estimateOf(workspace, taskId), 0);
+  const planned = blocks.reduce((sum, block) => sum + minutesOn(span, block), inTray);
   return {
     date,
     span,
@@ -114,3 +91,9 @@ function workedOut(workspace: Workspace, date: IsoDate, zone: Zone): DayPlan {
     load: { capacity, meetings: capacity - room, room, planned, inTray, free: room - planned },
   };
 }
+
+/** What takes the time of a day: busy events, among the hours or for whole days, and blocks. */
+export const takenOn = ({ meetings, allDay, blocks }: DayPlan): Span[] => [
+  ...[...meetings, ...allDay].filter(({ busy }) => busy),
+  ...blocks.map(spanOfBlock),
+];

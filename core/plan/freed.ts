@@ -1,13 +1,14 @@
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { lastInstant } from '../tasks/deadline';
+import { lengthOfTask } from '../tasks/newTask';
 import { priorities } from '../tasks/order';
 import { toPlace } from '../tasks/toPlace';
 import { MINUTE, lengthOf, overlaps, subtract, type Span } from '../time/span';
 import { addDays, dateOf, type Zone } from '../time/zone';
-import { DEFAULT_LENGTH, STEP, pockets } from './placing';
+import { STEP, pockets } from './placing';
 
-/** So many days ahead are looked at. */
+/** How many days ahead freed time is looked for. */
 const DAYS = 28;
 
 /** Shorter stretches are not worth a word, in minutes. */
@@ -34,7 +35,7 @@ export function whatFits(workspace: Workspace, pocket: Span, zone: Zone, now: nu
   const start = Math.ceil(pocket.from / (STEP * MINUTE)) * STEP * MINUTE;
   const by = (task: Task) => lastInstant(task, workspace.events, zone);
   return toPlace(workspace, dateOf(now, zone), zone, now)
-    .map((task) => ({ task, start, minutes: task.estimate ?? DEFAULT_LENGTH, last: by(task) }))
+    .map((task) => ({ task, start, minutes: lengthOfTask(task), last: by(task) }))
     .filter(({ minutes, last }) => {
       const end = start + minutes * MINUTE;
       return end <= pocket.to && (end <= last || last <= now);

@@ -2,38 +2,25 @@ import type { Id } from '../model/common';
 import type { Block } from '../model/plan';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
-import { latenessWords } from '../tasks/deadline';
-import { MINUTE } from '../time/span';
+import { lengthOfTask } from '../tasks/newTask';
+import { taskOf } from '../tasks/places';
 import { durationWords } from '../time/words';
-import type { Zone } from '../time/zone';
-import { DEFAULT_LENGTH } from './placing';
 
 /** The tasks that a group block holds, in order. */
-export const heldTasks = ({ holds = [] }: Block, tasks: Workspace['tasks']): Task[] =>
-  holds.flatMap((id) => tasks.get(id) ?? []);
+export const heldTasks = ({ holds = [] }: Block, workspace: Workspace): Task[] =>
+  holds.flatMap((id) => taskOf(workspace, id) ?? []);
 
 /** Everything that a block is there for: its own task and those it holds. */
 export const tasksOfBlock = ({ taskId, holds = [] }: Block): Id[] => [taskId, ...holds];
 
-/** What a held task takes of its block, in minutes. */
-export const shareOf = ({ estimate }: Task): number => estimate ?? DEFAULT_LENGTH;
+/** How many minutes the open ones of some tasks ask of a group. */
+export const askedBy = (tasks: readonly Task[]): number =>
+  tasks.filter(({ doneAt }) => doneAt === null).reduce((sum, task) => sum + lengthOfTask(task), 0);
 
-/** How the open tasks of a group fill its block: `40 of 60 min`, and by how much they no longer fit, or null. */
-export function fillOf(block: Block, open: readonly Task[]): { said: string; over: string | null } {
-  const asked = open.filter(({ doneAt }) => doneAt === null).reduce((sum, task) => sum + shareOf(task), 0);
-  const over = asked - block.minutes;
-  return {
-    said: `${durationWords(asked)} of ${durationWords(block.minutes)}`,
-    over: over > 0 ? `${durationWords(over)} more than fits` : null,
-  };
-}
+/** How the open tasks of a group fill its block: `40 min of 1 h`. */
+export const fillWords = (block: Block, tasks: readonly Task[]): string =>
+  `${durationWords(askedBy(tasks))} of ${durationWords(block.minutes)}`;
 
-/** Why one of the open tasks of a group comes too late at its block's end, or null. */
-export function heldLateness(block: Block, { tasks, events }: Workspace, zone: Zone): string | null {
-  const end = block.start + block.minutes * MINUTE;
-  for (const task of heldTasks(block, tasks)) {
-    const late = task.doneAt === null ? latenessWords(task, events, end, zone) : null;
-    if (late) return `${task.title} ${late}`;
-  }
-  return null;
-}
+/** Whether a task can be put into a block: it holds others, and neither is this one's nor holds it already. */
+export const takesIn = (block: Block, taskId: Id): boolean =>
+  block.holds !== undefined && block.taskId !== taskId && !block.holds.includes(taskId);

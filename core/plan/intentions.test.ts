@@ -1,7 +1,8 @@
 import { changeSettings } from '../commands/calendar';
 import { addIntention, editIntention, intentionToTask } from '../commands/intentions';
 import { emptyWorkspace, firstList, type Workspace } from '../model/workspace';
-import { trayOn } from './dayPlan';
+import { newTask } from '../tasks/newTask';
+import { trayOn } from '../tasks/places';
 import { intentionsOfDay, intentionsOfWeek } from './intentions';
 
 const note = (workspace: Workspace, text: string, span: 'day' | 'week', date: string) =>
@@ -14,16 +15,7 @@ const noted = [
   (before, [text = '', span, date = '']) => note(before, text, span === 'day' ? 'day' : 'week', date),
   emptyWorkspace,
 );
-const task = {
-  id: 't',
-  notes: '',
-  listId: firstList.id,
-  estimate: null,
-  priority: 'normal' as const,
-  due: null,
-  doneAt: null,
-  createdAt: 0,
-};
+const task = newTask({ id: 't', title: '', listId: firstList.id, createdAt: 0 });
 const texts = (all: { text: string }[]) => all.map(({ text }) => text);
 
 test('a week keeps its intentions whichever day they were noted on, as the week begins for the person', () => {
@@ -38,7 +30,7 @@ test('a week keeps its intentions whichever day they were noted on, as the week 
 
 test('one of a day becomes a task in its tray, one of a week a task that needs a place', () => {
   const day = intentionToTask.apply(noted, { id: 'Be outside', trayId: 'i', task });
-  expect(trayOn(day.tray, '2026-11-25').map(({ taskId }) => taskId)).toEqual(['t']);
+  expect(trayOn(day, '2026-11-25', 'UTC').map(({ taskId }) => taskId)).toEqual(['t']);
   const week = intentionToTask.apply(noted, { id: 'Rest', trayId: 'i', task });
   expect([week.tasks.get('t')?.title, week.tray.size, week.intentions.size]).toEqual(['Rest', 0, 2]);
 });

@@ -1,26 +1,15 @@
 import type { Occurrence } from '../calendar/occurrences';
-import { derivedByPart } from '../model/collection';
-import { Hue } from '../model/common';
-import type { CalendarEvent } from '../model/event';
+import { categoryNamed, categoryOfNames } from '../model/categories';
+import type { Hue } from '../model/common';
+import type { Subject } from '../model/plan';
 import type { Priority, Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { isOverdue } from '../tasks/deadline';
+import { taskOf } from '../tasks/places';
 import type { Zone } from '../time/zone';
+import { runningTask } from '../track/entries';
 import { minutesSpent } from '../track/spent';
-import { runningEntry, type DayPlan } from './dayPlan';
-
-const ofTasks = derivedByPart<Task, Set<string>>(
-  (tasks) => new Set([...tasks].flatMap(({ category }) => category ?? [])),
-);
-const ofEvents = derivedByPart<CalendarEvent, Set<string>>(
-  (events) => new Set([...events].flatMap(({ categories }) => categories)),
-);
-
-/** The categories in use, by name. */
-export const categoriesOf = ({ tasks, events }: Workspace): string[] =>
-  [...new Set([...ofTasks(tasks), ...ofEvents(events)].flatMap((names) => [...names]))].sort((a, b) =>
-    a.localeCompare(b),
-  );
+import type { DayPlan } from './dayPlan';
 
 /** Whether a task is not filtered out of the plan. */
 export function isTaskSeen(task: Task | undefined, { leftOut }: Workspace['settings']): boolean {
@@ -31,23 +20,27 @@ export function isTaskSeen(task: Task | undefined, { leftOut }: Workspace['setti
 }
 
 /** An event is out of sight when all its categories are. */
-const isEventSeen = ({ categories }: Occurrence, { leftOut }: Workspace['settings']): boolean =>
-  categories.length === 0 || categories.some((name) => !leftOut.categories.includes(name));
+function isEventSeen({ categories }: Occurrence, workspace: Workspace): boolean {
+  const { leftOut } = workspace.settings;
+  const isOut = (name: string) => leftOut.categories.includes(categoryNamed(workspace, name)?.id ?? '');
+  return categories.length === 0 || !categories.every(isOut);
+}
 
 /** Whether anything is filtered out. */
 export const hidesSomething = ({ leftOut }: Workspace['settings']): boolean =>
   leftOut.done || leftOut.lists.length + leftOut.categories.length > 0;
 
 /** A day's plan without what is filtered out; its load stays that of the whole day. */
-export function seen(plan: DayPlan, { settings, tasks }: Workspace): DayPlan {
+export function seen(plan: DayPlan, workspace: Workspace): DayPlan {
+  const { settings } = workspace;
   if (!hidesSomething(settings)) return plan;
-  const ofTask = ({ taskId }: { taskId: string }) => isTaskSeen(tasks.get(taskId), settings);
+  const ofTask = ({ taskId }: { taskId: string }) => isTaskSeen(taskOf(workspace, taskId), settings);
   return {
     ...plan,
     blocks: plan.blocks.filter(ofTask),
     tray: plan.tray.filter(ofTask),
-    meetings: plan.meetings.filter((event) => isEventSeen(event, settings)),
-    allDay: plan.allDay.filter((event) => isEventSeen(event, settings)),
+    meetings: plan.meetings.filter((event) => isEventSeen(event, workspace)),
+    allDay: plan.allDay.filter((event) => isEventSeen(event, workspace)),
   };
 }
 
@@ -69,16 +62,9 @@ export const stateHues = {
 /** How a task stands at `now`. */
 export function stateOf(task: Task, workspace: Workspace, zone: Zone, now: number): keyof typeof stateHues {
   if (task.doneAt !== null) return 'done';
-  const running = runningEntry(workspace.entries)?.subject;
-  if (running?.kind === 'task' && running.taskId === task.id) return 'running';
+  if (runningTask(workspace.entries) === task.id) return 'running';
   if (isOverdue(task, workspace.events, zone, now)) return 'overdue';
   return minutesSpent(workspace.entries, task.id, now) > 0 ? 'begun' : 'open';
-}
-
-/** The hue of a category; the same for as long as the categories in use are the same. */
-export function categoryHue(category: string | undefined, workspace: Workspace): Hue {
-  const at = category === undefined ? -1 : categoriesOf(workspace).indexOf(category);
-  return at < 0 ? 'slate' : (Hue.options.filter((hue) => hue !== 'slate')[at % 7] ?? 'slate');
 }
 
 /** The hue of a task, by what the person has chosen to colour by. */
@@ -88,7 +74,7 @@ export function hueOfTask(task: Task | undefined, workspace: Workspace, zone: Zo
     case 'list':
       return workspace.lists.get(task.listId)?.hue ?? 'slate';
     case 'category':
-      return categoryHue(task.category, workspace);
+      return workspace.categories.get(task.category ?? '')?.hue ?? 'slate';
     case 'priority':
       return priorityHues[task.priority];
     case 'state':
@@ -97,8 +83,19 @@ export function hueOfTask(task: Task | undefined, workspace: Workspace, zone: Zo
 }
 
 /** The hue of an event: that of its category if that is what is coloured by, else of its calendar. */
-export function hueOfEvent({ categories, calendarId }: Occurrence, workspace: Workspace): Hue {
-  const [category] = categories;
-  if (workspace.settings.colourBy === 'category' && category) return categoryHue(category, workspace);
+export function hueOfEvent(
+  { categories, calendarId }: Pick<Occurrence, 'categories' | 'calendarId'>,
+  workspace: Workspace,
+): Hue {
+  const category = categoryOfNames(workspace, categories);
+  if (workspace.settings.colourBy === 'category' && category) return category.hue;
   return workspace.calendars.get(calendarId)?.hue ?? 'slate';
+}
+
+/** The hue of what time is planned for or spent on; what is neither task nor meeting has one of its own. */
+export function hueOfSubject(subject: Subject, workspace: Workspace, zone: Zone, now: number): Hue {
+  if (subject.kind === 'other') return 'berry';
+  if (subject.kind === 'task') return hueOfTask(taskOf(workspace, subject.taskId), workspace, zone, now);
+  const event = workspace.events.get(subject.occurrence.slice(0, subject.occurrence.lastIndexOf('@')));
+  return event ? hueOfEvent(event, workspace) : 'slate';
 }

@@ -1,15 +1,13 @@
-import type { Occurrence } from '../calendar/occurrences';
 import type { Id } from '../model/common';
 import type { Workspace } from '../model/workspace';
+import { lengthOfTask } from '../tasks/newTask';
+import { taskOf } from '../tasks/places';
 import { MINUTE, lengthOf, overlaps, subtract, type Span } from '../time/span';
-import { addDays, dateOf, type Zone } from '../time/zone';
-import { blocksIn, dayPlan, spanOfBlock } from './dayPlan';
+import { addDays, dateOf, instantOf, type Zone } from '../time/zone';
+import { dayPlan, takenOn } from './dayPlan';
 
 /** Blocks start and end on quarter hours unless typed otherwise. */
 export const STEP = 15;
-
-/** What a task without an estimate takes when it is placed, in minutes. */
-export const DEFAULT_LENGTH = 30;
 
 /** The instant rounded to the nearest quarter hour, counted from `midnight`. */
 export const snap = (instant: number, midnight: number, step = STEP): number =>
@@ -19,27 +17,39 @@ export const snap = (instant: number, midnight: number, step = STEP): number =>
 export const startOn = (instant: number, day: Span): number =>
   Math.min(day.to - STEP * MINUTE, Math.max(day.from, snap(instant, day.from)));
 
-/** Names of the meetings and blocks that a stretch would share time with; `except` is the block or the occurrence being moved. */
-export function collisions(workspace: Workspace, span: Span, zone: Zone, except?: Id): string[] {
-  const dates = new Set([dateOf(span.from, zone), dateOf(span.to - 1, zone)]);
-  const meetings = new Map<string, Occurrence>();
-  for (const date of dates) {
-    for (const meeting of dayPlan(workspace, date, zone).meetings) {
-      if (meeting.busy && meeting.id !== except && overlaps(meeting, span)) meetings.set(meeting.id, meeting);
-    }
-  }
-  const blocks = blocksIn(workspace.blocks, span).filter(({ id }) => id !== except);
-  return [
-    ...[...meetings.values()].map(({ title }) => title),
-    ...blocks.map(({ taskId }) => workspace.tasks.get(taskId)?.title ?? 'a block'),
-  ];
-}
-
 /** The free stretches of a day's working hours after `now`, what is busy and what is planned taken out. */
 export function pockets(workspace: Workspace, date: string, zone: Zone, now: number): Span[] {
-  const { working, meetings, allDay, blocks } = dayPlan(workspace, date, zone);
-  const taken = [...meetings, ...allDay].filter(({ busy }) => busy);
-  return subtract(working, [...taken, ...blocks.map(spanOfBlock), { from: -Infinity, to: now }]);
+  const plan = dayPlan(workspace, date, zone);
+  return subtract(plan.working, [...takenOn(plan), { from: -Infinity, to: now }]);
+}
+
+/** The quarter hour from an instant on. */
+const quarterFrom = (instant: number): number => Math.ceil(instant / (STEP * MINUTE)) * STEP * MINUTE;
+
+/** Where something new of some minutes would begin on a day: in the first pocket that takes it, else at nine o'clock. */
+export function firstRoom(
+  workspace: Workspace,
+  date: string,
+  minutes: number,
+  zone: Zone,
+  now: number,
+): number {
+  const pocket = pockets(workspace, date, zone, now).find((one) => lengthOf(one) >= minutes);
+  return quarterFrom(pocket?.from ?? instantOf(`${date}T09:00`, zone));
+}
+
+/** The first free stretch of a day from `now` on, as far as it lies bare of what is `drawn` over it. */
+export function barePockets(
+  workspace: Workspace,
+  date: string,
+  drawn: readonly Span[],
+  zone: Zone,
+  now: number,
+): { readonly pocket: Span; readonly bare: Span }[] {
+  return pockets(workspace, date, zone, now).flatMap((pocket) => {
+    const [bare] = subtract([pocket], drawn).sort((a, b) => lengthOf(b) - lengthOf(a));
+    return bare ? [{ pocket, bare }] : [];
+  });
 }
 
 /**
@@ -51,7 +61,7 @@ export function proposals(workspace: Workspace, minutes: number, zone: Zone, now
   const found: Span[] = [];
   for (let day = 0; day < 14 && found.length < most; day += 1) {
     for (const pocket of pockets(workspace, addDays(today, day), zone, now)) {
-      const from = Math.ceil(pocket.from / (STEP * MINUTE)) * STEP * MINUTE;
+      const from = quarterFrom(pocket.from);
       if (lengthOf({ from, to: pocket.to }) >= minutes) found.push({ from, to: from + minutes * MINUTE });
     }
   }
@@ -60,6 +70,13 @@ export function proposals(workspace: Workspace, minutes: number, zone: Zone, now
 
 /** What is placed together with others: which task, and how many minutes it takes. */
 export type ToFit = { readonly taskId: Id; readonly minutes: number };
+
+/** Tasks as they are placed together, each as long as it takes; those that are gone are left out. */
+export const toFit = (workspace: Workspace, ids: readonly Id[]): ToFit[] =>
+  ids.flatMap((taskId) => {
+    const task = taskOf(workspace, taskId);
+    return task ? [{ taskId, minutes: lengthOfTask(task) }] : [];
+  });
 
 /** A stretch for each of several tasks. */
 export type Fitted = { readonly taskId: Id; readonly start: number; readonly minutes: number };
@@ -70,17 +87,16 @@ const ROW_DAYS = 7;
 /** Tasks one after the other from an instant on, around busy meetings and what is planned already, on quarter hours. */
 export function inRow(workspace: Workspace, tasks: readonly ToFit[], from: number, zone: Zone): Fitted[] {
   const first = dateOf(from, zone);
-  const taken = Array.from({ length: ROW_DAYS }, (_, i) => {
-    const { meetings, allDay, blocks } = dayPlan(workspace, addDays(first, i), zone);
-    return [...[...meetings, ...allDay].filter(({ busy }) => busy), ...blocks.map(spanOfBlock)];
-  }).flat();
+  const taken = Array.from({ length: ROW_DAYS }, (_, i) =>
+    takenOn(dayPlan(workspace, addDays(first, i), zone)),
+  ).flat();
   let at = from;
   return tasks.map(({ taskId, minutes }) => {
     for (;;) {
       const span = { from: at, to: at + minutes * MINUTE };
       const hit = taken.find((one) => overlaps(one, span));
       if (!hit) break;
-      at = Math.ceil(hit.to / (STEP * MINUTE)) * STEP * MINUTE;
+      at = quarterFrom(hit.to);
     }
     const start = at;
     at += minutes * MINUTE;

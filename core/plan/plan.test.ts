@@ -1,48 +1,23 @@
 import * as fc from 'fast-check';
 import { moveEvent } from '../commands/events';
-import { doneWords } from '../track/spent';
-import { plainEvent, type Calendar, type CalendarEvent } from '../model/event';
-import { emptyWorkspace, firstList, workspaceOf } from '../model/workspace';
-import type { Task } from '../model/task';
-import { isOverdue, latenessWords, meetingNeeding } from '../tasks/deadline';
+import { at, meeting, task, zone } from '../fixtures/make';
+import type { Calendar } from '../model/event';
+import { emptyWorkspace, workspaceOf } from '../model/workspace';
+import { isOverdue, lastInstant, meetingNeeding } from '../tasks/deadline';
+import { doneWords } from '../tasks/doneWords';
 import { inOrder } from '../tasks/order';
 import { MINUTE, overlaps, type Span } from '../time/span';
-import { dayOf, instantOf, wallOf } from '../time/zone';
-import { dayPlan, spanOfBlock } from './dayPlan';
+import { dateOf, dayOf, wallOf } from '../time/zone';
+import { dayPlan, takenOn } from './dayPlan';
 import { shareWidth } from './lanes';
-import { collisions, proposals, snap, startOn } from './placing';
+import { proposals, snap, startOn } from './placing';
 
-const zone = 'Europe/London';
-const at = (time: string, date = '2026-11-24') => instantOf(`${date}T${time}`, zone);
-const task = (id: string, changes: Partial<Task> = {}): Task => ({
-  id,
-  title: id,
-  notes: '',
-  listId: firstList.id,
-  estimate: 60,
-  priority: 'normal',
-  due: null,
-  doneAt: null,
-  createdAt: 0,
-  rank: 0,
-  ...changes,
-});
-const meeting = (id: string, from: string, seconds: number, busy = true): CalendarEvent => ({
-  id,
-  calendarId: 'c',
-  uid: id,
-  ...plainEvent,
-  title: id,
-  start: { wall: `2026-11-24T${from}:00`, zone },
-  length: { days: 0, seconds },
-  busy,
-});
 const day = workspaceOf({
   tasks: [task('report', { estimate: 90 }), task('waders', { estimate: 20 })],
   events: [
-    meeting('Crew call', '09:00', 1800),
-    meeting('Forum', '11:30', 1800),
-    meeting('Lunch talk', '12:00', 3600, false),
+    meeting('Crew call', '09:00', 30),
+    meeting('Forum', '11:30', 30),
+    meeting('Lunch talk', '12:00', 60, { busy: false }),
   ],
   blocks: [{ id: 'b', taskId: 'report', start: at('13:00'), minutes: 90 }],
   tray: [{ id: 't', taskId: 'waders', date: '2026-11-24' }],
@@ -71,12 +46,6 @@ test('a block across midnight counts on each day only with its own part', () => 
   ]).toEqual([30, 60]);
 });
 
-test('what a stretch would collide with is named; touching is no collision', () => {
-  expect(collisions(day, { from: at('11:45'), to: at('13:15') }, zone)).toEqual(['Forum', 'report']);
-  expect(collisions(day, { from: at('12:00'), to: at('13:00') }, zone)).toEqual([]);
-  expect(collisions(day, { from: at('13:00'), to: at('14:00') }, zone, 'b')).toEqual([]);
-});
-
 test('places are proposed from now on, whole, and collide with nothing', () => {
   const starts = proposals(day, 90, zone, at('09:10'), 3).map(({ from }) => wallOf(from, zone).slice(5, 16));
   expect(starts).toEqual(['11-24T09:30', '11-24T14:30', '11-25T09:00']);
@@ -84,7 +53,8 @@ test('places are proposed from now on, whole, and collide with nothing', () => {
     fc.property(fc.integer({ min: 1, max: 400 }), fc.nat(3000), (minutes, later) => {
       const now = at('00:00') + later * MINUTE;
       for (const place of proposals(day, minutes, zone, now)) {
-        expect(collisions(day, place, zone)).toEqual([]);
+        const taken = takenOn(dayPlan(day, dateOf(place.from, zone), zone));
+        expect(taken.some((one) => overlaps(one, place))).toBe(false);
         expect(place.from).toBeGreaterThanOrEqual(now);
       }
     }),
@@ -130,17 +100,9 @@ test('what overlaps shares the width and nothing lies on anything else', () => {
 
 describe('deadlines', () => {
   const due = task('permit', { due: { date: '2026-11-24', time: '14:00' } });
-  test('a block that ends after its task is due says by how much', () => {
-    const { to } = spanOfBlock({ id: 'b', taskId: 'permit', start: at('13:15'), minutes: 60 });
-    expect(latenessWords(due, day.events, to, zone)).toBe('ends 15 min after it is due');
-    const wholeDay = task('x', { due: { date: '2026-11-24', time: null } });
-    expect(latenessWords(wholeDay, day.events, at('00:00', '2026-11-25'), zone)).toBeNull();
-  });
+  const needed = task('papers', { neededBy: { eventId: 'Forum', recurrence: '2026-11-24T11:30:00' } });
   test('a task needed by a meeting must be done before it begins, wherever the meeting moves', () => {
-    const needed = task('papers', { neededBy: { eventId: 'Forum', recurrence: '2026-11-24T11:30:00' } });
-    expect(latenessWords(needed, day.events, at('12:00'), zone)).toBe(
-      'ends 30 min after Forum begins, which needs it',
-    );
+    expect(lastInstant(needed, day.events, zone)).toBe(at('11:30'));
     const changes = { start: { wall: '2026-11-24T15:00:00', zone } };
     const later = moveEvent.apply(day, {
       id: 'Forum',
@@ -149,7 +111,7 @@ describe('deadlines', () => {
       newId: 'x',
       changes,
     });
-    expect(latenessWords(needed, later.events, at('12:00'), zone)).toBeNull();
+    expect(isOverdue(needed, later.events, zone, at('15:00') - 1)).toBe(false);
     expect(isOverdue(needed, later.events, zone, at('15:01'))).toBe(true);
     expect(meetingNeeding(needed, later.events.with([], ['Forum']), zone)).toBeUndefined();
   });
@@ -161,10 +123,12 @@ describe('deadlines', () => {
     ]).toEqual([false, true, false]);
   });
   test('ticking off says how it went', () => {
-    expect(doneWords(due, 88, zone, at('13:00'))).toBe(
+    expect(doneWords(due, day.events, 88, zone, at('13:00'))).toBe(
       'Done: took 1 h 28, 28 min over its estimate · 1 h before it was due',
     );
-    expect(doneWords(task('x'), 0, zone, 0)).toBe('Done');
+    expect(doneWords(needed, day.events, 0, zone, at('11:00'))).toBe('Done: 30 min before Forum');
+    expect(doneWords(needed, day.events, 0, zone, at('12:00'))).toBe('Done: 30 min after Forum began');
+    expect(doneWords(task('x'), day.events, 0, zone, 0)).toBe('Done');
   });
 });
 

@@ -1,39 +1,16 @@
 import * as fc from 'fast-check';
 import { placeAll } from '../commands/plan';
-import { plainEvent } from '../model/event';
+import { at, date, meeting, task, zone } from '../fixtures/make';
 import { workspaceOf } from '../model/workspace';
 import { MINUTE, overlaps } from '../time/span';
-import { instantOf } from '../time/zone';
-import { dayPlan, spanOfBlock } from './dayPlan';
+import { dayPlan, takenOn } from './dayPlan';
 import { inPockets, inRow } from './placing';
 
-const zone = 'Europe/London';
-const date = '2026-11-24';
-const at = (time: string) => instantOf(`${date}T${time}`, zone);
 const office = workspaceOf({
   calendars: [{ id: 'c', name: 'Office', source: '', hue: 'fern', kept: [] }],
-  events: ['10:00', '13:30'].map((time) => ({
-    ...plainEvent,
-    id: `c/${time}`,
-    calendarId: 'c',
-    uid: time,
-    title: 'Meeting',
-    start: { wall: `${date}T${time}:00`, zone },
-    length: { days: 0, seconds: 3600 },
-  })),
+  events: ['10:00', '13:30'].map((time) => meeting(`c/${time}`, time, 60)),
   blocks: [{ id: 'b', taskId: 't', start: at('12:00'), minutes: 30 }],
-  tasks: ['p', 'q', 'r'].map((id) => ({
-    id,
-    title: id,
-    notes: '',
-    listId: 'first-list',
-    estimate: null,
-    priority: 'normal' as const,
-    due: null,
-    doneAt: null,
-    createdAt: 0,
-    rank: 0,
-  })),
+  tasks: ['p', 'q', 'r'].map((id) => task(id, { estimate: null })),
 });
 const spans = (places: ReturnType<typeof inRow>) =>
   places.map(({ start, minutes }) => ({ from: start, to: start + minutes * MINUTE }));
@@ -68,8 +45,7 @@ test('however long they are, they keep their order and length and meet nothing',
         inPockets(office, tasks, zone, at('08:00')),
       ]) {
         const found = spans(places);
-        const { meetings, blocks } = dayPlan(office, date, zone);
-        const taken = [...meetings, ...blocks.map(spanOfBlock)];
+        const taken = takenOn(dayPlan(office, date, zone));
         for (const [i, span] of found.entries()) {
           expect(taken.some((one) => overlaps(one, span))).toBe(false);
           expect(found.slice(0, i).some((one) => overlaps(one, span))).toBe(false);

@@ -1,13 +1,14 @@
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { lastInstant, meetingNeeding } from '../tasks/deadline';
-import { openOnes } from '../tasks/repeating';
+import { lengthOfTask } from '../tasks/newTask';
+import { openOnes } from '../tasks/openTasks';
+import { blocksOfTask, spanOfBlock } from '../tasks/places';
 import { intersect, minutesOf } from '../time/span';
 import { addDays, dateOf, dayOf, daysBetween, type IsoDate, type Zone } from '../time/zone';
 import { clockWords, durationWords, type ClockStyle } from '../time/words';
 import { minutesSpent } from '../track/spent';
-import { blocksOfTask, spanOfBlock } from './dayPlan';
-import { DEFAULT_LENGTH, pockets } from './placing';
+import { pockets } from './placing';
 
 /** Too little time before a deadline: what is still to be planned and what is free until then, in minutes. */
 export type Shortfall = {
@@ -23,8 +24,8 @@ const AHEAD = 14;
 
 /** Minutes of a task that are neither spent nor planned between `now` and its deadline. */
 function unplanned(task: Task, workspace: Workspace, deadline: number, now: number): number {
-  const left = (task.estimate ?? DEFAULT_LENGTH) - minutesSpent(workspace.entries, task.id, now);
-  const blocks = blocksOfTask(workspace.blocks, task.id).map(spanOfBlock);
+  const left = lengthOfTask(task) - minutesSpent(workspace.entries, task.id, now);
+  const blocks = blocksOfTask(workspace, task.id).map(spanOfBlock);
   return Math.max(0, left - minutesOf(intersect(blocks, [{ from: now, to: deadline }])));
 }
 

@@ -1,26 +1,38 @@
+import type { Id } from '../model/common';
 import type { Block, Subject } from '../model/plan';
 import type { Workspace } from '../model/workspace';
-import { blocksIn, entriesIn, spanOfBlock } from '../plan/dayPlan';
-import { occurrencesShown } from '../calendar/layers';
-import { heldTasks, shareOf } from '../plan/group';
+import { dayPlan } from '../plan/dayPlan';
+import { heldTasks } from '../plan/group';
+import { timedThings } from '../plan/things';
+import { categoryOfNames } from '../model/categories';
+import { lengthOfTask } from '../tasks/newTask';
+import { spanOfBlock, subjectTitle, taskOf } from '../tasks/places';
 import { MINUTE, intersect, minutesOf, type Span } from '../time/span';
-import { dayOf, type IsoDate, type Zone } from '../time/zone';
-import { spanOfEntry, subjectKey, subjectTitle } from '../track/spent';
+import { addDays, dateOf, type IsoDate, type Zone } from '../time/zone';
+import { entriesIn } from '../track/entries';
+import { spanOfEntry, subjectKey } from '../track/spent';
 
 /** Planned and actual of one task, meeting or unplanned thing on one day, in whole minutes. */
 export type LedgerRow = {
+  readonly date: IsoDate;
   readonly key: string;
   readonly subject: Subject;
   readonly title: string;
+  readonly listId: Id | null;
+  readonly categoryId: Id | null;
+  /** A task that was ticked off before the span ends; a meeting for which time is on record. */
+  readonly done: boolean;
   readonly planned: number;
   readonly actual: number;
   /** actual − planned. */
   readonly drift: number;
+  /** The planned minutes that were kept: all of what is done, of the rest as many as were worked. */
+  readonly kept: number;
   /** Where the row first stands in the day, epoch ms. */
   readonly from: number;
 };
 
-/** The sums of a day. actual − planned = over − under − notStarted + unplanned, to the minute. */
+/** Sums of rows. actual − planned = over − under − notStarted + unplanned, to the minute. */
 export type LedgerSums = {
   readonly planned: number;
   readonly actual: number;
@@ -33,49 +45,64 @@ export type LedgerSums = {
   readonly notStarted: number;
   /** Minutes on what nobody planned for the day. */
   readonly unplanned: number;
+  readonly kept: number;
 };
 
 export type Ledger = { readonly rows: readonly LedgerRow[]; readonly sums: LedgerSums };
 
-type Gathered = { subject: Subject; title: string; planned: Span[]; actual: Span[] };
-
 /**
- * The ledger of a day: all blocks, busy meetings and time entries, cut at midnight. What overlaps within one row
- * counts once. Each row is rounded to whole minutes before anything is summed, so that the sums always add up.
+ * The ledger of a span of time (epoch ms), a row for each thing of each day: all blocks, busy meetings that do not take
+ * whole days, and time entries, cut at the edges of the span and at midnights. What overlaps within one row counts
+ * once. Each row is rounded to whole minutes before anything is summed, so that the sums always add up, over any rows.
  */
-export function ledger(workspace: Workspace, date: IsoDate, zone: Zone, now: number): Ledger {
-  const day = dayOf(date, zone);
-  const gathered = new Map<string, Gathered>();
-  const add = (subject: Subject, title: string, lane: 'planned' | 'actual', span: Span) => {
-    const key = subjectKey(subject);
-    const row = gathered.get(key) ?? { subject, title, planned: [], actual: [] };
-    row[lane].push(...intersect([span], [day]));
-    gathered.set(key, row);
-  };
-  for (const meeting of occurrencesShown(workspace, date, zone)) {
-    if (!meeting.busy || meeting.allDay) continue;
-    add({ kind: 'event', occurrence: meeting.id, title: meeting.title }, meeting.title, 'planned', meeting);
-  }
-  for (const block of blocksIn(workspace.blocks, day)) {
-    for (const { taskId, span } of sharesOf(block, workspace.tasks)) {
-      const subject: Subject = { kind: 'task', taskId };
-      add(subject, subjectTitle(subject, workspace.tasks), 'planned', span);
-    }
-  }
-  for (const entry of entriesIn(workspace.entries, day, now)) {
-    add(entry.subject, subjectTitle(entry.subject, workspace.tasks), 'actual', spanOfEntry(entry, now));
-  }
-  const rows = [...gathered].map(toRow).filter(({ planned, actual }) => planned > 0 || actual > 0);
-  rows.sort((a, b) => a.from - b.from);
+export function ledger(workspace: Workspace, range: Span, zone: Zone, now: number): Ledger {
+  const rows: LedgerRow[] = [];
+  const last = dateOf(range.to - 1, zone);
+  for (let date = dateOf(range.from, zone); date <= last; date = addDays(date, 1))
+    rows.push(...rowsOfDay(workspace, date, range, zone, now));
   return { rows, sums: sumsOf(rows) };
 }
 
+type Gathered = { readonly subject: Subject; planned: Span[]; actual: Span[]; categories: readonly string[] };
+
+function rowsOfDay(workspace: Workspace, date: IsoDate, range: Span, zone: Zone, now: number): LedgerRow[] {
+  const plan = dayPlan(workspace, date, zone);
+  const day = intersect([plan.span], [range]);
+  const gathered = new Map<string, Gathered>();
+  const add = (
+    subject: Subject,
+    lane: 'planned' | 'actual',
+    span: Span,
+    categories: readonly string[] = [],
+  ) => {
+    const key = subjectKey(subject);
+    const row = gathered.get(key) ?? { subject, planned: [], actual: [], categories };
+    row[lane].push(...intersect([span], day));
+    gathered.set(key, row);
+  };
+  for (const thing of timedThings(plan, workspace)) {
+    if (thing.kind === 'block') {
+      for (const { taskId, span } of sharesOf(thing.block, workspace))
+        add({ kind: 'task', taskId }, 'planned', span);
+    } else if (thing.event.busy) {
+      const { id, title, categories } = thing.event;
+      add({ kind: 'event', occurrence: id, title }, 'planned', thing, categories);
+    }
+  }
+  for (const entry of day.flatMap((span) => entriesIn(workspace.entries, span, now)))
+    add(entry.subject, 'actual', spanOfEntry(entry, now));
+  return [...gathered]
+    .map(([key, row]) => toRow(workspace, date, key, row, range))
+    .filter(({ planned, actual }) => planned > 0 || actual > 0)
+    .sort((a, b) => a.from - b.from);
+}
+
 /** How a block's time is shared out: to the tasks that it holds one after the other, the rest to its own. */
-function sharesOf(block: Block, tasks: Workspace['tasks']): { taskId: string; span: Span }[] {
+function sharesOf(block: Block, workspace: Workspace): { taskId: string; span: Span }[] {
   const whole = spanOfBlock(block);
   let { from } = whole;
-  const held = heldTasks(block, tasks).map((task) => {
-    const to = Math.min(whole.to, from + shareOf(task) * MINUTE);
+  const held = heldTasks(block, workspace).map((task) => {
+    const to = Math.min(whole.to, from + lengthOfTask(task) * MINUTE);
     const share = { taskId: task.id, span: { from, to } };
     from = to;
     return share;
@@ -85,15 +112,29 @@ function sharesOf(block: Block, tasks: Workspace['tasks']): { taskId: string; sp
   );
 }
 
-function toRow([key, { subject, title, planned, actual }]: [string, Gathered]): LedgerRow {
+function toRow(
+  workspace: Workspace,
+  date: IsoDate,
+  key: string,
+  { subject, planned, actual, categories }: Gathered,
+  range: Span,
+): LedgerRow {
+  const task = subject.kind === 'task' ? taskOf(workspace, subject.taskId) : undefined;
   const [plannedMinutes, actualMinutes] = [minutesOf(planned), minutesOf(actual)];
+  const ticked = typeof task?.doneAt === 'number' && task.doneAt < range.to;
+  const done = subject.kind === 'event' ? actualMinutes > 0 : ticked;
   return {
+    date,
     key,
     subject,
-    title,
+    title: subjectTitle(subject, workspace),
+    listId: task?.listId ?? null,
+    categoryId: task?.category ?? categoryOfNames(workspace, categories)?.id ?? null,
+    done,
     planned: plannedMinutes,
     actual: actualMinutes,
     drift: actualMinutes - plannedMinutes,
+    kept: done ? plannedMinutes : Math.min(plannedMinutes, actualMinutes),
     from: Math.min(...[...planned, ...actual].map(({ from }) => from)),
   };
 }
@@ -110,5 +151,43 @@ export function sumsOf(rows: readonly LedgerRow[]): LedgerSums {
     under: sum((row) => (begun(row) ? Math.max(0, -row.drift) : 0)),
     notStarted: sum((row) => (row.actual === 0 ? row.planned : 0)),
     unplanned: sum((row) => (row.planned === 0 ? row.actual : 0)),
+    kept: sum(({ kept }) => kept),
   };
+}
+
+/** Which part of the plan was kept, in whole per cent; null where nothing was planned. */
+export const keptPercent = ({ planned, kept }: LedgerSums): number | null =>
+  planned === 0 ? null : Math.round((100 * kept) / planned);
+
+/** What rows can be put together by. By task and by meeting only the rows of such are there. */
+export type Grouping = 'day' | 'task' | 'meeting' | 'list' | 'category';
+
+const keys: Record<Grouping, (row: LedgerRow) => string | null | undefined> = {
+  day: ({ date }) => date,
+  task: ({ subject }) => (subject.kind === 'task' ? subject.taskId : undefined),
+  // all times of one event
+  meeting: ({ subject }) =>
+    subject.kind === 'event' ? subject.occurrence.slice(0, subject.occurrence.lastIndexOf('@')) : undefined,
+  list: ({ listId }) => listId,
+  category: ({ categoryId }) => categoryId,
+};
+
+/** Rows that belong together, with their sums; the key is a date or an id, null for what is in no list or category. */
+export type LedgerGroup = {
+  readonly key: string | null;
+  readonly rows: readonly LedgerRow[];
+  readonly sums: LedgerSums;
+};
+
+/** The rows of a ledger put together, in the order in which each group first appears. */
+export function grouped({ rows }: Ledger, by: Grouping): LedgerGroup[] {
+  const groups = new Map<string | null, LedgerRow[]>();
+  for (const row of rows) {
+    const key = keys[by](row);
+    if (key === undefined) continue;
+    const group = groups.get(key);
+    if (group) group.push(row);
+    else groups.set(key, [row]);
+  }
+  return [...groups].map(([key, own]) => ({ key, rows: own, sums: sumsOf(own) }));
 }

@@ -1,29 +1,17 @@
 import * as fc from 'fast-check';
 import type { Block, TimeEntry } from '../model/plan';
-import { firstList, workspaceOf } from '../model/workspace';
-import type { Task } from '../model/task';
+import { workspaceOf, type Workspace } from '../model/workspace';
 import { tickOff } from '../commands/tasks';
+import { at, date, meeting, task, zone } from '../fixtures/make';
 import { MINUTE } from '../time/span';
-import { instantOf } from '../time/zone';
-import { ledger } from './ledger';
+import { addDays, dayOf, instantOf } from '../time/zone';
+import { grouped, keptPercent, ledger, type Grouping } from './ledger';
 import { nowView } from './nowView';
 
-const zone = 'Europe/London';
-const date = '2026-11-24';
 const midnight = instantOf(date, zone);
-const at = (time: string) => instantOf(`${date}T${time}`, zone);
-const tasks = ['a', 'b', 'c'].map((id): Task => ({
-  id,
-  title: id,
-  notes: '',
-  listId: firstList.id,
-  estimate: 30,
-  priority: 'normal',
-  due: null,
-  doneAt: null,
-  createdAt: 0,
-  rank: 0,
-}));
+const tasks = ['a', 'b', 'c'].map((id) => task(id, { estimate: 30 }));
+const ofDay = (workspace: Workspace, now: number, day = date) =>
+  ledger(workspace, dayOf(day, zone), zone, now);
 
 const anyInstant = fc
   .integer({ min: -600, max: 2000 })
@@ -58,7 +46,7 @@ test('the ledger adds up exactly, for any data', () => {
             subject: taskId ? { kind: 'task', taskId } : { kind: 'other', title: 'Pump broke down' },
           })),
         });
-        const { rows, sums } = ledger(workspace, date, zone, midnight + 1500 * MINUTE);
+        const { rows, sums } = ofDay(workspace, midnight + 1500 * MINUTE);
         expect(sums.actual - sums.planned).toBe(sums.over - sums.under - sums.notStarted + sums.unplanned);
         expect(sums.drift).toBe(sums.actual - sums.planned);
         for (const { planned, actual } of rows) {
@@ -85,7 +73,7 @@ const day = workspaceOf({
 });
 
 test('a day told by hand', () => {
-  expect(ledger(day, date, zone, at('18:00')).sums).toEqual({
+  expect(ofDay(day, at('18:00')).sums).toEqual({
     planned: 180,
     actual: 170,
     drift: -10,
@@ -93,6 +81,7 @@ test('a day told by hand', () => {
     under: 40,
     notStarted: 30,
     unplanned: 40,
+    kept: 110,
   });
 });
 
@@ -134,7 +123,7 @@ test('time on a deleted task is still counted, under a name that says so', () =>
   const entries: TimeEntry[] = [
     { id: '1', subject: { kind: 'task', taskId: 'gone' }, from: at('09:00'), to: at('09:30') },
   ];
-  const { rows, sums } = ledger(workspaceOf({ entries }), date, zone, at('18:00'));
+  const { rows, sums } = ofDay(workspaceOf({ entries }), at('18:00'));
   expect(rows).toMatchObject([{ title: 'A deleted task', planned: 0, actual: 30 }]);
   expect(sums.unplanned).toBe(30);
 });
@@ -145,7 +134,103 @@ test('a running timer counts up to now, and only on the days that it touches', (
   ];
   const running = workspaceOf({ tasks, entries });
   const now = at('23:50') + 30 * MINUTE;
-  expect(ledger(running, date, zone, now).sums.actual).toBe(10);
-  expect(ledger(running, '2026-11-25', zone, now).sums.actual).toBe(20);
-  expect(ledger(running, '2026-11-23', zone, now).rows).toEqual([]);
+  expect(ofDay(running, now).sums.actual).toBe(10);
+  expect(ofDay(running, now, '2026-11-25').sums.actual).toBe(20);
+  expect(ofDay(running, now, '2026-11-23').rows).toEqual([]);
+});
+
+describe('a ledger over several days', () => {
+  const week = { from: instantOf('2026-11-23', zone), to: instantOf('2026-11-30', zone) };
+  const now = at('18:00', '2026-11-29');
+  const office = workspaceOf({
+    lists: [
+      { id: 'grants', name: 'Grants', hue: 'iris', icon: 'pen', rank: 0 },
+      { id: 'surveys', name: 'Surveys', hue: 'brook', icon: 'waves', rank: 1 },
+    ],
+    categories: [{ id: 'Writing', name: 'Writing', hue: 'reed', rank: 0 }],
+    tasks: [
+      task('report', { listId: 'grants', category: 'Writing' }),
+      task('gauges', { listId: 'surveys', doneAt: at('17:00', '2026-11-25') }),
+    ],
+    calendars: [
+      { id: 'c', name: 'Office', source: '', hue: 'fern', kept: [] },
+      { id: 'h', name: 'Hidden', source: '', hue: 'clay', kept: [], hidden: true },
+    ],
+    events: [
+      meeting('Team', '2026-11-23T09:00:00', 60, { rule: 'FREQ=DAILY;COUNT=3', categories: ['writing'] }),
+      meeting('Lunch talk', '12:00', 60, { busy: false }),
+      meeting('Out of sight', '16:00', 60, { calendarId: 'h', id: 'h/x' }),
+      meeting('Fair', '2026-11-23T10:00:00', 56 * 60),
+    ],
+    blocks: [
+      { id: '1', taskId: 'report', start: at('10:00'), minutes: 60 },
+      { id: '2', taskId: 'gauges', start: at('10:00', '2026-11-25'), minutes: 60 },
+    ],
+    entries: [
+      { id: '1', subject: { kind: 'task', taskId: 'report' }, from: at('10:00'), to: at('10:40') },
+      {
+        id: '2',
+        subject: { kind: 'task', taskId: 'gauges' },
+        from: at('10:00', '2026-11-25'),
+        to: at('10:40', '2026-11-25'),
+      },
+      {
+        id: '3',
+        subject: { kind: 'event', occurrence: 'Team@2026-11-24T09:00:00', title: 'Team' },
+        from: at('09:00'),
+        to: at('09:50'),
+      },
+    ],
+  });
+  const ofWeek = ledger(office, week, zone, now);
+  const sums = (by: Grouping) =>
+    grouped(ofWeek, by).map(({ key, sums: { planned, actual } }) => `${key} ${planned} ${actual}`);
+
+  test('holds what takes time: no free, no hidden meeting, and none that takes whole days', () => {
+    expect(
+      ofDay(office, now).rows.map(({ title, planned, actual }) => `${title} ${planned} ${actual}`),
+    ).toEqual(['Team 60 50', 'report 60 40']);
+    expect(ofDay(office, now).sums).toMatchObject({ planned: 120, drift: -30, under: 30, notStarted: 0 });
+    expect(ofDay(office, now, '2026-11-23').sums).toMatchObject({ planned: 60, notStarted: 60, drift: -60 });
+  });
+
+  test('a finished task and a meeting on record keep their plan whole, the rest what was worked of it', () => {
+    expect(ofWeek.rows.map(({ title, done, kept }) => `${title} ${done} ${kept}`)).toEqual([
+      'Team false 0',
+      'Team true 60',
+      'report false 40',
+      'Team false 0',
+      'gauges true 60',
+    ]);
+    expect(keptPercent(ofWeek.sums)).toBe(Math.round((100 * 160) / 300));
+    expect(keptPercent(ofDay(office, now, '2026-11-28').sums)).toBeNull();
+    // on the day before it was ticked off it was not done yet
+    expect(
+      ofDay(office, now, '2026-11-24').rows.every(({ title, done }) => title !== 'gauges' || !done),
+    ).toBe(true);
+  });
+
+  test('is put together by day, task, meeting, list and category', () => {
+    expect(sums('day')).toEqual(['2026-11-23 60 0', '2026-11-24 120 90', '2026-11-25 120 40']);
+    expect(sums('task')).toEqual(['report 60 40', 'gauges 60 40']);
+    expect(sums('meeting')).toEqual(['Team 180 50']);
+    expect(sums('list')).toEqual(['null 180 50', 'grants 60 40', 'surveys 60 40']);
+    expect(sums('category')).toEqual(['Writing 240 90', 'null 60 40']);
+  });
+
+  test('the days of any span add up to the span, and it is cut where it begins and ends', () => {
+    fc.assert(
+      fc.property(fc.nat(6), fc.integer({ min: 1, max: 7 }), (first, count) => {
+        const days = Array.from({ length: count }, (_, i) => addDays('2026-11-22', first + i));
+        const spans = days.map((day) => dayOf(day, zone));
+        const span = { from: spans[0]?.from ?? 0, to: spans.at(-1)?.to ?? 0 };
+        const together = ledger(office, span, zone, now).sums;
+        const each = spans.map((one) => ledger(office, one, zone, now).sums);
+        for (const name of ['planned', 'actual', 'over', 'under', 'notStarted', 'unplanned'] as const)
+          expect(each.reduce((sum, one) => sum + one[name], 0)).toBe(together[name]);
+      }),
+    );
+    const hour = { from: at('09:30'), to: at('10:30') };
+    expect(ledger(office, hour, zone, now).sums).toMatchObject({ planned: 60, actual: 50 });
+  });
 });

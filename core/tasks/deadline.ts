@@ -3,13 +3,19 @@ import { ruleStarts } from '../calendar/rule';
 import type { CalendarEvent } from '../model/event';
 import type { Due, Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
-import { MINUTE } from '../time/span';
-import { distanceWords } from '../time/words';
+import { rememberedPer } from '../model/remember';
 import { addDays, instantOf, type Zone } from '../time/zone';
 
+const deadlines = rememberedPer((_: Due) => new Map<Zone, number>());
+
 /** The instant by which a task is due: its hour, or the end of its day. */
-export const deadlineOf = (due: Due, zone: Zone): number =>
-  due.time ? instantOf(`${due.date}T${due.time}`, zone) : instantOf(addDays(due.date, 1), zone);
+export function deadlineOf(due: Due, zone: Zone): number {
+  const known = deadlines(due);
+  const { date, time } = due;
+  const deadline = known.get(zone) ?? instantOf(time ? `${date}T${time}` : addDays(date, 1), zone);
+  known.set(zone, deadline);
+  return deadline;
+}
 
 type Events = Workspace['events'];
 
@@ -43,12 +49,6 @@ export function lastInstant(task: Task, events: Events, zone: Zone): number {
 export const isOverdue = (task: Task, events: Events, zone: Zone, now: number): boolean =>
   task.doneAt === null && lastInstant(task, events, zone) <= now;
 
-/** Why something that ends at `end` comes too late for a task, `ends 30 min after it is due`; null when it is in time. */
-export function latenessWords(task: Task, events: Events, end: number, zone: Zone): string | null {
-  const late = Math.round((end - lastInstant(task, events, zone)) / MINUTE);
-  if (late <= 0) return null;
-  const meeting = meetingNeeding(task, events, zone);
-  const byMeeting = meeting && meeting.from === lastInstant(task, events, zone);
-  const after = byMeeting ? `${meeting.title} begins, which needs it` : 'it is due';
-  return `ends ${distanceWords(late * MINUTE)} after ${after}`;
-}
+/** How many of these tasks are overdue. */
+export const overdueCount = (tasks: readonly Task[], events: Events, zone: Zone, now: number): number =>
+  tasks.filter((task) => isOverdue(task, events, zone, now)).length;

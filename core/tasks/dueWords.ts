@@ -11,13 +11,17 @@ export const dueWords = ({ date, time }: Due, today: string, clock: ClockStyle):
 export const dueText = (due: Due | null, clock: ClockStyle): string =>
   due ? `${dateWords(due.date)}${due.time ? `, ${timeWords(due.time, clock)}` : ''}` : '';
 
-/** The meeting that a task must be done before: `needed by Weir hearing, tomorrow 10:30`. */
-export function neededWords(
+/** A meeting and when it begins: `Weir hearing, tomorrow 10:30`. */
+export function meetingWords(
   { title, from, allDay }: Occurrence,
   today: string,
   zone: Zone,
   clock: ClockStyle,
 ): string {
   const hour = allDay ? '' : ` ${clockWords(from, zone, clock)}`;
-  return `needed by ${title}, ${dayWords(dateOf(from, zone), today)}${hour}`;
+  return `${title}, ${dayWords(dateOf(from, zone), today)}${hour}`;
 }
+
+/** The meeting that a task must be done before: `needed by Weir hearing, tomorrow 10:30`. */
+export const neededWords = (meeting: Occurrence, today: string, zone: Zone, clock: ClockStyle): string =>
+  `needed by ${meetingWords(meeting, today, zone, clock)}`;

@@ -38,6 +38,11 @@ export function rankBetween(before: number | undefined, after: number | undefine
 }
 
 type Ranked = Stored & { readonly rank: number };
+
+/** Lists, or whatever else has a rank, in their order. */
+export const inRank = <R extends Ranked>(ranked: Collection<R>): R[] =>
+  ranked.values().sort((a, b) => a.rank - b.rank);
+
 const extremes = derivedByPart<Ranked, { lowest: number; highest: number }>((ranked) => {
   let [lowest, highest] = [0, 0];
   for (const { rank } of ranked) [lowest, highest] = [Math.min(lowest, rank), Math.max(highest, rank)];

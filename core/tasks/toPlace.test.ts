@@ -2,24 +2,18 @@ import { placeTask, putInTray } from '../commands/plan';
 import { addTask, tickOff } from '../commands/tasks';
 import { startTimer } from '../commands/track';
 import { emptyWorkspace, firstList, type Workspace } from '../model/workspace';
-import { instantOf } from '../time/zone';
+import { at, date as today, zone } from '../fixtures/make';
+import { newTask } from './newTask';
 import { toPlace } from './toPlace';
 
-const zone = 'Europe/London';
-const today = '2026-11-24';
-const at = (time: string, date = today) => instantOf(`${date}T${time}`, zone);
 const now = at('11:20');
-const waders = {
+const waders = newTask({
   id: 'waders',
   title: 'Order waders',
-  notes: '',
   listId: firstList.id,
   estimate: 20,
-  priority: 'normal' as const,
-  due: null,
-  doneAt: null,
   createdAt: 0,
-};
+});
 const one = addTask.apply(emptyWorkspace, waders);
 const waiting = (workspace: Workspace, when = now) =>
   toPlace(workspace, today, zone, when).map(({ id }) => id);

@@ -1,16 +1,14 @@
 import { rawTimeZones } from '@vvo/tzdb';
 import { Temporal } from 'temporal-polyfill';
 import { durationWords } from './words';
-import { isZone, type Zone } from './zone';
+import { isZone, nameOfZone, type Zone } from './zone';
 
 /** A city (or a country, or a zone by its own name) and the zone that it keeps its time by. */
 export type City = { readonly name: string; readonly country: string; readonly zone: Zone };
 
-const lastPart = (zone: string) => (zone.split('/').at(-1) ?? zone).replace(/_/g, ' ');
-
 /** Every city that is known, by the time zone database as @vvo/tzdb tells it. */
 const cities: readonly City[] = rawTimeZones.flatMap(({ name: zone, mainCities, group, countryName }) => {
-  const names = new Set([...mainCities, lastPart(zone), ...group.map(lastPart)]);
+  const names = new Set([...mainCities, nameOfZone(zone), ...group.map(nameOfZone)]);
   return [...names].map((name) => ({ name, country: countryName, zone }));
 });
 
@@ -38,8 +36,8 @@ export function findCities(typed: string, most = 5): City[] {
 /** What a zone is called, by its main city. */
 export function cityOf(zone: Zone): string {
   const known = rawTimeZones.find(({ name, group }) => name === zone || group.includes(zone));
-  const own = lastPart(zone);
-  return known?.mainCities.includes(own) ? own : lastPart(known?.name ?? zone);
+  const own = nameOfZone(zone);
+  return known?.mainCities.includes(own) ? own : nameOfZone(known?.name ?? zone);
 }
 
 const offsetAt = (zone: Zone, instant: number) =>

@@ -1,6 +1,8 @@
 import * as fc from 'fast-check';
 import { intersect, minutesOf, subtract, union, type Span } from './span';
-import { durationWords, readDuration, readTime, timeWords } from './words';
+import { readDuration } from '../capture/readDuration';
+import { readTime } from '../capture/readTime';
+import { durationWords, timeWords } from './words';
 import { dayOf, instantOf, wallOf } from './zone';
 
 const spans = fc.array(

@@ -36,11 +36,28 @@ export function timeWords(time: string, style: ClockStyle): string {
 export const clockWords = (instant: number, zone: Zone, style: ClockStyle): string =>
   timeWords(wallOf(instant, zone).slice(11, 16), style);
 
+/** The clock time of an instant on a ruler, where full hours need no minutes: `9`, `9 am`. */
+export const hourWords = (instant: number, zone: Zone, style: ClockStyle): string =>
+  clockWords(instant, zone, style).replace(':00', '');
+
+/** Some words as a line of their own begins: `Today, 9:00` of `today, 9:00`. */
+export const asLine = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+const inParts = (date: IsoDate, parts: Intl.DateTimeFormatOptions) =>
+  Temporal.PlainDate.from(date).toLocaleString('en-GB', parts).replace(',', '');
+
 /** `Tue 24 Nov`. */
 export const dateWords = (date: IsoDate): string =>
-  Temporal.PlainDate.from(date)
-    .toLocaleString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })
-    .replace(',', '');
+  inParts(date, { weekday: 'short', day: 'numeric', month: 'short' });
+
+/** `24 Nov`. */
+export const dayMonthWords = (date: IsoDate): string => inParts(date, { day: 'numeric', month: 'short' });
+
+/** `Tue`. */
+export const weekdayWords = (date: IsoDate): string => inParts(date, { weekday: 'short' });
+
+/** The day of its month: 24. */
+export const dayOfMonth = (date: IsoDate): number => Number(date.slice(8));
 
 /** `Nov 2026`. */
 export const monthWords = (date: IsoDate): string =>
@@ -60,30 +77,4 @@ export function distanceWords(ms: number): string {
   if (minutes < 24 * 60) return durationWords(minutes);
   const days = Math.round(minutes / (24 * 60));
   return days === 1 ? '1 day' : `${days} days`;
-}
-
-/**
- * A length as people type it, in whole minutes: `90`, `45m`, `1h30`, `1:30`, `1.5h`, `1 h 30 min`, `2h`.
- * Undefined when it cannot be read, is zero, or is over 100 hours.
- */
-export function readDuration(text: string): number | undefined {
-  const typed = text.trim().toLowerCase().replace(',', '.');
-  const found =
-    /^(?<minutes>\d+)\s*(?:m|min|mins|minutes?)?$/.exec(typed) ??
-    /^(?<hours>\d+):(?<minutes>[0-5]\d)$/.exec(typed) ??
-    /^(?<hours>\d+)\s*(?:h|hr|hrs|hours?)\s*(?<minutes>[0-5]?\d)\s*(?:m|min|minutes?)?$/.exec(typed) ??
-    /^(?<hours>\d+(?:\.\d+)?|\.\d+)\s*(?:h|hr|hrs|hours?)$/.exec(typed);
-  if (!found?.groups) return undefined;
-  const minutes = Math.round(Number(found.groups.hours ?? 0) * 60) + Number(found.groups.minutes ?? 0);
-  return minutes >= 1 && minutes <= 6000 ? minutes : undefined;
-}
-
-/** A time of day as people type it, as `HH:MM`: `9`, `9:30`, `0930`, `2pm`, `2:30 pm`, `14.30`. Undefined when it cannot be read. */
-export function readTime(text: string): string | undefined {
-  const found = /^(\d{1,2})(?:[:.h]?([0-5]\d))?\s*([ap])?\.?m?\.?$/.exec(text.trim().toLowerCase());
-  if (!found) return undefined;
-  const [typedHours, minutes, half] = [Number(found[1]), found[2] ?? '00', found[3]];
-  if (half && (typedHours < 1 || typedHours > 12)) return undefined;
-  const hours = half ? (typedHours % 12) + (half === 'p' ? 12 : 0) : typedHours;
-  return hours < 24 ? `${String(hours).padStart(2, '0')}:${minutes}` : undefined;
 }

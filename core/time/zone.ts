@@ -54,6 +54,9 @@ export function isDate(text: string): boolean {
   }
 }
 
+/** What a zone is called by its own name: `London`. */
+export const nameOfZone = (zone: Zone): string => (zone.split('/').at(-1) ?? zone).replace(/_/g, ' ');
+
 /** Whether the runtime knows the zone. */
 export function isZone(name: string): boolean {
   try {

@@ -4,37 +4,36 @@ import { dayPlan, type DayPlan } from '@/core/plan/dayPlan';
 import { seen } from '@/core/plan/lens';
 import { segmentsOf } from '@/core/plan/spanning';
 import { datesOf } from '@/core/plan/views';
-import { dateWords } from '@/core/time/words';
-import { session } from '@/state/session';
+import { dayOfMonth, weekdayWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/workspaceStore';
-import { useDropArea } from '@/ui/drag/areas';
-import { LoadBar, loadWords, UprightLoad } from '@/ui/LoadMeasure';
-import { DayStrip } from '@/ui/strip/DayStrip';
-import { useHourScale } from '@/ui/strip/hoursHigh';
-import { useRulerWidth } from '@/ui/strip/Ruler';
-import { useShortfall } from '@/ui/useShortfall';
-import { useMinute } from '@/ui/useNow';
-import type { PlanView } from '@/ui/useView';
+import { useMoment } from '@/ui/clock';
+import { useDropArea } from '@/board/drag/areas';
+import { LoadBar, loadWords, UprightLoad } from '@/board/LoadMeasure';
+import { DayStrip } from '@/board/strip/DayStrip';
+import { useHourScale } from '@/board/strip/hoursHigh';
+import { useRulerWidth } from '@/board/strip/Ruler';
+import { useShortfall } from '@/board/useShortfall';
+import type { PlanView } from '@/board/days/useView';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
-import { AcrossDays } from './AcrossDays';
+import { AcrossDays } from '@/board/days/AcrossDays';
 import { IntentionLine } from './IntentionLine';
-import { useGestures } from './useGestures';
-import { TrayCell } from './TrayCell';
+import { useGestures } from '@/board/days/useGestures';
+import { TrayCell } from '@/board/days/TrayCell';
 
 /** Several days side by side: each with its load, what takes it whole, its tray, and its hours. */
 export function Board(place: PlanView & { fit: number }) {
+  const { zone, now } = useMoment();
   const { view, date, today, fit, onOpenDay } = place;
   const workspace = useWorkspace();
-  const now = useMinute();
   const wide = useWide();
   const rulerWidth = useRulerWidth();
   const pixelsPerHour = useHourScale(({ pixels }) => pixels);
   const { settings } = workspace;
   const dates = useMemo(() => datesOf(view, date, settings, fit), [view, date, settings, fit]);
   const plans = useMemo(
-    () => dates.map((day) => seen(dayPlan(workspace, day, session.zone), workspace)),
-    [workspace, dates],
+    () => dates.map((day) => seen(dayPlan(workspace, day, zone), workspace)),
+    [workspace, dates, zone],
   );
   const segments = useMemo(
     () =>
@@ -94,11 +93,11 @@ function DayHead({ plan, today, wide, onOpen }: HeadProps) {
     >
       <View className={wide ? 'flex-row items-baseline gap-1.5' : 'items-center'}>
         <Words size={wide ? 'base' : 'xs'} tone={isToday ? 'amber' : 'ink'} face="strong">
-          {wide ? dateWords(date).slice(0, -4) : dateWords(date).slice(0, 3)}
+          {wide ? `${weekdayWords(date)} ${dayOfMonth(date)}` : weekdayWords(date)}
         </Words>
         {!wide && (
           <Words tone={isToday ? 'amber' : 'ink'} face="strong">
-            {Number(date.slice(8))}
+            {dayOfMonth(date)}
           </Words>
         )}
         {isToday && <Words className="sr-only">today</Words>}

@@ -2,27 +2,26 @@ import { useMemo } from 'react';
 import { View } from 'react-native';
 import { dayPlan } from '@/core/plan/dayPlan';
 import { seen } from '@/core/plan/lens';
-import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
-import { LoadMeasure } from '@/ui/LoadMeasure';
-import { DayStrip } from '@/ui/strip/DayStrip';
-import { useHourScale } from '@/ui/strip/hoursHigh';
-import { useMinute } from '@/ui/useNow';
-import { useShortfall } from '@/ui/useShortfall';
+import { useMoment } from '@/ui/clock';
+import { LoadMeasure } from '@/board/LoadMeasure';
+import { DayStrip } from '@/board/strip/DayStrip';
+import { useHourScale } from '@/board/strip/hoursHigh';
+import { useShortfall } from '@/board/useShortfall';
 import { Words } from '@/ui/Words';
-import { AllDay } from './AllDay';
-import { DaysRow } from './DaysRow';
+import { AllDay } from '@/board/days/AllDay';
+import { DaysRow } from '@/board/days/DaysRow';
 import { IntentionLine } from './IntentionLine';
-import { Tray } from './Tray';
+import { Tray } from '@/board/days/Tray';
 
 type Props = { date: string; today: string; onDate: (date: string) => void };
 
 /** One day: the days around it, its load, what takes all of it, its tray, its hours. */
 export function DayBody({ date, today, onDate }: Props) {
+  const { zone, now } = useMoment();
   const workspace = useWorkspace();
-  const now = useMinute();
   const pixelsPerHour = useHourScale(({ pixels }) => pixels);
-  const plan = useMemo(() => seen(dayPlan(workspace, date, session.zone), workspace), [workspace, date]);
+  const plan = useMemo(() => seen(dayPlan(workspace, date, zone), workspace), [workspace, date, zone]);
   const dates = useMemo(() => [date], [date]);
   const short = useShortfall(date);
   return (

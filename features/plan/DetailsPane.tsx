@@ -1,35 +1,34 @@
 import { useEffect } from 'react';
 import { ScrollView, View } from 'react-native';
 import { IconButton } from '@/ui/Button';
-import { useSheetContent } from '@/ui/SheetHost';
-import { belongsInPane, closeSheet, useSheets, type OpenSheet } from '@/ui/sheets';
+import { belongsInPane, closePanel, panelOf, usePanels, type Opened } from '@/ui/panels';
 import { Heading, Words } from '@/ui/Words';
 
 /** The pane at the right of a wide screen: what was opened last. */
 export function DetailsPane() {
-  const open = useSheets((state) => state.open);
+  const shown = usePanels((state) => state.shown);
   useEffect(() => {
-    useSheets.setState({ hasPane: true });
-    return () => useSheets.setState({ hasPane: false });
+    usePanels.setState({ hasPane: true });
+    return () => usePanels.setState({ hasPane: false });
   }, []);
   return (
     <View role="complementary" aria-label="Details" className="w-[308px] border-l border-line bg-ground">
-      {open && belongsInPane(open) ? <Shown sheet={open} /> : <Hint />}
+      {shown && belongsInPane(shown) ? <Shown key={shown.kind} panel={shown} /> : <Hint />}
     </View>
   );
 }
 
-function Shown({ sheet }: { sheet: OpenSheet }) {
-  const { title, content } = useSheetContent(sheet);
+function Shown({ panel }: { panel: Opened }) {
+  const { useTitle, Content } = panelOf(panel);
   return (
     <ScrollView tabIndex={0} contentContainerClassName="gap-4 px-4 pb-6 pt-4">
       <View className="flex-row items-start justify-between gap-2">
         <View className="flex-1">
-          <Heading level={2}>{title}</Heading>
+          <Heading level={2}>{useTitle(panel)}</Heading>
         </View>
-        <IconButton label="Close the details" icon="close" onPress={closeSheet} />
+        <IconButton label="Close the details" icon="close" onPress={closePanel} />
       </View>
-      {content}
+      <Content {...panel} />
     </ScrollView>
   );
 }

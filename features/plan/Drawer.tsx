@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import { Button } from '@/ui/Button';
-import { useDropArea } from '@/ui/drag/areas';
-import { useDrag } from '@/ui/drag/dragStore';
-import { openSheet } from '@/ui/sheets';
+import { useDropArea } from '@/board/drag/areas';
+import { placeOf, useDrag } from '@/board/drag/dragStore';
+import { openPanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { countWords, Finding, useFinding } from './Finding';
 import { ToPlaceList, useToPlace } from './ToPlace';
@@ -15,9 +15,7 @@ export function Drawer({ date }: { date: string }) {
   const [open, setOpen] = useState(false);
   const { attach } = useDropArea({ kind: 'off' });
   const dragging = useDrag(({ dragged }) => dragged !== null);
-  const fromPlan = useDrag(
-    ({ dragged }) => dragged !== null && (dragged.block !== undefined || dragged.trayId !== undefined),
-  );
+  const fromPlan = useDrag(({ dragged }) => dragged !== null && placeOf(dragged) !== undefined);
   return (
     <View ref={attach} className="border-t border-line bg-surface">
       <View className="h-16 flex-row items-center justify-between gap-3 px-4">
@@ -32,7 +30,7 @@ export function Drawer({ date }: { date: string }) {
             {countWords(tasks)} · {open ? 'close' : 'open'}
           </Words>
         </Pressable>
-        <Button label="Add" says="Add task" kind="primary" onPress={() => openSheet({ kind: 'newTask' })} />
+        <Button label="Add" says="Add task" kind="primary" onPress={() => openPanel({ kind: 'newTask' })} />
       </View>
       {open && (
         <ScrollView

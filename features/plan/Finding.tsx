@@ -2,11 +2,12 @@ import { useState } from 'react';
 import { ScrollView, TextInput, View } from 'react-native';
 import type { Id } from '@/core/model/common';
 import type { Task } from '@/core/model/task';
+import { taskOf } from '@/core/tasks/places';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
-import { openSheet } from '@/ui/sheets';
+import { openPanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { startChoosing, stopChoosing, usePicked } from './picked';
 
@@ -62,8 +63,8 @@ export function Finding({ sought, setSought, chosen, setList, options }: ReturnT
 /** How many tasks are chosen, and what can be done with them together. */
 function Several() {
   const { choosing, ids } = usePicked();
-  const { tasks } = useWorkspace();
-  const chosen = ids.flatMap((id) => tasks.get(id) ?? []);
+  const workspace = useWorkspace();
+  const chosen = ids.flatMap((id) => taskOf(workspace, id) ?? []);
   if (!choosing)
     return (
       <View className="flex-row">
@@ -80,7 +81,7 @@ function Several() {
           label="Place them…"
           kind="primary"
           disabled={chosen.length === 0}
-          onPress={() => openSheet({ kind: 'placeSeveral', taskIds: ids, then: stopChoosing })}
+          onPress={() => openPanel({ kind: 'placeSeveral', taskIds: ids, then: stopChoosing })}
         />
         <Button label="Stop choosing" onPress={stopChoosing} />
       </View>

@@ -2,7 +2,7 @@ import { Pressable, View } from 'react-native';
 import type { Intention } from '@/core/model/plan';
 import { intentionsOfDay, intentionsOfWeek } from '@/core/plan/intentions';
 import { useWorkspace } from '@/state/workspaceStore';
-import { openSheet } from '@/ui/sheets';
+import { openPanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 
 /** What the day or the week is meant for, in one line; it opens to be changed. */
@@ -13,7 +13,7 @@ export function IntentionLine({ date, ofDay = false }: { date: string; ofDay?: b
   return (
     <Pressable
       role="button"
-      onPress={() => openSheet({ kind: 'intentions', date })}
+      onPress={() => openPanel({ kind: 'intentions', date })}
       className="min-h-[28px] flex-row items-center gap-x-4 hover:bg-surface"
     >
       {day.length + week.length === 0 ? (

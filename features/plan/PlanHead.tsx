@@ -1,20 +1,18 @@
 import { ScrollView, View } from 'react-native';
 import type { Workspace } from '@/core/model/workspace';
 import { hidesSomething } from '@/core/plan/lens';
-import { pockets, STEP } from '@/core/plan/placing';
+import { firstRoom } from '@/core/plan/placing';
 import { datesOf, stepped, type View as PlanViewName } from '@/core/plan/views';
-import { MINUTE, lengthOf } from '@/core/time/span';
-import { dateWords, monthWords } from '@/core/time/words';
-import { instantOf } from '@/core/time/zone';
-import { session } from '@/state/session';
+import { dateWords, dayMonthWords, dayOfMonth, monthWords } from '@/core/time/words';
+import { useMoment } from '@/ui/clock';
 import { useWorkspace } from '@/state/workspaceStore';
 import { Button, IconButton } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
-import { showAll } from '@/ui/Lens';
-import { UndoButtons } from '@/ui/Navigation';
-import { openSheet } from '@/ui/sheets';
-import { HourScale } from '@/ui/strip/HourScale';
-import type { PlanView } from '@/ui/useView';
+import { showAll } from './showAll';
+import { UndoButtons } from '@/ui/UndoButtons';
+import { openPanel } from '@/ui/panels';
+import { HourScale } from '@/board/strip/HourScale';
+import type { PlanView } from '@/board/days/useView';
 import { useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
 
@@ -33,20 +31,13 @@ function titleOf(view: PlanViewName, date: string, dates: readonly string[]): st
   if (view === 'month') return monthWords(date);
   const [first = date, last = date] = [dates[0], dates.at(-1)];
   const sameMonth = first.slice(0, 7) === last.slice(0, 7);
-  const end = dateWords(last).slice(4);
-  return `${sameMonth ? Number(first.slice(8)) : dateWords(first).slice(4)} – ${end}`;
-}
-
-/** The first pocket of a day that has an hour, from now on; else nine o'clock. */
-function nextPocket(workspace: Workspace, date: string): number {
-  const free = pockets(workspace, date, session.zone, session.now()).find((one) => lengthOf(one) >= 60);
-  const step = STEP * MINUTE;
-  return free ? Math.ceil(free.from / step) * step : instantOf(`${date}T09:00`, session.zone);
+  return `${sameMonth ? dayOfMonth(first) : dayMonthWords(first)} – ${dayMonthWords(last)}`;
 }
 
 /** What is shown, the way to other days and other views. */
 export function PlanHead(place: PlanView & { fit: number; children: React.ReactNode }) {
   const { view, date, today, fit, onDate, onView, children } = place;
+  const { zone, now } = useMoment();
   const workspace = useWorkspace();
   const { settings } = workspace;
   const wide = useWide();
@@ -96,14 +87,16 @@ export function PlanHead(place: PlanView & { fit: number; children: React.ReactN
             label="New event"
             icon="calendar"
             colour="ink-soft"
-            onPress={() => openSheet({ kind: 'newEvent', from: nextPocket(workspace, date), minutes: 60 })}
+            onPress={() =>
+              openPanel({ kind: 'newEvent', from: firstRoom(workspace, date, 60, zone, now), minutes: 60 })
+            }
           />
           {wide && view !== 'month' && view !== 'agenda' && <HourScale />}
           <IconButton
             label="What the plan shows, and its colours"
             icon="lens"
             colour={hidesSomething(settings) ? 'pine' : 'ink-soft'}
-            onPress={() => openSheet({ kind: 'lens' })}
+            onPress={() => openPanel({ kind: 'lens' })}
           />
           {!wide && <GoToDayButton />}
         </View>
@@ -125,13 +118,16 @@ const GoToDayButton = () => (
     label="Go to a day"
     icon="jump"
     colour="ink-soft"
-    onPress={() => openSheet({ kind: 'goToDay' })}
+    onPress={() => openPanel({ kind: 'goToDay' })}
   />
 );
 
 /** What is filtered out, in words. */
-function leftOutWords({ settings, lists }: Workspace): string {
+function leftOutWords({ settings, lists, categories }: Workspace): string {
   const { leftOut } = settings;
-  const names = leftOut.lists.flatMap((id) => lists.get(id)?.name ?? []);
-  return [...names, ...leftOut.categories, ...(leftOut.done ? ['what is done'] : [])].join(', ');
+  const names = [
+    ...leftOut.lists.flatMap((id) => lists.get(id)?.name ?? []),
+    ...leftOut.categories.flatMap((id) => categories.get(id)?.name ?? []),
+  ];
+  return [...names, ...(leftOut.done ? ['what is done'] : [])].join(', ');
 }

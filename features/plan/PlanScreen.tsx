@@ -1,22 +1,19 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
-import { datesOf } from '@/core/plan/views';
-import { bringIntoSight } from '@/state/months';
-import { useWorkspace } from '@/state/workspaceStore';
 import { IconButton } from '@/ui/Button';
 import { useWide } from '@/ui/useWide';
-import type { PlanView } from '@/ui/useView';
-import { Agenda } from './Agenda';
+import type { PlanView } from '@/board/days/useView';
+import { Agenda } from '@/board/days/Agenda';
 import { Board } from './Board';
 import { DayBody } from './DayBody';
 import { DetailsPane } from './DetailsPane';
 import { Drawer } from './Drawer';
-import { Month } from './Month';
+import { Month } from '@/board/days/Month';
 import { PlanHead } from './PlanHead';
 import { ToPlacePane } from './ToPlace';
 import { usePlanKeys } from './usePlanKeys';
 
-/** So many days stand side by side in the view of several days. */
+/** How many days stand side by side in the view of several days. */
 const useFit = () => (useWide() ? 4 : 3);
 
 /** What is planned, a day or many at a time: what needs a place beside it, the load above it. */
@@ -26,8 +23,6 @@ export function PlanScreen(place: PlanView) {
   const fit = useFit();
   const [panes, setPanes] = useState({ tasks: true, details: true });
   usePlanKeys(place, fit);
-  const { settings } = useWorkspace();
-  useEffect(() => bringIntoSight(datesOf(view, date, settings, fit)), [view, date, settings, fit]);
   // many days need the width; what is opened there comes as a sheet
   const details = wide && view === 'day';
   return (

@@ -3,27 +3,25 @@ import { ScrollView, View } from 'react-native';
 import type { Task } from '@/core/model/task';
 import { toPlace } from '@/core/tasks/toPlace';
 import { durationWords } from '@/core/time/words';
-import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
+import { useMoment } from '@/ui/clock';
 import { Button } from '@/ui/Button';
-import { useDropArea } from '@/ui/drag/areas';
-import { movingTask, useDrag, type Dragged } from '@/ui/drag/dragStore';
-import { useDragItem } from '@/ui/drag/useDragItem';
+import { useDropArea } from '@/board/drag/areas';
+import { movingTask, useDrag } from '@/board/drag/dragStore';
+import { useDragItem } from '@/board/drag/useDragItem';
 import { Icon } from '@/ui/icons';
-import { EdgeMark, PriorityMark } from '@/ui/marks';
-import { openSheet } from '@/ui/sheets';
-import { DueNote, TimerButton, useHue } from '@/ui/tasks/TaskParts';
-import { useMinute, useToday } from '@/ui/useNow';
+import { EdgeMark, PriorityMark } from '@/board/marks';
+import { openPanel } from '@/ui/panels';
+import { DueNote, TimerButton, useHue } from '@/board/taskParts';
 import { Heading, Words } from '@/ui/Words';
 import { countWords, estimated, Finding, useFinding } from './Finding';
 import { pick, stillWaiting, stopChoosing, usePicked } from './picked';
 
 /** The open tasks that need a place. */
 export function useToPlace(): Task[] {
+  const { zone, now, today } = useMoment();
   const workspace = useWorkspace();
-  const today = useToday();
-  const now = useMinute();
-  return useMemo(() => toPlace(workspace, today, session.zone, now), [workspace, today, now]);
+  return useMemo(() => toPlace(workspace, today, zone, now), [workspace, today, zone, now]);
 }
 
 /** The pane beside the day, on a wide screen. What is dropped on it leaves the plan. */
@@ -44,7 +42,7 @@ export function ToPlacePane({ date }: { date: string }) {
       <ScrollView tabIndex={0} aria-label="Tasks to place" contentContainerClassName="gap-2 px-4 pb-6">
         <ToPlaceList tasks={finding.found} date={date} />
         <View className="pt-2">
-          <Button label="Add task" icon="add" onPress={() => openSheet({ kind: 'newTask' })} />
+          <Button label="Add task" icon="add" onPress={() => openPanel({ kind: 'newTask' })} />
         </View>
       </ScrollView>
     </View>
@@ -91,11 +89,9 @@ function PlaceableCard({ task, date }: { task: Task; date: string }) {
   const hue = useHue(task);
   const { choosing, ids } = usePicked();
   const picked = ids.includes(task.id);
-  const dragged: Dragged = {
-    ...movingTask(task),
-    ...(picked ? { more: ids.filter((id) => id !== task.id), then: stopChoosing } : {}),
-  };
-  const open = () => openSheet({ kind: 'task', id: task.id });
+  const others = ids.filter((id) => id !== task.id);
+  const dragged = movingTask(task, picked && others.length > 0 ? { more: others, then: stopChoosing } : {});
+  const open = () => openPanel({ kind: 'task', id: task.id });
   const choose = () => pick(task.id);
   const { props, lifted } = useDragItem(dragged, date, choosing ? choose : open, {
     x: choose,
@@ -141,7 +137,7 @@ function PlaceableCard({ task, date }: { task: Task; date: string }) {
           label="Place…"
           says={`Place ${task.title}`}
           kind="quiet"
-          onPress={() => openSheet({ kind: 'place', taskId: task.id })}
+          onPress={() => openPanel({ kind: 'place', taskId: task.id })}
         />
       </View>
     </View>

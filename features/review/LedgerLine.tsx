@@ -1,7 +1,9 @@
 import { Pressable, View } from 'react-native';
+import { hueOfSubject } from '@/core/plan/lens';
 import type { LedgerRow } from '@/core/review/ledger';
 import { driftWords, durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/workspaceStore';
+import { useMoment } from '@/ui/clock';
 import { Words, type Tone } from '@/ui/Words';
 
 /** One row of the ledger: the numbers, and planned (outline) over actual (solid) on one scale. */
@@ -14,10 +16,10 @@ export function LedgerLine({
   longest: number;
   onOpen: () => void;
 }) {
-  const { tasks, lists } = useWorkspace();
-  const { subject, title, planned, actual, drift } = row;
-  const task = subject.kind === 'task' ? tasks.get(subject.taskId) : undefined;
-  const hue = subject.kind === 'event' ? 'slate' : (lists.get(task?.listId ?? '')?.hue ?? 'berry');
+  const { zone, now } = useMoment();
+  const workspace = useWorkspace();
+  const { subject, title, planned, actual, drift, done } = row;
+  const hue = hueOfSubject(subject, workspace, zone, now);
   const tone: Tone = drift > 0 ? 'amber' : drift < 0 && actual > 0 ? 'leaf' : drift < 0 ? 'brick' : 'soft';
   const part = (minutes: number) => `${(100 * minutes) / longest}%` as const;
   const number = (minutes: number) => (minutes === 0 ? '–' : durationWords(minutes));
@@ -28,11 +30,11 @@ export function LedgerLine({
         ? 'not started'
         : subject.kind === 'event'
           ? 'meeting'
-          : (lists.get(task?.listId ?? '')?.name ?? '');
+          : (workspace.lists.get(row.listId ?? '')?.name ?? '');
   return (
     <View
       role="group"
-      aria-label={`${title}: planned ${number(planned)}, actual ${number(actual)}, drift ${driftWords(drift)} min`}
+      aria-label={`${title}: planned ${number(planned)}, actual ${number(actual)}, drift ${driftWords(drift)} min${done && subject.kind === 'task' ? ', done' : ''}`}
       className={`hue-${hue} gap-1 border-b border-line pb-2`}
     >
       <View className="flex-row items-center">
@@ -43,7 +45,7 @@ export function LedgerLine({
         >
           <Words face="strong">{title}</Words>
           <Words size="xs" tone="soft">
-            {note}
+            {[note, done && subject.kind === 'task' ? 'done' : ''].filter(Boolean).join(' · ')}
           </Words>
         </Pressable>
         {[number(planned), number(actual)].map((said, i) => (

@@ -1,17 +1,15 @@
-import { useEffect, useMemo } from 'react';
+import { useMemo } from 'react';
 import { View } from 'react-native';
 import { occurrencesOn } from '@/core/calendar/occurrences';
-import { ledger, type LedgerRow, type LedgerSums } from '@/core/review/ledger';
+import { keptPercent, ledger, type LedgerRow, type LedgerSums } from '@/core/review/ledger';
 import { dateWords, driftWords, durationWords } from '@/core/time/words';
-import { addDays } from '@/core/time/zone';
-import { bringIntoSight } from '@/state/months';
-import { session } from '@/state/session';
+import { addDays, dayOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/workspaceStore';
+import { useMoment } from '@/ui/clock';
 import { Button, IconButton } from '@/ui/Button';
 import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
-import { openSheet } from '@/ui/sheets';
-import { WithStrip } from '@/ui/strip/WithStrip';
-import { useMinute } from '@/ui/useNow';
+import { openPanel } from '@/ui/panels';
+import { WithStrip } from '@/board/strip/WithStrip';
 import { Words, type Tone } from '@/ui/Words';
 import { Bridge } from './Bridge';
 import { LedgerLine } from './LedgerLine';
@@ -20,18 +18,20 @@ type Props = { date: string; today: string; onDate: (date: string) => void };
 
 /** The ledger of a day: planned and actual side by side, adding up exactly. */
 export function ReviewScreen({ date, today, onDate }: Props) {
+  const { zone, now } = useMoment();
   const workspace = useWorkspace();
-  const now = useMinute();
-  useEffect(() => bringIntoSight([date]), [date]);
-  const { rows, sums } = useMemo(() => ledger(workspace, date, session.zone, now), [workspace, date, now]);
+  const { rows, sums } = useMemo(
+    () => ledger(workspace, dayOf(date, zone), zone, now),
+    [workspace, date, zone, now],
+  );
   const longest = Math.max(...rows.map(({ planned, actual }) => Math.max(planned, actual)), 1);
 
   const open = ({ subject }: LedgerRow) => {
-    if (subject.kind === 'task') return openSheet({ kind: 'task', id: subject.taskId });
+    if (subject.kind === 'task') return openPanel({ kind: 'task', id: subject.taskId });
     const meeting =
       subject.kind === 'event' &&
-      occurrencesOn(workspace.events, date, session.zone).find(({ id }) => id === subject.occurrence);
-    openSheet(meeting ? { kind: 'meeting', meeting } : { kind: 'spent', subject, date });
+      occurrencesOn(workspace.events, date, zone).find(({ id }) => id === subject.occurrence);
+    openPanel(meeting ? { kind: 'meeting', meeting } : { kind: 'spent', subject, date });
   };
 
   return (
@@ -81,13 +81,12 @@ export function ReviewScreen({ date, today, onDate }: Props) {
 }
 
 function Figures({ sums }: { sums: LedgerSums }) {
-  const kept =
-    sums.planned === 0 ? 0 : Math.round((100 * (sums.planned - sums.under - sums.notStarted)) / sums.planned);
+  const kept = keptPercent(sums);
   const figures: [string, string, Tone][] = [
     ['planned', durationWords(sums.planned), 'ink'],
     ['actual', durationWords(sums.actual), 'ink'],
     ['drift', `${driftWords(sums.drift)} min`, sums.drift > 0 ? 'amber' : 'ink'],
-    ['of the plan done', `${kept} %`, 'ink'],
+    ['of the plan done', kept === null ? '–' : `${kept} %`, 'ink'],
   ];
   return (
     <View className="flex-row flex-wrap justify-between gap-x-5 gap-y-2">

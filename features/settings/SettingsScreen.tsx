@@ -3,10 +3,10 @@ import { changeSettings } from '@/core/commands/calendar';
 import type { Settings } from '@/core/model/settings';
 import { store, useWorkspace } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
-import { chooseCalendarFile } from '@/ui/files/chooseFile';
+import { chooseCalendarFile } from '@/actions/files/chooseFile';
 import { Choice } from '@/ui/Choice';
 import { ScreenHead, ScrollScreen } from '@/ui/Screen';
-import { openSheet } from '@/ui/sheets';
+import { openPanel } from '@/ui/panels';
 import { Heading, Words } from '@/ui/Words';
 import { Calendars } from './Calendars';
 import { WorkingHours } from './WorkingHours';
@@ -35,7 +35,7 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
             kind="primary"
             onPress={chooseCalendarFile}
           />
-          <Button label="Export as a calendar file…" onPress={() => openSheet({ kind: 'exportCalendar' })} />
+          <Button label="Export as a calendar file…" onPress={() => openPanel({ kind: 'exportCalendar' })} />
         </View>
       </Part>
       <Part title="Working hours">
@@ -68,9 +68,10 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
           ]}
         />
       </Part>
-      <Part title="Lists">
-        <View className="flex-row">
-          <Button label="Edit lists…" onPress={() => openSheet({ kind: 'lists' })} />
+      <Part title="Lists and categories">
+        <View className="flex-row flex-wrap gap-2">
+          <Button label="Edit lists…" onPress={() => openPanel({ kind: 'lists' })} />
+          <Button label="Edit categories…" onPress={() => openPanel({ kind: 'categories' })} />
         </View>
       </Part>
       <Part title="Your data">

@@ -3,18 +3,20 @@ import { View } from 'react-native';
 import { askToLast, isLasting } from '@/state/lasting';
 import { addressOfSpace, session } from '@/state/session';
 import { store, useStore } from '@/state/workspaceStore';
+import { useMoment } from '@/ui/clock';
 import { Button } from '@/ui/Button';
-import { chooseWorkspaceFile } from '@/ui/files/chooseFile';
-import { exportWorkspace, saveDamagedParts } from '@/ui/files/workspaceFiles';
+import { chooseWorkspaceFile } from '@/actions/files/chooseFile';
+import { exportWorkspace, saveDamagedParts } from '@/actions/files/workspaceFiles';
 import { Words } from '@/ui/Words';
 
 /** Where the data lies, how it gets out and in, and what was found damaged. */
 export function YourData({ onFreshDemo }: { onFreshDemo: () => void }) {
+  const { zone } = useMoment();
   return (
     <>
       <Words tone="soft">
         Everything is kept in this browser only, half a second after each change. Times are shown for{' '}
-        {session.zone.replace('_', ' ')}.
+        {zone.replace('_', ' ')}.
       </Words>
       <View className="flex-row flex-wrap gap-2">
         <Button label="Export everything" onPress={exportWorkspace} />

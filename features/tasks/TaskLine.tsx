@@ -5,23 +5,24 @@ import type { Task } from '@/core/model/task';
 import { repeatingOf } from '@/core/tasks/repeating';
 import { durationWords } from '@/core/time/words';
 import { minutesSpent } from '@/core/track/spent';
-import { session } from '@/state/session';
+import { useMoment } from '@/ui/clock';
 import { useWorkspace } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
-import { EdgeMark, PriorityMark } from '@/ui/marks';
-import { openSheet } from '@/ui/sheets';
-import { DueNote, TickBox, TimerButton, useHue } from '@/ui/tasks/TaskParts';
+import { EdgeMark, PriorityMark } from '@/board/marks';
+import { openPanel } from '@/ui/panels';
+import { DueNote, TickBox, TimerButton, useHue } from '@/board/taskParts';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 
 /** One task of a list, with what can be done with it; a click opens it to edit. */
 export function TaskLine({ task, grip }: { task: Task; grip?: ReactNode }) {
+  const { now } = useMoment();
   const { lists, entries, repeats } = useWorkspace();
   const repeating = repeatingOf(task, repeats);
   const hue = useHue(task);
   const wide = useWide();
   const done = task.doneAt !== null;
-  const spent = minutesSpent(entries, task.id, session.now());
+  const spent = minutesSpent(entries, task.id, now);
   const amount = task.estimate === null ? '' : durationWords(task.estimate);
   const facts = [
     lists.get(task.listId)?.name,
@@ -43,7 +44,7 @@ export function TaskLine({ task, grip }: { task: Task; grip?: ReactNode }) {
       <TickBox task={task} />
       <Pressable
         role="button"
-        onPress={() => openSheet({ kind: 'task', id: task.id })}
+        onPress={() => openPanel({ kind: 'task', id: task.id })}
         className="min-h-[48px] flex-1 justify-center"
       >
         <View className="flex-row items-center gap-2">
@@ -62,7 +63,7 @@ export function TaskLine({ task, grip }: { task: Task; grip?: ReactNode }) {
           label="Place…"
           says={`Place ${task.title}`}
           kind="quiet"
-          onPress={() => openSheet({ kind: 'place', taskId: task.id })}
+          onPress={() => openPanel({ kind: 'place', taskId: task.id })}
         />
       )}
       {!done && <TimerButton subject={{ kind: 'task', taskId: task.id }} small={!wide} />}

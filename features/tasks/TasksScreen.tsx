@@ -1,22 +1,22 @@
 import { useCallback, useMemo, useState } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
+import { inRank } from '@/core/tasks/order';
 import type { Id } from '@/core/model/common';
 import type { Task } from '@/core/model/task';
-import { openOnes } from '@/core/tasks/repeating';
+import { openOnes } from '@/core/tasks/openTasks';
 import { inOrder, type Order } from '@/core/tasks/order';
-import { isOverdue } from '@/core/tasks/deadline';
+import { overdueCount } from '@/core/tasks/deadline';
 import { durationWords } from '@/core/time/words';
-import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
+import { useMoment } from '@/ui/clock';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { Icon } from '@/ui/icons';
 import { readTitle } from '@/ui/readings';
 import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
-import { openSheet } from '@/ui/sheets';
-import { add } from '@/ui/tasks/actions';
-import { useMinute, useToday } from '@/ui/useNow';
+import { openPanel } from '@/ui/panels';
+import { add } from '@/actions/tasks';
 import { Words } from '@/ui/Words';
 import { SortableTasks } from './SortableTasks';
 import { TaskLine } from './TaskLine';
@@ -31,10 +31,9 @@ const PAGE = 200;
 
 /** All tasks: by list, in the person's own order or by due date, priority or estimate. */
 export function TasksScreen() {
+  const { zone, now, today } = useMoment();
   const workspace = useWorkspace();
   const { tasks, lists, events } = workspace;
-  const now = useMinute();
-  const today = useToday();
   const [listId, setListId] = useState<Id | null>(null);
   const [order, setOrder] = useState<Order>('own');
   const [showDone, setShowDone] = useState(false);
@@ -42,8 +41,8 @@ export function TasksScreen() {
 
   const inList = useCallback((task: Task) => listId === null || task.listId === listId, [listId]);
   const open = useMemo(
-    () => inOrder(openOnes(workspace, today, session.zone).filter(inList), order, events, session.zone),
-    [workspace, today, inList, order, events],
+    () => inOrder(openOnes(workspace, today, zone).filter(inList), order, events, zone),
+    [workspace, today, zone, inList, order, events],
   );
   const done = useMemo(
     () =>
@@ -55,14 +54,14 @@ export function TasksScreen() {
         : [],
     [tasks, inList, showDone],
   );
-  const overdue = open.filter((task) => isOverdue(task, events, session.zone, now)).length;
+  const overdue = overdueCount(open, events, zone, now);
   const minutes = open.reduce((sum, { estimate }) => sum + (estimate ?? 0), 0);
-  const target = listId ?? lists.values().sort((a, b) => a.rank - b.rank)[0]?.id ?? '';
+  const target = listId ?? inRank(lists)[0]?.id ?? '';
 
   return (
     <ScrollScreen>
       <ScreenHead title="Tasks" about={`${open.length} open · ${durationWords(minutes)}`}>
-        <Button label="New task" icon="add" kind="primary" onPress={() => openSheet({ kind: 'newTask' })} />
+        <Button label="New task" icon="add" kind="primary" onPress={() => openPanel({ kind: 'newTask' })} />
       </ScreenHead>
       <View className="gap-2">
         <ListFilter value={listId} onChoose={setListId} />
@@ -126,9 +125,7 @@ export function TasksScreen() {
 
 /** One list or all together. */
 function ListFilter({ value, onChoose }: { value: Id | null; onChoose: (listId: Id | null) => void }) {
-  const lists = useWorkspace()
-    .lists.values()
-    .sort((a, b) => a.rank - b.rank);
+  const lists = inRank(useWorkspace().lists);
   const tab = (chosen: boolean) =>
     `min-h-[44px] flex-row items-center gap-1.5 border-b-2 px-2.5 ${chosen ? 'border-edge bg-surface' : 'border-transparent hover:border-line'}`;
   return (
@@ -160,7 +157,7 @@ function ListFilter({ value, onChoose }: { value: Id | null; onChoose: (listId: 
           </Pressable>
         ))}
       </View>
-      <Button label="Edit lists…" kind="quiet" onPress={() => openSheet({ kind: 'lists' })} />
+      <Button label="Edit lists…" kind="quiet" onPress={() => openPanel({ kind: 'lists' })} />
     </ScrollView>
   );
 }

@@ -1,22 +1,17 @@
 import { View } from 'react-native';
-import { derived } from '@/core/model/collection';
-import type { Task } from '@/core/model/task';
+import { TickBox } from '@/board/taskParts';
+import { doneOn } from '@/core/tasks/openTasks';
 import { durationWords } from '@/core/time/words';
-import { dateOf } from '@/core/time/zone';
 import { minutesSpent } from '@/core/track/spent';
-import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
-import { TickBox } from '@/ui/tasks/TaskParts';
+import { useMoment } from '@/ui/clock';
 import { Words } from '@/ui/Words';
-
-const doneTasks = derived<Task, Task[]>((tasks) => tasks.values().filter(({ doneAt }) => doneAt !== null));
 
 /** What was ticked off today, with what it took. */
 export function DoneToday({ today }: { today: string }) {
-  const { tasks, entries } = useWorkspace();
-  const done = doneTasks(tasks).filter(
-    ({ doneAt }) => doneAt !== null && dateOf(doneAt, session.zone) === today,
-  );
+  const { zone, now } = useMoment();
+  const workspace = useWorkspace();
+  const done = doneOn(workspace, today, zone);
   if (done.length === 0) return null;
   return (
     <View>
@@ -24,7 +19,7 @@ export function DoneToday({ today }: { today: string }) {
         Done today
       </Words>
       {done.map((task) => {
-        const spent = minutesSpent(entries, task.id, session.now());
+        const spent = minutesSpent(workspace.entries, task.id, now);
         return (
           <View key={task.id} className="flex-row items-center gap-1 border-b border-line">
             <TickBox task={task} />

@@ -1,44 +1,28 @@
 import { View } from 'react-native';
 import type { TimeEntry } from '@/core/model/plan';
-import { blocksIn, spanOfBlock } from '@/core/plan/dayPlan';
-import { nowView } from '@/core/review/nowView';
-import { MINUTE } from '@/core/time/span';
+import { paceWords } from '@/core/review/pace';
+import { blocksIn, spanOfBlock, subjectTitle, taskOf } from '@/core/tasks/places';
 import { clockWords, durationWords, stopwatchWords } from '@/core/time/words';
-import { minutesSpent, subjectTitle } from '@/core/track/spent';
-import type { Workspace } from '@/core/model/workspace';
-import { session } from '@/state/session';
+import { minutesSpent } from '@/core/track/spent';
 import { useWorkspace } from '@/state/workspaceStore';
+import { useMoment, useSecond } from '@/ui/clock';
 import { Button } from '@/ui/Button';
-import { EdgeMark, PriorityMark } from '@/ui/marks';
-import { stop, toggleDone } from '@/ui/tasks/actions';
-import { useHue } from '@/ui/tasks/TaskParts';
-import { useMinute, useSecond } from '@/ui/useNow';
+import { EdgeMark, PriorityMark } from '@/board/marks';
+import { stop, toggleDone } from '@/actions/tasks';
+import { useHue } from '@/board/taskParts';
 import { Words } from '@/ui/Words';
-
-/** When the running task ends if it takes its estimate, and what that runs into. */
-function paceWords(workspace: Workspace, estimate: number, spent: number, now: number): string {
-  const left = estimate - spent;
-  if (left <= 0) return `${durationWords(-left)} over its estimate`;
-  const end = now + left * MINUTE;
-  const { next } = nowView(workspace, session.zone, now);
-  const into =
-    next && next.kind === 'meeting' && end > next.from
-      ? `, ${durationWords((end - next.from) / MINUTE)} into ${next.meeting.title}`
-      : '';
-  return `ends ${clockWords(end, session.zone, workspace.settings.clock)} at its estimate${into}`;
-}
 
 /** What the timer runs on, beside its estimate. */
 export function RunningCard({ entry }: { entry: TimeEntry }) {
+  const { zone, now } = useMoment();
   const workspace = useWorkspace();
-  const now = useMinute();
   const { subject } = entry;
-  const task = subject.kind === 'task' ? workspace.tasks.get(subject.taskId) : undefined;
+  const task = subject.kind === 'task' ? taskOf(workspace, subject.taskId) : undefined;
   const hue = useHue(task);
   const spent = task ? minutesSpent(workspace.entries, task.id, now) : 0;
   const block =
-    task && blocksIn(workspace.blocks, { from: now, to: now + 1 }).find(({ taskId }) => taskId === task.id);
-  const clock = (instant: number) => clockWords(instant, session.zone, workspace.settings.clock);
+    task && blocksIn(workspace, { from: now, to: now + 1 }, zone).find(({ taskId }) => taskId === task.id);
+  const clock = (instant: number) => clockWords(instant, zone, workspace.settings.clock);
   const about = [
     task ? workspace.lists.get(task.listId)?.name : subject.kind === 'other' ? 'Not planned' : 'Meeting',
     block ? `planned ${clock(block.start)} – ${clock(spanOfBlock(block).to)}` : '',
@@ -54,7 +38,7 @@ export function RunningCard({ entry }: { entry: TimeEntry }) {
       <View className="flex-row items-center justify-between gap-2">
         <View className="flex-1">
           <Words size="base" face="strong">
-            {subjectTitle(subject, workspace.tasks)}
+            {subjectTitle(subject, workspace)}
           </Words>
           <Words tone="soft">{about.filter(Boolean).join(' · ')}</Words>
         </View>
@@ -65,7 +49,7 @@ export function RunningCard({ entry }: { entry: TimeEntry }) {
         <>
           <Words tone="soft">
             {spent > 0 ? `${durationWords(spent)} of ` : 'of '}
-            {durationWords(estimate)} · {paceWords(workspace, estimate, spent, now)}
+            {durationWords(estimate)} · {paceWords(workspace, estimate, spent, zone, now)}
           </Words>
           <EstimateBar spent={spent} estimate={estimate} />
         </>
@@ -82,7 +66,7 @@ export function RunningCard({ entry }: { entry: TimeEntry }) {
         )}
         <Button
           label="Stop"
-          says={`Stop ${subjectTitle(subject, workspace.tasks)}`}
+          says={`Stop ${subjectTitle(subject, workspace)}`}
           kind={task ? 'plain' : 'primary'}
           grow
           onPress={stop}

@@ -1,19 +1,19 @@
 import { View } from 'react-native';
-import { dayPlan, runningEntry } from '@/core/plan/dayPlan';
+import { dayPlan } from '@/core/plan/dayPlan';
 import { nowView } from '@/core/review/nowView';
+import { runningEntry, runningTask } from '@/core/track/entries';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
 import { dateOf } from '@/core/time/zone';
-import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
+import { useMoment } from '@/ui/clock';
 import { Button } from '@/ui/Button';
-import { chooseCalendarFile } from '@/ui/files/chooseFile';
+import { chooseCalendarFile } from '@/actions/files/chooseFile';
 import { Field } from '@/ui/Field';
 import { readTitle } from '@/ui/readings';
 import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
-import { openSheet } from '@/ui/sheets';
-import { start } from '@/ui/tasks/actions';
-import { WithStrip } from '@/ui/strip/WithStrip';
-import { useMinute } from '@/ui/useNow';
+import { openPanel } from '@/ui/panels';
+import { start } from '@/actions/tasks';
+import { WithStrip } from '@/board/strip/WithStrip';
 import { Words } from '@/ui/Words';
 import { DoneToday } from './DoneToday';
 import { ItemRow, TaskRow } from './rows';
@@ -21,17 +21,15 @@ import { RunningCard } from './RunningCard';
 
 /** Work through the day: what runs, what is on, what is next, what fits before it, and the rest. */
 export function TodayScreen() {
+  const { zone, now } = useMoment();
   const workspace = useWorkspace();
-  const now = useMinute();
-  const today = dateOf(now, session.zone);
-  const view = nowView(workspace, session.zone, now);
-  const { load } = dayPlan(workspace, today, session.zone);
+  const today = dateOf(now, zone);
+  const view = nowView(workspace, zone, now);
+  const { load } = dayPlan(workspace, today, zone);
   const running = runningEntry(workspace.entries);
-  const nothing = workspace.tasks.size === 0 && workspace.events.size === 0;
-  const notRunning = view.current.filter(
-    (item) =>
-      !(item.kind === 'block' && running?.subject.kind === 'task' && running.subject.taskId === item.task.id),
-  );
+  const nothing = [workspace.tasks, workspace.repeats, workspace.events].every(({ size }) => size === 0);
+  const onIt = runningTask(workspace.entries);
+  const notRunning = view.current.filter((item) => item.kind !== 'block' || item.task.id !== onIt);
   const dayEnds = view.rest.filter(({ kind }) => kind === 'block').length === 0 && notRunning.length === 0;
 
   return (
@@ -39,7 +37,7 @@ export function TodayScreen() {
       <ScrollScreen>
         <ScreenHead
           title="Now"
-          about={`${dateWords(today)} · ${clockWords(now, session.zone, workspace.settings.clock)}`}
+          about={`${dateWords(today)} · ${clockWords(now, zone, workspace.settings.clock)}`}
         />
         {nothing && <FirstSteps />}
         {running && <RunningCard entry={running} />}
@@ -119,7 +117,7 @@ const FirstSteps = () => (
     </Words>
     <View className="flex-row flex-wrap gap-2">
       <Button label="Choose a calendar file" icon="calendar" kind="primary" onPress={chooseCalendarFile} />
-      <Button label="Add task" icon="add" onPress={() => openSheet({ kind: 'newTask' })} />
+      <Button label="Add task" icon="add" onPress={() => openPanel({ kind: 'newTask' })} />
     </View>
   </Empty>
 );

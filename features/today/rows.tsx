@@ -1,15 +1,17 @@
 import { Pressable, View } from 'react-native';
 import type { Task } from '@/core/model/task';
-import type { DayItem } from '@/core/review/nowView';
-import { latenessWords } from '@/core/tasks/deadline';
+import { cardWarning } from '@/core/plan/findingWords';
+import { judgeBlock } from '@/core/plan/judge';
+import type { Timed } from '@/core/plan/things';
+import type { NowItem } from '@/core/review/nowView';
 import { lengthOf } from '@/core/time/span';
 import { clockWords, durationWords } from '@/core/time/words';
-import { session } from '@/state/session';
 import { useWorkspace } from '@/state/workspaceStore';
-import { EdgeMark, PriorityMark } from '@/ui/marks';
-import { openSheet } from '@/ui/sheets';
-import { DueNote, TickBox, TimerButton, useHue } from '@/ui/tasks/TaskParts';
-import { subjectOfMeeting } from '@/ui/time/MeetingDetails';
+import { useMoment } from '@/ui/clock';
+import { EdgeMark, PriorityMark } from '@/board/marks';
+import { openPanel } from '@/ui/panels';
+import { DueNote, TickBox, TimerButton, useHue } from '@/board/taskParts';
+import { subjectOfMeeting } from '@/core/track/spent';
 import { Words } from '@/ui/Words';
 
 /** A task that could be done now. */
@@ -24,7 +26,7 @@ export function TaskRow({ task }: { task: Task }) {
       <Pressable
         role="button"
         className="min-h-[44px] flex-1 justify-center"
-        onPress={() => openSheet({ kind: 'task', id: task.id })}
+        onPress={() => openPanel({ kind: 'task', id: task.id })}
       >
         <Words face="strong">{task.title}</Words>
         <DueNote task={task} before={task.estimate === null ? '' : durationWords(task.estimate)} />
@@ -36,14 +38,15 @@ export function TaskRow({ task }: { task: Task }) {
 }
 
 /** One line of the day's sequence: a meeting, a block or a free pocket. */
-export function ItemRow({ item, now, boxed = false }: { item: DayItem; now: number; boxed?: boolean }) {
+export function ItemRow({ item, now, boxed = false }: { item: NowItem; now: number; boxed?: boolean }) {
+  const { zone } = useMoment();
   const { clock } = useWorkspace().settings;
   const box = boxed ? 'mb-2 border bg-surface px-3' : 'border-b';
   return (
     <View className={`min-h-[52px] flex-row items-center gap-3 border-line py-1 ${box}`}>
       <View className="w-14">
         <Words face="mono" tone="soft">
-          {clockWords(Math.max(item.from, item.kind === 'pocket' ? now : 0), session.zone, clock)}
+          {clockWords(Math.max(item.from, item.kind === 'pocket' ? now : 0), zone, clock)}
         </Words>
       </View>
       {item.kind === 'pocket' ? (
@@ -55,17 +58,18 @@ export function ItemRow({ item, now, boxed = false }: { item: DayItem; now: numb
   );
 }
 
-function ItemBody({ item }: { item: Exclude<DayItem, { kind: 'pocket' }> }) {
-  const { events } = useWorkspace();
+function ItemBody({ item }: { item: Timed }) {
+  const { zone } = useMoment();
+  const workspace = useWorkspace();
   const length = durationWords(lengthOf(item));
   if (item.kind === 'meeting') {
-    const { meeting } = item;
+    const meeting = item.event;
     return (
       <>
         <Pressable
           role="button"
           className="min-h-[44px] flex-1 justify-center"
-          onPress={() => openSheet({ kind: 'meeting', meeting })}
+          onPress={() => openPanel({ kind: 'meeting', meeting })}
         >
           <Words face="strong">{meeting.title}</Words>
           <Words size="xs" tone="soft">
@@ -76,20 +80,20 @@ function ItemBody({ item }: { item: Exclude<DayItem, { kind: 'pocket' }> }) {
       </>
     );
   }
-  const { task, block, to } = item;
-  const late = latenessWords(task, events, to, session.zone);
+  const { task, block } = item;
+  const warning = cardWarning(judgeBlock(workspace, block, { zone }));
   return (
     <>
       <Pressable
         role="button"
         className="min-h-[44px] flex-1 justify-center"
-        onPress={() => openSheet({ kind: 'task', id: task.id, blockId: block.id })}
+        onPress={() => openPanel({ kind: 'task', id: task.id, blockId: block.id })}
       >
         <Words face="strong">{task.title}</Words>
         <DueNote task={task} before={length} />
-        {late && (
+        {warning && (
           <Words size="xs" tone="brick" face="strong">
-            {late}
+            {warning}
           </Words>
         )}
       </Pressable>

@@ -1,0 +1,118 @@
+import { calendarOfSource, importCalendars, importCounts, type Import } from '@/core/commands/importing';
+import { NotACalendar, type FileCalendar } from '@/core/formats/readCalendar';
+import { Hue, type Id } from '@/core/model/common';
+import { firstList } from '@/core/model/workspace';
+import { inRank } from '@/core/tasks/order';
+import { here } from '@/state/here';
+import { currentWorkspace, newId, store } from '@/state/workspaceStore';
+import { Cancelled, readCalendarFile } from '@/workers/fileReader';
+import { freeing } from '../freed';
+import { ask, leavePanel, openPanel } from '@/ui/panels';
+import type { ImportResult } from './importResult';
+import { hueOfColour } from './colourNames';
+
+/** A quick read is over before a sheet about it could be understood. */
+const SHOWN_AFTER = 250;
+const LARGEST = 50_000_000;
+
+const sourceOf = ({ name }: FileCalendar, file: string, i: number) => (i === 0 ? file : `${file}, ${name}`);
+
+/** The calendar that a calendar of a file goes into: the one that came from there before, the chosen one, or a new one. */
+function target(one: FileCalendar, file: string, i: number, chosen: Id | null): Import {
+  const { name, color, kept } = one;
+  const workspace = currentWorkspace();
+  const source = sourceOf(one, file, i);
+  const known = calendarOfSource(workspace, source);
+  if (known?.source === source) return { ...one, calendar: { ...known, kept } };
+  // what it holds beside this file stays
+  if (known) return { ...one, calendar: known, whole: false };
+  const into = chosen === null ? undefined : workspace.calendars.get(chosen);
+  if (into) {
+    const alsoFrom = [...(into.alsoFrom ?? []), source];
+    return { ...one, calendar: { ...into, alsoFrom }, whole: false };
+  }
+  const next = Hue.options[(workspace.calendars.size + i) % Hue.options.length] ?? 'slate';
+  const hue = (color && hueOfColour(color)) || next;
+  return { ...one, calendar: { id: newId(), name: name ?? file.replace(/\.ics$/i, ''), source, hue, kept } };
+}
+
+/**
+ * Brings a calendar file in and reports what came of it. A file is known again by its name; what cannot be read is
+ * listed by line, and a file that is no calendar changes nothing. Reading can be watched and called off.
+ */
+export async function importCalendarFile(file: File): Promise<void> {
+  const nothing = 'Nothing was changed.';
+  if (file.size > LARGEST) {
+    store.say(`${file.name} is larger than 50 MB, more than can be read at once. ${nothing}`, 'problem');
+    return;
+  }
+  const stop = new AbortController();
+  let share = 0;
+  const show = () => openPanel({ kind: 'importing', name: file.name, share, cancel: () => stop.abort() });
+  let shown = false;
+  const timer = setTimeout(() => {
+    shown = true;
+    show();
+  }, SHOWN_AFTER);
+  // word of how far it has come may arrive after the result, as it comes by another way
+  let over = false;
+  const progress = (part: number) => {
+    const further = Math.round(part * 100) > Math.round(share * 100);
+    share = part;
+    if (shown && further && !over && !stop.signal.aborted) show();
+  };
+  let read: Read;
+  try {
+    read = await readCalendarFile(await file.text(), here().zone, { progress, signal: stop.signal });
+    if (stop.signal.aborted) throw new Cancelled('cancelled');
+  } catch (error) {
+    if (error instanceof Cancelled) store.say(`Reading ${file.name} was called off. ${nothing}`);
+    else if (error instanceof NotACalendar) store.say(`${file.name}: ${error.message} ${nothing}`, 'problem');
+    else throw error;
+    return;
+  } finally {
+    over = true;
+    clearTimeout(timer);
+    leavePanel('importing');
+  }
+  await bringIn(file.name, read);
+}
+
+type Read = Awaited<ReturnType<typeof readCalendarFile>>;
+
+/** Brings in what was read, into the calendar that is chosen for it if there is a choice, and shows what came of it. */
+async function bringIn(name: string, read: Read): Promise<void> {
+  const chosen = await calendarFor(name, read);
+  if (chosen === undefined) return;
+  const report = imported(name, read, chosen);
+  const step = store.getState().past.at(-1);
+  const answer = await ask({ kind: 'importReport', name, report });
+  if (answer === 'undo') store.undo(step);
+  if (answer === 'fill') openPanel({ kind: 'freed', freed: report.freed });
+}
+
+/** The calendar that a file goes into; null for where it belongs by itself, undefined to leave it. */
+async function calendarFor(name: string, read: Read): Promise<Id | null | undefined> {
+  const workspace = currentWorkspace();
+  const events = read.calendars.reduce((sum, one) => sum + one.events.length, 0);
+  const known = read.calendars.every((one, i) => calendarOfSource(workspace, sourceOf(one, name, i)));
+  if (known || events === 0 || workspace.calendars.size === 0) return null;
+  return ask({ kind: 'importInto', name, events });
+}
+
+function imported(name: string, { calendars, problems, leftOut }: Read, chosen: Id | null): ImportResult {
+  const workspace = currentWorkspace();
+  const [list = firstList] = inRank(workspace.lists);
+  const input = {
+    imports: calendars.map((one, i) => target(one, name, i, chosen)),
+    listId: list.id,
+    at: here().now,
+  };
+  const counts = importCounts(workspace, input);
+  const holds = calendars.some(({ events, tasks }) => events.length + tasks.length > 0);
+  // a file of nothing but broken lines does not empty a calendar
+  const taken = holds || problems.length === 0;
+  const freed = taken ? freeing(() => store.run(importCalendars, input)) : [];
+  const tasks = calendars.some((one) => one.tasks.length > 0) ? list.name : null;
+  return { counts, problems, leftOut, freed, tasksTo: tasks };
+}

@@ -1,0 +1,50 @@
+import { mergeCounts, mergeWorkspace, replaceEverything } from '@/core/commands/merging';
+import { NotAWorkspace, readWorkspaceFile, writeWorkspaceFile } from '@/core/formats/workspaceFile';
+import type { Workspace } from '@/core/model/workspace';
+import { dateOf } from '@/core/time/zone';
+import { here } from '@/state/here';
+import { session } from '@/state/session';
+import { currentWorkspace, store } from '@/state/workspaceStore';
+import { download } from './download';
+import { ask } from '@/ui/panels';
+
+/** Hands the whole workspace to the person as one JSON file. */
+export function exportWorkspace(): void {
+  const name = `sprindle-${session.space}-${today()}.json`;
+  download(name, writeWorkspaceFile(currentWorkspace()), 'application/json');
+  store.say(`Exported as ${name}`);
+}
+
+function today() {
+  const { zone, now } = here();
+  return dateOf(now, zone);
+}
+
+function read(name: string, text: string): Workspace | undefined {
+  try {
+    return readWorkspaceFile(text);
+  } catch (error) {
+    if (!(error instanceof NotAWorkspace)) throw error;
+    store.say(`${name}: ${error.message} Nothing was changed.`, 'problem');
+    return undefined;
+  }
+}
+
+/** Reads a workspace file and shows what is in it; nothing changes before the person has said so. */
+export async function openWorkspaceFile(file: File): Promise<void> {
+  const workspace = read(file.name, await file.text());
+  if (!workspace) return;
+  const answer = await ask({ kind: 'workspaceFile', name: file.name, workspace });
+  if (answer === 'replace') store.run(replaceEverything, workspace, 'Everything was replaced by the file');
+  if (answer !== 'merge') return;
+  const { added, taken, kept, same, gone } = mergeCounts(currentWorkspace(), workspace);
+  const words = `Merged: ${added} new, ${taken} taken from the file, ${kept} kept as here, ${same} the same${gone > 0 ? `, ${gone} deleted as in the file` : ''}`;
+  store.run(mergeWorkspace, workspace, words);
+}
+
+/** Hands what was found damaged in storage to the person, as it stood there. */
+export async function saveDamagedParts(): Promise<void> {
+  const name = `sprindle-damaged-${today()}.json`;
+  download(name, await store.damagedFile(), 'application/json');
+  store.say(`Saved as ${name}`);
+}

@@ -1,0 +1,12 @@
+import type { Scope } from '@/core/commands/events';
+import { ask } from '@/ui/panels';
+
+/** What is said of a change that went through. */
+export const scopeWords: Record<Scope, string> = {
+  one: '',
+  later: ', and all later ones',
+  all: ', all of them',
+};
+
+/** Asks which times of something that repeats a change holds for; undefined when it is left as it was. */
+export const askScope = (title: string): Promise<Scope | undefined> => ask({ kind: 'scope', title });

@@ -1,0 +1,52 @@
+import { duplicateBlock } from '@/core/commands/plan';
+import { addTask, reopen, tickOff } from '@/core/commands/tasks';
+import { startTimer, stopTimer } from '@/core/commands/track';
+import type { Block, Subject } from '@/core/model/plan';
+import type { Task } from '@/core/model/task';
+import { doneWords } from '@/core/tasks/doneWords';
+import { newTask } from '@/core/tasks/newTask';
+import { subjectTitle, taskOf } from '@/core/tasks/places';
+import { runningEntry } from '@/core/track/entries';
+import { minutesSpent, subjectKey } from '@/core/track/spent';
+import { here } from '@/state/here';
+import { currentWorkspace, newId, store, useStore } from '@/state/workspaceStore';
+
+/** Ticks a task off and says how early or late it was, or takes the tick back. */
+export function toggleDone(task: Task): void {
+  const { zone, now } = here();
+  if (task.doneAt !== null) store.run(reopen, { id: task.id }, `${task.title} is open again`);
+  else {
+    const { entries, events } = currentWorkspace();
+    const spent = minutesSpent(entries, task.id, now);
+    store.run(tickOff, { id: task.id, at: now }, doneWords(task, events, spent, zone, now));
+  }
+}
+
+/** Starts the timer on something; a timer that runs on something else stops. */
+export function start(subject: Subject): void {
+  const workspace = currentWorkspace();
+  const running = runningEntry(workspace.entries);
+  const words = `${running ? 'Switched to' : 'Started'} ${subjectTitle(subject, workspace)}`;
+  store.run(startTimer, { id: newId(), subject, at: here().now }, words);
+}
+
+export const stop = () => store.run(stopTimer, { at: here().now }, 'Stopped');
+
+/** Whether the timer runs on this subject, in a component. */
+export const useRunning = (subject: Subject): boolean =>
+  useStore(({ workspace }) => {
+    const running = runningEntry(workspace.entries);
+    return running !== undefined && subjectKey(running.subject) === subjectKey(subject);
+  });
+
+/** One more block of the same task, right after this one. */
+export const duplicate = ({ id, taskId }: Block) =>
+  store.run(
+    duplicateBlock,
+    { id, newId: newId() },
+    `${taskOf(currentWorkspace(), taskId)?.title ?? 'The task'} once more, right after it`,
+  );
+
+/** Adds a task; what is not said is left open. */
+export const add = (words: Pick<Task, 'title' | 'listId'> & Partial<Task>): boolean =>
+  store.run(addTask, newTask({ id: newId(), createdAt: here().now, ...words }), `Added ${words.title}`);

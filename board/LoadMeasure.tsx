@@ -1,0 +1,74 @@
+import { View } from 'react-native';
+import type { Load } from '@/core/plan/dayPlan';
+import { durationWords } from '@/core/time/words';
+import { Words } from '@/ui/Words';
+
+/** A day's load in words: "5 h 45 planned of 6 h 15 room" and what is left or too much. */
+export function loadWords({ planned, room, free, capacity }: Load): {
+  said: string;
+  left: string;
+  over: boolean;
+} {
+  if (capacity === 0)
+    return { said: `${durationWords(planned)} planned on a day off`, left: '', over: planned > 0 };
+  return {
+    said: `${durationWords(planned)} planned of ${durationWords(room)} room`,
+    left: free >= 0 ? `${durationWords(free)} free` : `${durationWords(-free)} over`,
+    over: free < 0,
+  };
+}
+
+/** A horizontal measure: meetings, then what is planned, a notch at capacity, and what goes beyond hatched. */
+export function LoadBar({ load, height = 10 }: { load: Load; height?: number }) {
+  const whole = Math.max(load.capacity, load.meetings + load.planned, 1) * 1.06;
+  const part = (minutes: number) => `${(100 * minutes) / whole}%` as const;
+  const within = Math.min(load.planned, load.room);
+  return (
+    <View aria-hidden className="w-full flex-row bg-sunken" style={{ height }}>
+      <View className="bg-meeting" style={{ width: part(load.meetings) }} />
+      <View className="bg-pine" style={{ width: part(within) }} />
+      <View className="hatch-over" style={{ width: part(load.planned - within) }} />
+      {load.capacity > 0 && (
+        <View className="absolute w-0.5 bg-ink" style={{ left: part(load.capacity), top: -2, bottom: -2 }} />
+      )}
+    </View>
+  );
+}
+
+/** The load of one day with its words. */
+export function LoadMeasure({ load }: { load: Load }) {
+  const { said, left, over } = loadWords(load);
+  return (
+    <View className="gap-1.5">
+      <View className="flex-row justify-between gap-2">
+        <Words face="strong">{said}</Words>
+        <Words tone={over ? 'brick' : 'soft'} face={over ? 'strong' : 'text'}>
+          {left}
+        </Words>
+      </View>
+      <LoadBar load={load} />
+    </View>
+  );
+}
+
+const HEIGHT = 22;
+
+/** A load as an upright measure, with its notch at capacity. */
+export function UprightLoad({ load }: { load: Load }) {
+  const whole = Math.max(load.capacity * 1.25, load.meetings + load.planned, 1);
+  const part = (minutes: number) => (HEIGHT * minutes) / whole;
+  const within = Math.min(load.planned, load.room);
+  return (
+    <View className="w-3.5 justify-end bg-sunken" style={{ height: HEIGHT }}>
+      <View className="hatch-over" style={{ height: part(load.planned - within) }} />
+      <View className="bg-pine" style={{ height: part(within) }} />
+      <View className="bg-meeting" style={{ height: part(load.meetings) }} />
+      {load.capacity > 0 && (
+        <View
+          className="absolute -left-1 -right-1 h-0.5 bg-ink"
+          style={{ bottom: part(load.capacity) - 1 }}
+        />
+      )}
+    </View>
+  );
+}

@@ -1,0 +1,125 @@
+import { useMemo } from 'react';
+import { Pressable, ScrollView, View } from 'react-native';
+import { dayList, type DayList } from '@/core/plan/dayList';
+import { keyOfThing, titleOfThing, type Thing } from '@/core/plan/things';
+import { datesOf } from '@/core/plan/views';
+import { hueOfEvent } from '@/core/plan/lens';
+import { clockWords, dateWords, durationWords, timeWords, type ClockStyle } from '@/core/time/words';
+import type { Zone } from '@/core/time/zone';
+import { useWorkspace } from '@/state/workspaceStore';
+import { useMoment } from '@/ui/clock';
+import { loadWords } from '../LoadMeasure';
+import { EdgeMark } from '../marks';
+import { openPanel } from '@/ui/panels';
+import { useHue } from '../taskParts';
+import type { PlanView } from './useView';
+import { Heading, Words } from '@/ui/Words';
+
+/** What comes, day after day, as one running list. */
+export function Agenda({ date, today, onOpenDay }: PlanView) {
+  const { zone } = useMoment();
+  const workspace = useWorkspace();
+  const days = useMemo(
+    () => datesOf('agenda', date, workspace.settings, 1).map((day) => dayList(workspace, day, zone)),
+    [workspace, date, zone],
+  );
+  return (
+    <ScrollView tabIndex={0} aria-label="Agenda" contentContainerClassName="gap-3 px-4 pb-6 pt-1">
+      {days.map((day) =>
+        day.things.length > 0 ? (
+          <Day key={day.date} day={day} isToday={day.date === today} onOpen={() => onOpenDay(day.date)} />
+        ) : (
+          <Words key={day.date} size="xs" tone="soft">
+            {dateWords(day.date)} · nothing yet
+          </Words>
+        ),
+      )}
+    </ScrollView>
+  );
+}
+
+function Day({ day, isToday, onOpen }: { day: DayList; isToday: boolean; onOpen: () => void }) {
+  const { said, left, over } = loadWords(day.load);
+  return (
+    <View className="gap-1">
+      <Pressable
+        role="button"
+        onPress={onOpen}
+        className="min-h-[44px] flex-row flex-wrap items-baseline gap-x-3 pt-2"
+      >
+        <Heading level={2}>
+          {isToday ? 'Today, ' : ''}
+          {dateWords(day.date)}
+        </Heading>
+        <Words size="xs" tone={over ? 'brick' : 'soft'}>
+          {[said, left].filter(Boolean).join(', ')}
+        </Words>
+      </Pressable>
+      {day.things.map((thing) => (
+        <Line key={keyOfThing(thing)} thing={thing} />
+      ))}
+    </View>
+  );
+}
+
+/** When a thing of a day is, in words. */
+function whenWords(thing: Thing, zone: Zone, clock: ClockStyle): string {
+  switch (thing.kind) {
+    case 'meeting':
+    case 'block':
+      return `${clockWords(thing.from, zone, clock)} – ${clockWords(thing.to, zone, clock)}`;
+    case 'allDay':
+      return 'all day';
+    case 'tray':
+      return 'tray';
+    case 'due':
+      return thing.task.due?.time ? `due ${timeWords(thing.task.due.time, clock)}` : 'due';
+  }
+}
+
+function open(thing: Thing) {
+  if ('event' in thing) openPanel({ kind: 'meeting', meeting: thing.event });
+  else if (thing.kind === 'block') openPanel({ kind: 'task', id: thing.task.id, blockId: thing.block.id });
+  else openPanel({ kind: 'task', id: thing.task.id });
+}
+
+function Line({ thing }: { thing: Thing }) {
+  const { zone } = useMoment();
+  const workspace = useWorkspace();
+  const taskHue = useHue('task' in thing ? thing.task : undefined);
+  const task = 'task' in thing ? thing.task : undefined;
+  const event = 'event' in thing ? thing.event : undefined;
+  const hue = event ? `hue-${hueOfEvent(event, workspace)}` : taskHue;
+  const estimate =
+    thing.kind === 'block' || !task || task.estimate === null ? '' : durationWords(task.estimate);
+  const note = event ? event.location : estimate;
+  const done = task !== undefined && task.doneAt !== null;
+  const look = event
+    ? `border ${event.busy ? 'cut-corner border-edge' : 'border-dashed border-edge'} bg-surface`
+    : `rounded-r-lg ${done ? 'border border-line bg-surface' : 'bg-fill'}`;
+  return (
+    <Pressable
+      role="button"
+      onPress={() => open(thing)}
+      className={`${hue} min-h-[44px] flex-row items-center gap-3 overflow-hidden pl-3 pr-4 ${look}`}
+    >
+      {task && <EdgeMark />}
+      <View className="w-28">
+        <Words size="xs" face="mono" tone={thing.kind === 'due' ? 'brick' : 'soft'}>
+          {whenWords(thing, zone, workspace.settings.clock)}
+        </Words>
+      </View>
+      <View className="flex-1">
+        <Words face="strong" tone={done ? 'soft' : 'ink'} numberOfLines={1}>
+          {titleOfThing(thing)}
+          {done ? ' · done' : ''}
+        </Words>
+      </View>
+      {note !== '' && (
+        <Words size="xs" tone="soft" numberOfLines={1}>
+          {note}
+        </Words>
+      )}
+    </Pressable>
+  );
+}

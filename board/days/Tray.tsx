@@ -1,0 +1,76 @@
+import { ScrollView, View } from 'react-native';
+import type { TrayItem } from '@/core/model/plan';
+import { durationWords } from '@/core/time/words';
+import { useDropArea } from '../drag/areas';
+import { aimsAtTray, mayLieInTray, useDrag } from '../drag/dragStore';
+import { EdgeMark } from '../marks';
+import { TickBox } from '../taskParts';
+import { Words } from '@/ui/Words';
+import { useTrayItem } from './useTrayItem';
+
+/** A day's tasks that have no hour yet, in sight above the hours. */
+export function Tray({
+  date,
+  items,
+  minutes,
+}: {
+  date: string;
+  items: readonly TrayItem[];
+  minutes: number;
+}) {
+  const { attach } = useDropArea({ kind: 'tray', date });
+  const aimed = useDrag((state) => aimsAtTray(state, date));
+  const dragging = useDrag(mayLieInTray);
+  return (
+    <View
+      ref={attach}
+      role="group"
+      aria-label="Tray"
+      className={`min-h-[48px] flex-row items-center gap-3 border px-2 ${aimed ? 'border-pine bg-surface' : dragging ? 'border-dashed border-ink-soft' : 'border-transparent'}`}
+    >
+      <View>
+        <Words size="xs" tone="soft">
+          Tray
+        </Words>
+        {items.length > 0 && (
+          <Words size="xs" tone="soft">
+            {durationWords(minutes)}
+          </Words>
+        )}
+      </View>
+      {items.length === 0 ? (
+        <Words size="xs" tone="soft">
+          {dragging ? 'Let go here for this day without an hour' : 'Nothing without an hour on this day'}
+        </Words>
+      ) : (
+        <ScrollView
+          horizontal
+          tabIndex={-1}
+          showsHorizontalScrollIndicator={false}
+          contentContainerClassName="gap-2 py-1"
+        >
+          {items.map((item) => (
+            <TrayChip key={item.id} item={item} />
+          ))}
+        </ScrollView>
+      )}
+    </View>
+  );
+}
+
+function TrayChip({ item }: { item: TrayItem }) {
+  const { task, hue, estimate, props, lifted } = useTrayItem(item);
+  if (!task) return null;
+  return (
+    <View
+      {...props}
+      className={`${hue} h-11 cursor-grab touch-manipulation select-none flex-row items-center overflow-hidden rounded-r-lg border border-line bg-surface pl-1 pr-3 ${lifted ? 'opacity-50' : ''}`}
+    >
+      <EdgeMark />
+      <TickBox task={task} />
+      <Words tone={task.doneAt === null ? 'ink' : 'soft'}>
+        {task.title} <Words tone="soft">{estimate}</Words>
+      </Words>
+    </View>
+  );
+}

@@ -1,0 +1,63 @@
+import { useEffect, useRef, type RefObject } from 'react';
+import type { View } from 'react-native';
+import { stepped } from '@/core/plan/views';
+import { useDrag } from '../drag/dragStore';
+import { elementOf } from '@/ui/dom';
+import { scaleHours } from '../strip/hoursHigh';
+import type { PlanView } from './useView';
+
+/** A swipe is at least this long (pixels), and this much longer than high. */
+const SWIPE = 70;
+const FLAT = 2.5;
+
+const spread = ([one, two]: ArrayLike<Touch> & Iterable<Touch>) =>
+  one && two ? Math.hypot(one.clientX - two.clientX, one.clientY - two.clientY) : 0;
+
+/** Swiping sideways goes on or back; two fingers, or the wheel with Ctrl, make the hours higher or lower. */
+export function useGestures(view: RefObject<View | null>, place: PlanView, fit: number): void {
+  const turn = useRef<(direction: 1 | -1) => void>(() => undefined);
+  useEffect(() => {
+    turn.current = (direction) => place.onDate(stepped(place.view, place.date, direction, fit));
+  });
+  useEffect(() => {
+    const element = elementOf(view.current);
+    if (!element) return;
+    let began: { x: number; y: number } | null = null;
+    let apart = 0;
+    const start = ({ touches }: TouchEvent) => {
+      const [touch] = touches;
+      began = touches.length === 1 && touch ? { x: touch.clientX, y: touch.clientY } : null;
+      apart = spread(touches);
+    };
+    const move = (event: TouchEvent) => {
+      // what is dragged does not turn the page when it is let go
+      if (useDrag.getState().dragged) began = null;
+      const now = spread(event.touches);
+      if (now === 0 || apart === 0) return;
+      event.preventDefault();
+      scaleHours(now / apart);
+      apart = now;
+    };
+    const end = ({ changedTouches: [touch] }: TouchEvent) => {
+      if (!began || !touch) return;
+      const [right, down] = [touch.clientX - began.x, touch.clientY - began.y];
+      if (Math.abs(right) > SWIPE && Math.abs(right) > FLAT * Math.abs(down))
+        turn.current(right < 0 ? 1 : -1);
+    };
+    const wheel = (event: WheelEvent) => {
+      if (!event.ctrlKey) return;
+      event.preventDefault();
+      scaleHours(Math.exp(-event.deltaY / 300));
+    };
+    element.addEventListener('touchstart', start, { passive: true });
+    element.addEventListener('touchmove', move, { passive: false });
+    element.addEventListener('touchend', end);
+    element.addEventListener('wheel', wheel, { passive: false });
+    return () => {
+      element.removeEventListener('touchstart', start);
+      element.removeEventListener('touchmove', move);
+      element.removeEventListener('touchend', end);
+      element.removeEventListener('wheel', wheel);
+    };
+  }, [view]);
+}

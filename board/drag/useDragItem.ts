@@ -1,0 +1,135 @@
+import { firstRoom, STEP } from '@/core/plan/placing';
+import { blockOf, blocksIn } from '@/core/tasks/places';
+import { MINUTE } from '@/core/time/span';
+import { addDays, dateOf, dayOf, sameHourOn } from '@/core/time/zone';
+import { here } from '@/state/here';
+import { currentWorkspace } from '@/state/workspaceStore';
+import { webProps } from '@/ui/dom';
+import { press } from './carry';
+import {
+  aim,
+  idOf,
+  letGo,
+  minutesOf,
+  pickUp,
+  placeOf,
+  startOf,
+  tasksOf,
+  useDrag,
+  wholeDays,
+  type Dragged,
+  type Target,
+} from './dragStore';
+import { drop } from './drop';
+import { DRAG_HELP } from './DragLayer';
+
+/** Where the keyboard first aims: where the thing stands, else at the first room of the day. */
+function firstAim(dragged: Dragged, date: string): Target {
+  const { zone, now } = here();
+  const event = wholeDays(dragged);
+  if (event) return { kind: 'days', date: dateOf(event.from, zone) };
+  const minutes = minutesOf(dragged);
+  const start = startOf(dragged) ?? firstRoom(currentWorkspace(), date, minutes, zone, now);
+  return { kind: 'hours', start, minutes };
+}
+
+/** The same hour, or the day as it stands, some days on. */
+function onAnotherDay(target: Target, days: number): Target {
+  if (target.kind === 'off' || target.kind === 'group') return target;
+  if (target.kind !== 'hours') return { ...target, date: addDays(target.date, days) };
+  const date = addDays(dateOf(target.start, here().zone), days);
+  return { ...target, start: sameHourOn(date, target.start, here().zone) };
+}
+
+/** The next group block of the day that is aimed at, going round. */
+function nextGroup(target: Target, dragged: Dragged, date: string): Target | undefined {
+  const workspace = currentWorkspace();
+  const { zone } = here();
+  const aimed = target.kind === 'group' ? blockOf(workspace, target.blockId)?.start : undefined;
+  const at = target.kind === 'hours' ? target.start : aimed;
+  const day = dayOf(at === undefined ? date : dateOf(at, zone), zone);
+  const [taskId] = tasksOf(dragged);
+  const groups = blocksIn(workspace, day, zone).filter((block) => block.holds && block.taskId !== taskId);
+  const shown = groups.findIndex(({ id }) => target.kind === 'group' && id === target.blockId);
+  const next = groups[(shown + 1) % groups.length];
+  return next && { kind: 'group', blockId: next.id };
+}
+
+/** Where a key moves the aim to; undefined for keys that mean nothing here. */
+function aimedBy(event: KeyboardEvent, target: Target, dragged: Dragged, date: string): Target | undefined {
+  const direction = { ArrowUp: -1, ArrowDown: 1 }[event.key];
+  const days = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+  if (days) return onAnotherDay(target, days);
+  if (target.kind === 'days') return undefined;
+  if (direction) {
+    if (target.kind !== 'hours') return firstAim(dragged, date);
+    if (event.shiftKey) return { ...target, minutes: Math.max(STEP, target.minutes + direction * STEP) };
+    const { from, to } = dayOf(dateOf(target.start, here().zone), here().zone);
+    const start = target.start + direction * STEP * MINUTE;
+    return { ...target, start: Math.min(to - STEP * MINUTE, Math.max(from, start)) };
+  }
+  if (dragged.kind === 'event') return undefined;
+  if (event.key.toLowerCase() === 't') {
+    return { kind: 'tray', date: target.kind === 'hours' ? dateOf(target.start, here().zone) : date };
+  }
+  if (event.key.toLowerCase() === 'g' && !(dragged.kind === 'block' && dragged.block.holds))
+    return nextGroup(target, dragged, date);
+  if (event.key === 'Delete' || event.key === 'Backspace') return { kind: 'off' };
+  return undefined;
+}
+
+/** Makes a View something by which the mouse and the finger pick up what is dragged. */
+export function pressable(dragged: Dragged): object {
+  const pressed = ({ nativeEvent }: { nativeEvent: MouseEvent | TouchEvent }) => press(nativeEvent, dragged);
+  return webProps({ onMouseDown: pressed, onTouchStart: pressed });
+}
+
+/**
+ * Makes a View something that can be dragged, by mouse, by touch and by keyboard. `date` is the day that is shown,
+ * where the keyboard places things; `onOpen` is what a click or Enter does, `keys` what other
+ * keys do while it is not held.
+ */
+export function useDragItem(
+  dragged: Dragged,
+  date: string,
+  onOpen: () => void,
+  keys: Readonly<Record<string, () => void>> = {},
+) {
+  const lifted = useDrag((state) => state.dragged !== null && idOf(state.dragged) === idOf(dragged));
+
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.target !== event.currentTarget) return;
+    const state = useDrag.getState();
+    const held = state.dragged !== null && state.by === 'keys';
+    if (event.key === ' ' && !held) pickUp(dragged, 'keys', firstAim(dragged, date));
+    else if (!held && event.key === 'Enter') onOpen();
+    else if (!held && !event.ctrlKey && !event.metaKey && keys[event.key]) keys[event.key]?.();
+    else if (!held && event.key === 'Delete' && placeOf(dragged)) {
+      pickUp(dragged, 'keys', { kind: 'off' });
+      drop();
+    } else if (held && (event.key === 'Enter' || event.key === ' ')) drop();
+    else if (held && (event.key === 'Escape' || event.key === 'Tab')) letGo();
+    else if (held && state.target) {
+      const target = aimedBy(event, state.target, dragged, date);
+      if (!target) return;
+      aim(target);
+    } else return;
+    if (event.key !== 'Tab') event.preventDefault();
+    event.stopPropagation();
+  };
+
+  return {
+    lifted,
+    props: {
+      tabIndex: 0 as const,
+      role: 'group' as const,
+      ...pressable(dragged),
+      ...webProps({
+        onKeyDown,
+        onClick: onOpen,
+        'aria-describedby': DRAG_HELP,
+        'aria-roledescription': 'can be dragged',
+      }),
+    },
+  };
+}

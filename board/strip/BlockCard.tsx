@@ -1,0 +1,136 @@
+import type { RefObject } from 'react';
+import { View } from 'react-native';
+import type { Block } from '@/core/model/plan';
+import { cardWarning } from '@/core/plan/findingWords';
+import { fillWords, heldTasks } from '@/core/plan/group';
+import { judgeBlock } from '@/core/plan/judge';
+import { hueOfTask } from '@/core/plan/lens';
+import { spanOfBlock, taskOf } from '@/core/tasks/places';
+import { repeatingOf } from '@/core/tasks/repeating';
+import { lengthOf } from '@/core/time/span';
+import { clockWords, durationWords } from '@/core/time/words';
+import { runningTask } from '@/core/track/entries';
+import { minutesSpent } from '@/core/track/spent';
+import { useWorkspace } from '@/state/workspaceStore';
+import { useMoment } from '@/ui/clock';
+import { movingBlock } from '../drag/dragStore';
+import { blockElementId } from '../drag/drop';
+import { useDragItem } from '../drag/useDragItem';
+import { Icon } from '@/ui/icons';
+import { EdgeMark, PriorityMark } from '../marks';
+import { openPanel } from '@/ui/panels';
+import { duplicate } from '@/actions/tasks';
+import { TimerButton } from '../taskParts';
+import { Words } from '@/ui/Words';
+import { placeOf, ResizeHandle, Title, TWO_LINES, type Box } from './cardParts';
+import { GroupArea, HeldTasks } from './HeldTasks';
+
+/** What stands on a block, and how it looks, at this moment. */
+function useBlockState(block: Block, now: number) {
+  const { zone } = useMoment();
+  const workspace = useWorkspace();
+  const task = taskOf(workspace, block.taskId);
+  const { from, to } = spanOfBlock(block);
+  const spent = minutesSpent(workspace.entries, block.taskId, now);
+  const clock = (instant: number) => clockWords(instant, zone, workspace.settings.clock);
+  const done = task ? task.doneAt !== null : false;
+  const isRunning = runningTask(workspace.entries) === block.taskId;
+  const held = heldTasks(block, workspace);
+  const fill = block.holds && fillWords(block, held);
+  const count = `${held.length} ${held.length === 1 ? 'task' : 'tasks'}`;
+  const length = fill ? `${count}, ${fill}` : durationWords(block.minutes);
+  return {
+    task,
+    hue: hueOfTask(task, workspace, zone, now),
+    hours: `${clock(from)} – ${clock(to)}`,
+    done,
+    repeats: task ? repeatingOf(task, workspace.repeats) !== undefined : false,
+    missed: !done && !isRunning && to <= now && spent === 0,
+    facts: [
+      done && spent > 0
+        ? `planned ${durationWords(block.minutes)} · took ${durationWords(spent)}`
+        : `${clock(from)} · ${length}`,
+      ...(isRunning ? ['running'] : []),
+    ].join(' · '),
+    warning: cardWarning(judgeBlock(workspace, block, { zone })),
+    holds: fill ? `holds ${held.length}: ${fill}` : '',
+  };
+}
+
+type BlockProps = {
+  block: Block;
+  box: Box;
+  date: string;
+  now: number;
+  viewport: RefObject<HTMLElement | null>;
+};
+
+/** A task's block: square patterned edge at the left, soft corners at the right. It can be moved and resized. */
+export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
+  const { task, hue, hours, done, missed, repeats, facts, warning, holds } = useBlockState(block, now);
+  const { taskId } = block;
+  const dragged = movingBlock(block);
+  const open = () => openPanel({ kind: 'task', id: taskId, blockId: block.id });
+  const { props, lifted } = useDragItem(dragged, date, open, {
+    d: () => duplicate(block),
+  });
+  if (!task) return null;
+  const roomy = box.height >= TWO_LINES && !box.narrow;
+  const roomForButton = box.height >= 44 && box.alone && !box.narrow;
+  const look = done
+    ? 'border-edge bg-surface'
+    : missed
+      ? 'border-dashed border-edge bg-surface'
+      : 'border-transparent bg-fill';
+  return (
+    <View
+      {...props}
+      id={blockElementId(block.id)}
+      aria-label={[
+        task.title,
+        hours,
+        durationWords(lengthOf(spanOfBlock(block))),
+        done ? 'done' : missed ? 'not started' : '',
+        repeats ? 'repeats' : '',
+        holds,
+        warning,
+      ]
+        .filter(Boolean)
+        .join(', ')}
+      className={`hue-${hue} absolute cursor-grab touch-manipulation select-none overflow-hidden rounded-r-lg border ${box.narrow ? 'pl-1.5' : 'pl-3'} ${roomForButton && !done ? 'pr-11' : box.narrow ? 'pr-0.5' : 'pr-2'} ${look} ${lifted ? 'opacity-50' : ''} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
+      style={placeOf(box)}
+    >
+      <EdgeMark />
+      {block.holds && <GroupArea block={block} viewport={viewport} />}
+      <View className="flex-row items-center gap-1.5">
+        {done && !box.narrow && <Icon name="check" size={14} colour="edge" />}
+        <View className="shrink">
+          <Title box={box} late={warning}>
+            {task.title}
+          </Title>
+        </View>
+        {repeats && !box.narrow && <Icon name="repeat" size={12} colour="edge" />}
+        {!done && !box.narrow && task.priority !== 'normal' && <PriorityMark priority={task.priority} />}
+      </View>
+      {roomy && (
+        <View className={block.holds ? 'flex-row gap-2' : ''}>
+          <Words size="xs" tone="soft" numberOfLines={1}>
+            {facts}
+          </Words>
+          {warning && (
+            <Words size="xs" tone="brick" face="strong" numberOfLines={1}>
+              {warning}
+            </Words>
+          )}
+        </View>
+      )}
+      {roomy && block.holds && <HeldTasks block={block} room={box.height - 42} />}
+      {!done && roomForButton && (
+        <View className="absolute right-0 top-0">
+          <TimerButton subject={{ kind: 'task', taskId }} small />
+        </View>
+      )}
+      {!done && box.height >= 30 && <ResizeHandle dragged={dragged} />}
+    </View>
+  );
+}

@@ -1,0 +1,193 @@
+import { useMemo, useRef, type RefObject } from 'react';
+import { View } from 'react-native';
+import { dayPlan } from '@/core/plan/dayPlan';
+import { tasksOfBlock } from '@/core/plan/group';
+import { shareWidth, withCrowds } from '@/core/plan/lanes';
+import { seen } from '@/core/plan/lens';
+import { barePockets } from '@/core/plan/placing';
+import { timedThings, type Timed } from '@/core/plan/things';
+import { MINUTE, lengthOf, subtract, type Span } from '@/core/time/span';
+import { dateWords, durationWords } from '@/core/time/words';
+import { entriesIn } from '@/core/track/entries';
+import { useWorkspace } from '@/state/workspaceStore';
+import { useMoment } from '@/ui/clock';
+import { elementOf } from '@/ui/dom';
+import { useDropArea } from '../drag/areas';
+import { useWide } from '@/ui/useWide';
+import { Words } from '@/ui/Words';
+import { ActualLane, LANE_WIDTH, NARROW_LANE_WIDTH } from './ActualLane';
+import { BlockCard } from './BlockCard';
+import type { Box } from './cardParts';
+import { CrowdCard } from './CrowdCard';
+import { DropGhost } from './DropGhost';
+import { MeetingCard } from './MeetingCard';
+import { hoursOf } from './Ruler';
+import type { Scale } from './scale';
+import { useMarkHours } from './useMarkHours';
+
+/** What is shorter than this is drawn this long, so that it can be read and touched. */
+const SHORTEST = 20 * MINUTE;
+
+/** Of more days than these, words do not fit the width of a phone. */
+const MOST_ON_PHONE = 4;
+
+/** Meetings and blocks as they share the width; each at least as long as can be read. */
+const laidOut = (things: readonly Timed[]) =>
+  shareWidth(things.map((thing) => ({ ...thing, to: Math.max(thing.to, thing.from + SHORTEST) })));
+
+function boxOf(
+  { from, to }: Span,
+  lane: number,
+  lanes: number,
+  scale: Scale,
+): Omit<Box, 'narrow' | 'sliver'> {
+  const top = scale.y(from) + 1;
+  return {
+    top,
+    height: scale.y(to) - top - 1,
+    left: `${(100 * lane) / lanes}%`,
+    width: `${100 / lanes - 0.5}%`,
+    alone: lanes === 1,
+  };
+}
+
+type Props = {
+  date: string;
+  now: number;
+  scale: Scale;
+  /** What is seen of the strip, which may scroll. */
+  viewport: RefObject<HTMLElement | null>;
+  /** How many days stand side by side. */
+  days: number;
+};
+
+/** The lanes of one day: what is planned in the wide one, what really happened in the narrow one. */
+export function DayColumn({ date, now, scale, viewport, days }: Props) {
+  const { zone } = useMoment();
+  const workspace = useWorkspace();
+  const plan = useMemo(() => seen(dayPlan(workspace, date, zone), workspace), [workspace, date, zone]);
+  const wide = useWide();
+  const narrow = days > 1;
+  const sliver = days > MOST_ON_PHONE && !wide;
+  const most = narrow ? (wide ? 3 : 2) : wide ? 6 : 4;
+  const { cards, crowds } = useMemo(
+    () => withCrowds(laidOut(timedThings(plan, workspace)), most),
+    [plan, workspace, most],
+  );
+  const lane = useRef<HTMLElement | null>(null);
+  const room = useRef<HTMLElement | null>(null);
+  const marked = useMarkHours(room, scale);
+  const { attach } = useDropArea(
+    {
+      kind: 'strip',
+      day: plan.span,
+      instantAt: (clientY) => scale.instantAt(clientY - (lane.current?.getBoundingClientRect().top ?? 0)),
+    },
+    viewport,
+  );
+  const isToday = now >= plan.span.from && now < plan.span.to;
+  const actualWidth = narrow ? NARROW_LANE_WIDTH : LANE_WIDTH;
+  return (
+    <View
+      ref={(view) => {
+        lane.current = elementOf(view);
+        attach(view);
+      }}
+      role="group"
+      aria-label={dateWords(date)}
+      className={`flex-1 ${narrow ? 'border-l border-line' : ''}`}
+      style={{ height: scale.height }}
+    >
+      <Ground working={plan.working} scale={scale} taken={plan.allDay.some(({ busy }) => busy)} />
+      <View
+        className={`absolute bottom-0 top-0 ${narrow ? 'left-0.5' : 'left-1'}`}
+        style={{ right: actualWidth + (narrow ? 2 : 6) }}
+        ref={(view) => {
+          room.current = elementOf(view);
+        }}
+      >
+        {marked && (
+          <View
+            aria-hidden
+            className="absolute left-0 right-0 border-2 border-dashed border-pine bg-surface"
+            style={{
+              top: scale.y(marked.from),
+              height: Math.max(2, scale.y(marked.to) - scale.y(marked.from)),
+            }}
+          />
+        )}
+        {isToday && !narrow && <Pockets date={date} now={now} scale={scale} drawn={plan.meetings} />}
+        {cards.map(({ item, lane: column, lanes }) => {
+          const box = { ...boxOf(item, column, lanes, scale), narrow, sliver };
+          return item.kind === 'block' ? (
+            <BlockCard
+              key={item.block.id}
+              block={item.block}
+              box={box}
+              date={date}
+              now={now}
+              viewport={viewport}
+            />
+          ) : (
+            <MeetingCard key={item.event.id} meeting={item.event} box={box} />
+          );
+        })}
+        {crowds.map((crowd) => (
+          <CrowdCard key={crowd.from} crowd={crowd} box={boxOf(crowd, crowd.lane, crowd.lanes, scale)} />
+        ))}
+        <DropGhost scale={scale} />
+      </View>
+      <ActualLane
+        entries={entriesIn(workspace.entries, plan.span, now)}
+        planned={new Set(plan.blocks.flatMap(tasksOfBlock))}
+        scale={scale}
+        now={now}
+        width={actualWidth}
+      />
+    </View>
+  );
+}
+
+/** Lines at the hours; what lies outside the working day is sunken, and all of a day that an event takes whole. */
+function Ground({ working, scale, taken }: { working: readonly Span[]; scale: Scale; taken: boolean }) {
+  return (
+    <View aria-hidden className="absolute inset-0">
+      {subtract([scale.day], taken ? [] : working).map(({ from, to }) => (
+        <View
+          key={from}
+          className="absolute left-0 right-0 bg-sunken"
+          style={{ top: scale.y(from), height: scale.y(to) - scale.y(from) }}
+        />
+      ))}
+      {hoursOf(scale).map((hour) => (
+        <View
+          key={hour}
+          className="absolute left-0 right-0 h-px bg-line-faint"
+          style={{ top: scale.y(hour) }}
+        />
+      ))}
+    </View>
+  );
+}
+
+type PocketsProps = { date: string; now: number; scale: Scale; drawn: readonly Span[] };
+
+/** The free pockets that are still worth using, by their length, where nothing is `drawn` that takes no time. */
+function Pockets({ date, now, scale, drawn }: PocketsProps) {
+  const { zone } = useMoment();
+  const workspace = useWorkspace();
+  return barePockets(workspace, date, drawn, zone, now)
+    .filter(({ pocket, bare }) => lengthOf(pocket) >= 30 && lengthOf(bare) >= 20)
+    .map(({ pocket, bare }) => (
+      <View
+        key={pocket.from}
+        aria-hidden
+        className="absolute w-full items-center"
+        style={{ top: (scale.y(bare.from) + scale.y(bare.to)) / 2 - 8 }}
+      >
+        <Words size="xs" tone="soft" face="mono">
+          {durationWords(lengthOf(pocket))} free
+        </Words>
+      </View>
+    ));
+}

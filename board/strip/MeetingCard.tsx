@@ -1,0 +1,51 @@
+import { View } from 'react-native';
+import type { Occurrence } from '@/core/calendar/occurrences';
+import { hueOfEvent } from '@/core/plan/lens';
+import { clockWords } from '@/core/time/words';
+import { dateOf } from '@/core/time/zone';
+import { useWorkspace } from '@/state/workspaceStore';
+import { useMoment } from '@/ui/clock';
+import { movingEvent } from '../drag/dragStore';
+import { useDragItem } from '../drag/useDragItem';
+import { openPanel } from '@/ui/panels';
+import { duplicateEvent, removeAsking } from '@/actions/events';
+import { Words } from '@/ui/Words';
+import { ONE_LINE, placeOf, ResizeHandle, Title, TWO_LINES, type Box } from './cardParts';
+
+/** A meeting: outlined, one cut corner, fixed. */
+export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box }) {
+  const { zone } = useMoment();
+  const workspace = useWorkspace();
+  const { settings, calendars } = workspace;
+  const calendar = calendars.get(meeting.calendarId);
+  const others = calendar?.around ? calendar.name : '';
+  const clock = (instant: number) => clockWords(instant, zone, settings.clock);
+  const hours = `${clock(meeting.from)} – ${clock(meeting.to)}`;
+  const whose = others || (meeting.busy ? '' : 'free');
+  const facts = box.narrow ? whose : [hours, whose, meeting.location].filter(Boolean).join(' · ');
+  const open = () => openPanel({ kind: 'meeting', meeting });
+  const dragged = movingEvent(meeting);
+  const date = dateOf(meeting.from, zone);
+  const { props, lifted } = useDragItem(dragged, date, open, {
+    d: () => duplicateEvent(meeting),
+    Delete: () => void removeAsking(meeting),
+  });
+  return (
+    <View
+      {...props}
+      aria-label={[`Meeting ${meeting.title}`, hours, others].filter(Boolean).join(', ')}
+      className={`hue-${hueOfEvent(meeting, workspace)} cut-corner absolute cursor-grab touch-manipulation select-none ${lifted ? 'opacity-50' : ''} ${box.height < ONE_LINE ? 'overflow-hidden' : ''} border bg-surface ${box.narrow ? 'px-1' : 'px-2.5'} ${meeting.busy ? 'border-edge' : 'border-dashed border-edge'} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
+      style={placeOf(box)}
+    >
+      <Title box={box} face={others ? 'text' : 'strong'}>
+        {meeting.title}
+      </Title>
+      {box.height >= TWO_LINES && !box.sliver && facts !== '' && (
+        <Words size="xs" tone="soft" numberOfLines={1}>
+          {facts}
+        </Words>
+      )}
+      {box.height >= 30 && <ResizeHandle dragged={dragged} />}
+    </View>
+  );
+}

@@ -1,0 +1,90 @@
+import { View, type DimensionValue } from 'react-native';
+import { resizing, type Dragged } from '../drag/dragStore';
+import { pressable } from '../drag/useDragItem';
+import { Icon } from '@/ui/icons';
+import { Words } from '@/ui/Words';
+
+/** Where a card lies on the strip. */
+export type Box = {
+  readonly top: number;
+  readonly height: number;
+  readonly left: DimensionValue;
+  readonly width: DimensionValue;
+  /** Nothing shares the width with it. */
+  readonly alone: boolean;
+  /** It stands in one of several days: there is room for little more than its title. */
+  readonly narrow: boolean;
+  /** It is narrower than most words. */
+  readonly sliver: boolean;
+};
+
+export const placeOf = ({ top, height, left, width }: Box) => ({ top, height, left, width });
+
+/** In cards this high one line of small text fits. */
+export const ONE_LINE = 18;
+
+/** Cards this high have room for a second line. */
+export const TWO_LINES = 40;
+
+/** In narrow cards this high a title reads from top to bottom better than in pieces of words. */
+const UPRIGHT = 44;
+const UPRIGHT_TEXT =
+  'max-h-full max-w-[26px] overflow-hidden leading-[13px] [overflow-wrap:normal] [writing-mode:vertical-rl]';
+
+/** Narrow cards this high say what is wrong in words. */
+const WARNING = 56;
+
+/** How many lines of a title a card has room for. */
+const linesOf = ({ height, narrow, sliver }: Box): number => {
+  if (sliver) return 1;
+  if (narrow) return Math.max(1, Math.floor((height - 6) / 16));
+  return height < 60 ? 1 : 2;
+};
+
+type TitleProps = { box: Box; late?: string | null; face?: 'strong' | 'text'; children: string };
+
+/** The title of a card, as its room allows. A narrow card says in words that it is late where it can, else by a mark. */
+export function Title({ box, late = null, face = 'strong', children }: TitleProps) {
+  const upright = box.sliver && box.height >= UPRIGHT;
+  const marked = box.narrow && late !== null;
+  const inWords = marked && !box.sliver && box.height >= WARNING;
+  return (
+    <>
+      <View
+        className={upright ? 'items-center' : 'flex-row items-center gap-1'}
+        style={upright ? { height: box.height - 12 } : undefined}
+      >
+        {marked && !inWords && (
+          <View className="shrink-0">
+            <Icon name="late" size={12} colour="brick" />
+          </View>
+        )}
+        <View className="shrink">
+          <Words
+            face={face}
+            size={box.narrow || box.height < 22 ? 'xs' : 'sm'}
+            tone={marked ? 'brick' : 'ink'}
+            {...(upright ? {} : { numberOfLines: linesOf(box) - (inWords ? 2 : 0) })}
+            className={upright ? UPRIGHT_TEXT : box.sliver ? '[text-overflow:clip]' : ''}
+          >
+            {children}
+          </Words>
+        </View>
+      </View>
+      {inWords && (
+        <Words size="xs" tone="brick" numberOfLines={2}>
+          {late}
+        </Words>
+      )}
+    </>
+  );
+}
+
+/** The lower edge of a card, by which it is made longer or shorter. The keyboard does it on the card itself. */
+export const ResizeHandle = ({ dragged }: { dragged: Dragged }) => (
+  <View
+    {...pressable(resizing(dragged))}
+    aria-hidden
+    className="resize-handle absolute bottom-0 left-0 right-0 h-3 cursor-ns-resize touch-manipulation"
+  />
+);

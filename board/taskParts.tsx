@@ -1,0 +1,86 @@
+import { Pressable, View } from 'react-native';
+import type { Subject } from '@/core/model/plan';
+import type { Task } from '@/core/model/task';
+import { hueOfTask } from '@/core/plan/lens';
+import { isOverdue, lastInstant, meetingNeeding } from '@/core/tasks/deadline';
+import { dueWords, neededWords } from '@/core/tasks/dueWords';
+import { subjectTitle } from '@/core/tasks/places';
+import { dateOf } from '@/core/time/zone';
+import { useWorkspace } from '@/state/workspaceStore';
+import { useMoment } from '@/ui/clock';
+import { Button, IconButton } from '@/ui/Button';
+import { Icon } from '@/ui/icons';
+import { useShortfall } from './useShortfall';
+import { Words } from '@/ui/Words';
+import { start, stop, toggleDone, useRunning } from '@/actions/tasks';
+
+/** The hue class of a task. */
+export function useHue(task: Task | undefined): string {
+  const { zone, now } = useMoment();
+  const workspace = useWorkspace();
+  return `hue-${hueOfTask(task, workspace, zone, now)}`;
+}
+
+/** A square box that is ticked when the task is done. */
+export function TickBox({ task }: { task: Task }) {
+  const done = task.doneAt !== null;
+  return (
+    <Pressable
+      role="checkbox"
+      aria-checked={done}
+      aria-label={`Done: ${task.title}`}
+      onPress={() => toggleDone(task)}
+      className="h-11 w-11 items-center justify-center"
+    >
+      <View
+        className={`h-[22px] w-[22px] items-center justify-center border-2 ${done ? 'border-leaf bg-leaf' : 'border-ink-soft bg-surface hover:border-pine'}`}
+      >
+        {done && <Icon name="check" size={16} colour="surface" />}
+      </View>
+    </Pressable>
+  );
+}
+
+/** When a task is due, and that it is overdue. */
+export function DueNote({ task, before = '' }: { task: Task; before?: string }) {
+  const { zone, now, today } = useMoment();
+  const { settings, events } = useWorkspace();
+  const overdue = isOverdue(task, events, zone, now);
+  const meeting = meetingNeeding(task, events, zone);
+  const due = task.due ? dueWords(task.due, today, settings.clock) : '';
+  const needed = meeting ? neededWords(meeting, today, zone, settings.clock) : '';
+  const last = lastInstant(task, events, zone);
+  const short = useShortfall(task.neededBy && Number.isFinite(last) ? dateOf(last - 1, zone) : '');
+  const said = [`${overdue && due ? 'overdue, was ' : ''}${due}`, needed].filter(Boolean).join(' · ');
+  if (!said && !before) return null;
+  return (
+    <>
+      <Words size="xs" tone={overdue ? 'brick' : 'soft'} face={overdue ? 'strong' : 'text'} numberOfLines={2}>
+        {[before, said].filter(Boolean).join(' · ')}
+      </Words>
+      {!overdue && short && (
+        <Words size="xs" tone="brick" face="strong">
+          {short}
+        </Words>
+      )}
+    </>
+  );
+}
+
+/** Starts the timer on something, or stops it where it runs. On a phone, in `small`, it is an icon only. */
+export function TimerButton({ subject, small = false }: { subject: Subject; small?: boolean }) {
+  const title = subjectTitle(subject, useWorkspace());
+  const running = useRunning(subject);
+  const press = running ? stop : () => start(subject);
+  const [label, icon] = running ? (['Stop', 'stop'] as const) : (['Start', 'start'] as const);
+  if (small)
+    return (
+      <IconButton
+        label={`${label} ${title}`}
+        icon={icon}
+        colour={running ? 'amber' : 'pine'}
+        onPress={press}
+      />
+    );
+  return <Button label={label} says={`${label} ${title}`} icon={icon} onPress={press} />;
+}

@@ -1,0 +1,34 @@
+import type { Found } from './found';
+
+/** No typed length is longer, in minutes. */
+const LONGEST = 6000;
+
+/**
+ * A length as people type it, in whole minutes: `90`, `45m`, `1h30`, `1:30`, `1.5h`, `1 h 30 min`, `2h`.
+ * Undefined when it cannot be read, is zero, or is over 100 hours.
+ */
+export function readDuration(text: string): number | undefined {
+  const typed = text.trim().toLowerCase().replace(',', '.');
+  const found =
+    /^(?<minutes>\d+)\s*(?:m|min|mins|minutes?)?$/.exec(typed) ??
+    /^(?<hours>\d+):(?<minutes>[0-5]\d)$/.exec(typed) ??
+    /^(?<hours>\d+)\s*(?:h|hr|hrs|hours?)\s*(?<minutes>[0-5]?\d)\s*(?:m|min|minutes?)?$/.exec(typed) ??
+    /^(?<hours>\d+(?:\.\d+)?|\.\d+)\s*(?:h|hr|hrs|hours?)$/.exec(typed);
+  if (!found?.groups) return undefined;
+  const minutes = Math.round(Number(found.groups.hours ?? 0) * 60) + Number(found.groups.minutes ?? 0);
+  return minutes >= 1 && minutes <= LONGEST ? minutes : undefined;
+}
+
+/** What looks like a length within other words: a number needs its unit there. */
+const WITHIN =
+  /(?<![\w:.,])(?:\d+(?:[.,]\d+)?\s*h(?:rs?|ours?)?(?:\s*\d{1,2}(?:\s*m(?:in(?:ute)?s?)?)?)?|\d+\s*m(?:in(?:ute)?s?)?)(?![\w:])/gi;
+
+/** The last length in a line, where it stands: the `1h` of `Read the gauges 1h`. */
+export function findDuration(text: string): Found<number> | undefined {
+  return [...text.matchAll(WITHIN)]
+    .flatMap(({ 0: words, index }) => {
+      const value = readDuration(words);
+      return value === undefined ? [] : [{ value, from: index, to: index + words.length }];
+    })
+    .at(-1);
+}

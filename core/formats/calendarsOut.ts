@@ -1,0 +1,61 @@
+import type { Hue } from '../model/common';
+import { plainEvent, type CalendarEvent } from '../model/event';
+import type { RepeatingTask } from '../model/repeating';
+import type { Workspace } from '../model/workspace';
+import { subjectTitle } from '../tasks/places';
+import { inTray } from '../tasks/repeating';
+import type { CalendarOut } from './writeCalendar';
+
+/** A repeating task as an event that has the same times. */
+function eventOf(repeating: RepeatingTask): CalendarEvent {
+  const { id, title, start, minutes, rule, without, changedAt } = repeating;
+  return {
+    ...plainEvent,
+    id,
+    calendarId: '',
+    uid: id,
+    title,
+    start,
+    length: inTray(repeating) ? { days: 1, seconds: 0 } : { days: 0, seconds: minutes * 60 },
+    rule,
+    without,
+    ...(changedAt === undefined ? {} : { changedAt }),
+  };
+}
+
+/**
+ * What goes out as a calendar file: calendars by their ids, and under `blocks` and `tasks` those of the person's own
+ * plan, as a calendar of their own. `colourOf` gives the CSS colour name of a hue.
+ */
+export function calendarsOut(
+  workspace: Workspace,
+  chosen: ReadonlySet<string>,
+  colourOf: (hue: Hue) => string,
+): CalendarOut[] {
+  const { calendars, events, tasks, blocks, repeats } = workspace;
+  const out = calendars
+    .values()
+    .filter(({ id }) => chosen.has(id))
+    .map(({ id, name, hue, kept }) => ({
+      name,
+      kept,
+      color: colourOf(hue),
+      events: [...(events.parts.get(id)?.values() ?? [])],
+      tasks: [],
+      blocks: [],
+    }));
+  if (!chosen.has('blocks') && !chosen.has('tasks')) return out;
+  const titleOf = (taskId: string) => subjectTitle({ kind: 'task', taskId }, workspace);
+  const plan: CalendarOut = {
+    name: 'My plan',
+    kept: [],
+    color: null,
+    // times of repeating tasks to which nothing has happened go out as the rule that gives them
+    events: chosen.has('blocks') ? repeats.values().map(eventOf) : [],
+    tasks: chosen.has('tasks') ? tasks.values() : [],
+    blocks: chosen.has('blocks')
+      ? blocks.values().map((block) => ({ block, title: titleOf(block.taskId) }))
+      : [],
+  };
+  return [...out, plan];
+}

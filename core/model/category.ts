@@ -1,0 +1,16 @@
+import { z } from 'zod';
+import { Changed, Hue, Id, openObject } from './common';
+
+/**
+ * A kind of work, across lists and calendars. Its id is the name that it was given first, so that two copies of a
+ * workspace in which the same one was made agree; events tell theirs by name, as calendar files do.
+ */
+export const Category = openObject({
+  id: Id,
+  name: z.string().min(1),
+  hue: Hue,
+  /** Its place among the others, smallest first. */
+  rank: z.number(),
+  ...Changed,
+});
+export type Category = z.infer<typeof Category>;

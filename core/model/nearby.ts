@@ -1,0 +1,81 @@
+import type { Span } from '../time/span';
+import type { Collection, Part, Stored } from './collection';
+import { rememberedPer } from './remember';
+
+type Placed<R> = Span & { readonly record: R };
+
+/** What is longer than this (ms) is looked through one by one, as there is little of it. */
+const LONG = 7 * 86_400_000;
+
+/** Where the records of a part lie: the short ones by start, the long ones apart, and the whole stretch of them. */
+type Index<R> = { readonly short: readonly Placed<R>[]; readonly long: readonly Placed<R>[] } & Span;
+
+function indexOf<R>(records: Iterable<R>, spanOf: (record: R) => Span | null): Index<R> {
+  const all = [...records].flatMap((record) => {
+    const span = spanOf(record);
+    return span ? [{ ...span, record }] : [];
+  });
+  const isLong = ({ from, to }: Span) => to - from > LONG;
+  return {
+    short: all.filter((one) => !isLong(one)).sort((a, b) => a.from - b.from),
+    long: all.filter(isLong),
+    from: all.reduce((least, { from }) => Math.min(least, from), Infinity),
+    to: all.reduce((most, { to }) => Math.max(most, to), -Infinity),
+  };
+}
+
+/** The index of the first that begins at or after an instant. */
+function firstFrom(sorted: readonly Span[], instant: number): number {
+  let [low, high] = [0, sorted.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((sorted[middle]?.from ?? Infinity) < instant) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
+
+/**
+ * Look-ups of what lies near a stretch of time, over indexes built once for each part of a collection. `spanOf` tells
+ * where a record lies; null for one that lies nowhere in time.
+ */
+export function nearby<R extends Stored>(spanOf: (record: R) => Span | null) {
+  const indexOfPart = rememberedPer((part: Part<R>) => indexOf(part.values(), spanOf));
+  return {
+    /** The records that overlap a range, by start. */
+    in(collection: Collection<R>, range: Span): R[] {
+      const found: Placed<R>[] = [];
+      const overlaps = ({ from, to }: Span) => from < range.to && to > range.from;
+      for (const part of collection.parts.values()) {
+        const index = indexOfPart(part);
+        if (!overlaps(index)) continue;
+        for (let i = firstFrom(index.short, range.from - LONG); i < index.short.length; i += 1) {
+          const one = index.short[i];
+          if (!one || one.from >= range.to) break;
+          if (one.to > range.from) found.push(one);
+        }
+        found.push(...index.long.filter(overlaps));
+      }
+      return found.sort((a, b) => a.from - b.from).map(({ record }) => record);
+    },
+
+    /** The parts that may hold something of a range: what is derived of it depends on them and on no others. */
+    parts(collection: Collection<R>, range: Span): Part<R>[] {
+      return [...collection.parts.values()].filter((part) => {
+        const { from, to } = indexOfPart(part);
+        return from < range.to && to > range.from;
+      });
+    },
+  };
+}
+
+/** The latest of something in each part of a collection, so that parts that lie wholly in the past are passed over. */
+export function latestByPart<R extends Stored, V extends string | number>(of: (record: R) => V) {
+  const latest = rememberedPer((part: Part<R>) =>
+    [...part.values()].map(of).reduce((a, b) => (a > b ? a : b)),
+  );
+  return (collection: Collection<R>, from: V): R[] =>
+    [...collection.parts.values()].flatMap((part) =>
+      latest(part) < from ? [] : [...part.values()].filter((record) => of(record) >= from),
+    );
+}

@@ -1,0 +1,111 @@
+import type { z } from 'zod';
+import { Category } from './category';
+import type { Stored } from './collection';
+import { Deletion } from './deletion';
+import { Calendar, CalendarEvent } from './event';
+import { Block, Intention, TimeEntry, TrayItem } from './plan';
+import { RepeatingTask } from './repeating';
+import { Task, TaskList } from './task';
+
+/*
+ * Everything that a workspace holds, a line a thing. Storage, the workspace file and its published schema, merging and
+ * what goes with what is deleted all follow from this table: a new record is an entry here, its schema, and its commands.
+ */
+
+/** What a record points at, and what is left of the record when that goes: null when it goes along. */
+type Reference<R> = {
+  readonly to: string;
+  readonly ids: (record: R) => readonly string[];
+  readonly without: (record: R, id: string) => R | null;
+};
+
+type RecordKind<R extends Stored> = {
+  readonly schema: z.ZodType<R>;
+  /** Rises when its stored shape changes; migrations.ts brings what is older up to it. */
+  readonly version: number;
+  /** The part of its collection that a record lies in: what storage writes at once. What has a month is kept by month. */
+  readonly part: (record: R) => string;
+  /** What points elsewhere and is not named here stays as it is, as time spent on a deleted task does. */
+  readonly refers?: readonly Reference<R>[];
+};
+
+const kind = <R extends Stored>(of: RecordKind<R>): RecordKind<R> => of;
+
+const all = () => 'all';
+const month = (instant: number) => new Date(instant).toISOString().slice(0, 7);
+const goes = () => null;
+
+/** Open tasks lie in so many parts, so that an edit writes a few kilobytes also with tens of thousands of them. */
+const OPEN_PARTS = 256;
+
+/** A number below OPEN_PARTS for an id, the same always (FNV-1a, Fowler, Noll, Vo 1991). */
+function spread(id: string): number {
+  let hash = 0x811c9dc5;
+  for (let i = 0; i < id.length; i += 1) hash = Math.imul(hash ^ id.charCodeAt(i), 0x01000193);
+  return (hash >>> 0) % OPEN_PARTS;
+}
+const openPart = (id: string) => `open-${spread(id).toString(16).padStart(2, '0')}`;
+
+const inCategory = <R extends { category?: string | undefined }>(): Reference<R> => ({
+  to: 'categories',
+  ids: ({ category }) => (category === undefined ? [] : [category]),
+  without: ({ category: _, ...rest }) => rest as R, // R without a field that it need not have
+});
+
+export const records = {
+  lists: kind<TaskList>({ schema: TaskList, version: 2, part: all }),
+  categories: kind<Category>({ schema: Category, version: 1, part: all }),
+  tasks: kind<Task>({
+    schema: Task,
+    version: 3,
+    part: ({ id, doneAt }) => (doneAt === null ? openPart(id) : `done-${month(doneAt)}`),
+    refers: [inCategory()],
+  }),
+  calendars: kind<Calendar>({ schema: Calendar, version: 2, part: all }),
+  events: kind<CalendarEvent>({
+    schema: CalendarEvent,
+    version: 2,
+    part: ({ calendarId }) => calendarId,
+    refers: [{ to: 'calendars', ids: ({ calendarId }) => [calendarId], without: goes }],
+  }),
+  blocks: kind<Block>({
+    schema: Block,
+    version: 2,
+    part: ({ start }) => month(start),
+    refers: [
+      { to: 'tasks', ids: ({ taskId }) => [taskId], without: goes },
+      {
+        to: 'tasks',
+        ids: ({ holds = [] }) => holds,
+        without: (block, id) => ({ ...block, holds: (block.holds ?? []).filter((one) => one !== id) }),
+      },
+    ],
+  }),
+  tray: kind<TrayItem>({
+    schema: TrayItem,
+    version: 2,
+    part: ({ date }) => date.slice(0, 7),
+    refers: [{ to: 'tasks', ids: ({ taskId }) => [taskId], without: goes }],
+  }),
+  entries: kind<TimeEntry>({ schema: TimeEntry, version: 2, part: ({ from }) => month(from) }),
+  repeats: kind<RepeatingTask>({
+    schema: RepeatingTask,
+    version: 2,
+    part: all,
+    refers: [inCategory()],
+  }),
+  intentions: kind<Intention>({ schema: Intention, version: 2, part: ({ date }) => date.slice(0, 7) }),
+  deletions: kind<Deletion>({ schema: Deletion, version: 1, part: ({ at }) => month(at) }),
+} as const;
+
+export type CollectionName = keyof typeof records;
+export type RecordOf<C extends CollectionName> = z.infer<(typeof records)[C]['schema']>;
+export type AnyRecord = RecordOf<CollectionName>;
+
+// Object.keys forgets the key type
+export const collectionNames = Object.keys(records) as CollectionName[];
+
+export const isCollection = (name: string): name is CollectionName => name in records;
+
+/** The table's entry of any collection, seen as one for any record: for what treats all alike. */
+export const kindOf = (name: CollectionName) => records[name] as unknown as RecordKind<AnyRecord>; // kind and record are of the same name

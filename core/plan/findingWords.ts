@@ -1,0 +1,38 @@
+import { asLine, distanceWords, durationWords } from '../time/words';
+import { MINUTE } from '../time/span';
+import type { Finding } from './judge';
+
+/** A finding in words, within a sentence or a list: `ends 30 min after it is due`. */
+export function findingWords(finding: Finding): string {
+  switch (finding.kind) {
+    case 'collides':
+      return `collides with ${finding.titles.join(', ')}`;
+    case 'late': {
+      const { task, minutes, meeting } = finding;
+      const after = meeting === null ? 'it is due' : `${meeting} begins, which needs it`;
+      const words = `ends ${distanceWords(minutes * MINUTE)} after ${after}`;
+      return task ? `${task.title} ${words}` : words;
+    }
+    case 'tooLate': {
+      const { task, due, meeting } = finding;
+      const reasons = [due ? 'it is due before' : '', meeting === null ? '' : `${meeting} needs it before`];
+      const why = reasons.filter(Boolean).join(', ') || 'it is due as the day begins';
+      return task ? `too late for ${task.title}: ${why}` : `too late: ${why}`;
+    }
+    case 'afterDay':
+      return `ends ${durationWords(finding.minutes)} after the working day`;
+    case 'overGroup':
+      return `${durationWords(finding.minutes)} more than fits`;
+    case 'overDay':
+      return `${durationWords(finding.minutes)} more than the day has room for`;
+  }
+}
+
+/** A finding as a line of its own: `Ends 30 min after it is due`. */
+export const findingLine = (finding: Finding): string => asLine(findingWords(finding));
+
+/** What a card has room to say: the gravest of what is wrong with the task or the group in it, or null. */
+export function cardWarning(findings: readonly Finding[]): string | null {
+  const finding = findings.find(({ kind }) => kind === 'overGroup' || kind === 'late');
+  return finding ? findingWords(finding) : null;
+}

@@ -1,0 +1,79 @@
+import type { Occurrence } from '../calendar/occurrences';
+import type { Block, TrayItem } from '../model/plan';
+import type { Task } from '../model/task';
+import type { Workspace } from '../model/workspace';
+import { dueOn } from '../tasks/openTasks';
+import { spanOfBlock, taskOf } from '../tasks/places';
+import type { Span } from '../time/span';
+import type { Zone } from '../time/zone';
+import type { DayPlan } from './dayPlan';
+import { tasksOfBlock } from './group';
+import { isTaskSeen } from './lens';
+
+/** Something of a day that has its hours. */
+export type Timed = Span &
+  (
+    | { readonly kind: 'meeting'; readonly event: Occurrence }
+    | { readonly kind: 'block'; readonly block: Block; readonly task: Task }
+  );
+
+/** One thing of a day, wherever it is shown. */
+export type Thing =
+  | Timed
+  | { readonly kind: 'allDay'; readonly event: Occurrence }
+  | { readonly kind: 'tray'; readonly item: TrayItem; readonly task: Task }
+  | { readonly kind: 'due'; readonly task: Task };
+
+/** The id that tells a thing from the others of its day. */
+export function keyOfThing(thing: Thing): string {
+  switch (thing.kind) {
+    case 'meeting':
+    case 'allDay':
+      return thing.event.id;
+    case 'block':
+      return `block ${thing.block.id}`;
+    case 'tray':
+      return `tray ${thing.item.id}`;
+    case 'due':
+      return `due ${thing.task.id}`;
+  }
+}
+
+export const titleOfThing = (thing: Thing): string =>
+  'event' in thing ? thing.event.title : thing.task.title;
+
+/** Meetings and blocks of a day in one sequence by time. A block whose task is not there is left out. */
+export function timedThings({ meetings, blocks }: DayPlan, workspace: Workspace): Timed[] {
+  const ofMeetings = meetings.map((event): Timed => ({
+    kind: 'meeting',
+    event,
+    from: event.from,
+    to: event.to,
+  }));
+  const ofBlocks = blocks.flatMap((block): Timed[] => {
+    const task = taskOf(workspace, block.taskId);
+    return task ? [{ kind: 'block', block, task, ...spanOfBlock(block) }] : [];
+  });
+  return [...ofMeetings, ...ofBlocks].sort((a, b) => a.from - b.from || a.to - b.to);
+}
+
+/**
+ * All things of a day: what takes it whole, what is due, what lies in its tray, then its hours. A task that is due on
+ * the day and planned on it is there once, as planned.
+ */
+export function thingsOf(plan: DayPlan, workspace: Workspace, zone: Zone): Thing[] {
+  const planned = new Set([...plan.tray.map(({ taskId }) => taskId), ...plan.blocks.flatMap(tasksOfBlock)]);
+  const tray = plan.tray.flatMap((item): Thing[] => {
+    const task = taskOf(workspace, item.taskId);
+    return task ? [{ kind: 'tray', item, task }] : [];
+  });
+  const due = dueOn(workspace, plan.date, zone)
+    .filter((task) => !planned.has(task.id) && isTaskSeen(task, workspace.settings))
+    .map((task): Thing => ({ kind: 'due', task }));
+  return [
+    ...plan.allDay.map((event): Thing => ({ kind: 'allDay', event })),
+    ...due,
+    ...tray,
+    ...timedThings(plan, workspace),
+  ];
+}

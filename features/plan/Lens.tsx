@@ -1,0 +1,161 @@
+import { View } from 'react-native';
+import { changeSettings, editCalendar } from '@/core/commands/calendar';
+import { hidesSomething, priorityHues, stateHues } from '@/core/plan/lens';
+import { categoriesOf } from '@/core/model/categories';
+import type { Hue } from '@/core/model/common';
+import type { Settings } from '@/core/model/settings';
+import type { Workspace } from '@/core/model/workspace';
+import { store, useWorkspace } from '@/state/workspaceStore';
+import { Button } from '@/ui/Button';
+import { CheckBox } from '@/ui/CheckBox';
+import { Choice } from '@/ui/Choice';
+import { EdgeMark } from '@/board/marks';
+import { HourScale } from '@/board/strip/HourScale';
+import { showAll } from './showAll';
+import { Zones } from './Zones';
+import { openPanel } from '@/ui/panels';
+import { useWide } from '@/ui/useWide';
+import { Heading, Words } from '@/ui/Words';
+
+const toggled = (names: readonly string[], name: string) =>
+  names.includes(name) ? names.filter((one) => one !== name) : [...names, name];
+
+const leaveOut = (leftOut: Settings['leftOut'], changes: Partial<Settings['leftOut']>) =>
+  store.run(changeSettings, { leftOut: { ...leftOut, ...changes } });
+
+/** What the plan shows, and what gives it its colours. */
+export function Lens() {
+  const workspace = useWorkspace();
+  const { settings, calendars, lists } = workspace;
+  const { leftOut, colourBy } = settings;
+  const categories = categoriesOf(workspace);
+  const wide = useWide();
+  return (
+    <View className="gap-5">
+      <Choice
+        label="Colour by"
+        value={colourBy}
+        onChoose={(to) => store.run(changeSettings, { colourBy: to })}
+        options={[
+          { value: 'list', name: 'list' },
+          { value: 'category', name: 'category' },
+          { value: 'priority', name: 'priority' },
+          { value: 'state', name: 'state' },
+        ]}
+      />
+      <Legend entries={legendOf(workspace)} />
+      {!wide && (
+        <View className="flex-row items-center justify-between">
+          <Words>Height of the hours</Words>
+          <View className="flex-row">
+            <HourScale />
+          </View>
+        </View>
+      )}
+      <Part title="Time zones">
+        <Zones />
+      </Part>
+      <Part title="Calendars">
+        {calendars.values().map(({ id, name, hidden = false }) => (
+          <CheckBox
+            key={id}
+            label={name}
+            says={`Show the calendar ${name}`}
+            checked={!hidden}
+            onToggle={() => store.run(editCalendar, { id, hidden: !hidden })}
+          />
+        ))}
+      </Part>
+      <Part title="Lists">
+        {lists.values().map(({ id, name }) => (
+          <CheckBox
+            key={id}
+            label={name}
+            says={`Show the list ${name}`}
+            checked={!leftOut.lists.includes(id)}
+            onToggle={() => leaveOut(leftOut, { lists: toggled(leftOut.lists, id) })}
+          />
+        ))}
+      </Part>
+      {categories.length > 0 && (
+        <Part title="Categories">
+          {categories.map(({ id, name }) => (
+            <CheckBox
+              key={id}
+              label={name}
+              says={`Show the category ${name}`}
+              checked={!leftOut.categories.includes(id)}
+              onToggle={() => leaveOut(leftOut, { categories: toggled(leftOut.categories, id) })}
+            />
+          ))}
+          <View className="flex-row">
+            <Button label="Edit categories…" kind="quiet" onPress={() => openPanel({ kind: 'categories' })} />
+          </View>
+        </Part>
+      )}
+      <Part title="State">
+        <CheckBox
+          label="Done"
+          says="Show what is done"
+          checked={!leftOut.done}
+          onToggle={() => leaveOut(leftOut, { done: !leftOut.done })}
+        />
+      </Part>
+      {hidesSomething(settings) && (
+        <View className="flex-row">
+          <Button label="Show all" onPress={showAll} />
+        </View>
+      )}
+      <Words size="xs" tone="soft">
+        Loads and collisions are those of the whole plan, whatever is in sight.
+      </Words>
+    </View>
+  );
+}
+
+const Part = ({ title, children }: { title: string; children: React.ReactNode }) => (
+  <View>
+    <Heading level={2}>{title}</Heading>
+    {children}
+  </View>
+);
+
+const stateWords: Record<keyof typeof stateHues, string> = {
+  done: 'done',
+  running: 'running now',
+  overdue: 'overdue',
+  begun: 'begun',
+  open: 'not begun',
+};
+
+type Entry = { readonly name: string; readonly hue: Hue };
+
+function legendOf(workspace: Workspace): Entry[] {
+  const entries = <K extends string>(hues: Record<K, Hue>, name: (key: K) => string): Entry[] =>
+    (Object.keys(hues) as K[]).map((key) => ({ name: name(key), hue: hues[key] })); // Object.keys forgets the key type
+  switch (workspace.settings.colourBy) {
+    case 'list':
+      return workspace.lists.values().map(({ name, hue }) => ({ name, hue }));
+    case 'category':
+      return [...categoriesOf(workspace), { name: 'no category', hue: 'slate' }];
+    case 'priority':
+      return entries(priorityHues, (priority) => priority);
+    case 'state':
+      return entries(stateHues, (state) => stateWords[state]);
+  }
+}
+
+const Legend = ({ entries }: { entries: readonly Entry[] }) => (
+  <View role="list" aria-label="What the colours mean" className="flex-row flex-wrap gap-2">
+    {entries.map(({ name, hue }) => (
+      <View
+        key={name}
+        role="listitem"
+        className={`hue-${hue} overflow-hidden rounded-r-lg bg-fill py-1 pl-3 pr-2.5`}
+      >
+        <EdgeMark />
+        <Words size="xs">{name}</Words>
+      </View>
+    ))}
+  </View>
+);

@@ -1,0 +1,58 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { calendarsOut } from '@/core/formats/calendarsOut';
+import { writeCalendar } from '@/core/formats/writeCalendar';
+import { session } from '@/state/session';
+import { store, useStore } from '@/state/workspaceStore';
+import { useMoment } from '@/ui/clock';
+import { Button } from '@/ui/Button';
+import { CheckBox } from '@/ui/CheckBox';
+import { closePanel } from '@/ui/panels';
+import { Words } from '@/ui/Words';
+import { colourOfHue } from '@/actions/files/colourNames';
+import { download } from '@/actions/files/download';
+
+/** Chooses what goes out as a calendar file. */
+export function ExportCalendar() {
+  const { zone, now, today } = useMoment();
+  const workspace = useStore((state) => state.workspace);
+  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  const { calendars, events, tasks, blocks } = workspace;
+  const choices = [
+    ...calendars.values().map(({ id, name }) => {
+      const size = events.parts.get(id)?.size ?? 0;
+      return { id, name, count: `${size} ${size === 1 ? 'event' : 'events'}` };
+    }),
+    { id: 'blocks', name: 'My blocks', count: `${blocks.size}` },
+    { id: 'tasks', name: 'My tasks', count: `${tasks.size}` },
+  ];
+  const chosen = new Set(choices.map(({ id }) => id).filter((id) => !left.has(id)));
+  const toggle = (id: string) =>
+    setLeft(
+      (before) => new Set(before.has(id) ? [...before].filter((other) => other !== id) : [...before, id]),
+    );
+  const save = () => {
+    const out = calendarsOut(workspace, chosen, colourOfHue);
+    const name = `sprindle-${session.space}-${today}.ics`;
+    download(name, writeCalendar(out, { zone, now }), 'text/calendar');
+    closePanel();
+    store.say(`Exported as ${name}`);
+  };
+  return (
+    <View className="gap-4">
+      <Words tone="soft">
+        Other calendar programs read this file (.ics). Calendars that came from a file go out with everything
+        that stood in it.
+      </Words>
+      <View>
+        {choices.map(({ id, name, count }) => (
+          <CheckBox key={id} label={name} note={count} checked={chosen.has(id)} onToggle={() => toggle(id)} />
+        ))}
+      </View>
+      <View className="flex-row gap-2">
+        <Button label="Save the file" kind="primary" disabled={chosen.size === 0} onPress={save} />
+        <Button label="Not now" onPress={closePanel} />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,49 @@
+import { Link, usePathname, type Href } from 'expo-router';
+import { Pressable, View } from 'react-native';
+import { Icon, type IconName } from '@/ui/icons';
+import { useWide } from '@/ui/useWide';
+import { Words } from '@/ui/Words';
+
+const places = [
+  { path: '/today', name: 'Today', icon: 'today' },
+  { path: '/plan', name: 'Plan', icon: 'plan' },
+  { path: '/tasks', name: 'Tasks', icon: 'tasks' },
+  { path: '/review', name: 'Review', icon: 'review' },
+  { path: '/settings', name: 'Settings', icon: 'settings' },
+] as const satisfies readonly { path: Href; name: string; icon: IconName }[];
+
+/** The five places: a bar below on a phone, a narrow labelled rail on a wide screen. */
+export function Navigation() {
+  const wide = useWide();
+  const here = usePathname();
+  return (
+    <View
+      role="navigation"
+      aria-label="Places"
+      className={
+        wide
+          ? 'w-[84px] gap-1 border-r border-line bg-surface py-3'
+          : 'flex-row border-t border-line bg-surface'
+      }
+    >
+      {places.map(({ path, name, icon }) => {
+        const current = here === path;
+        const mark = current ? 'border-pine' : 'border-transparent';
+        return (
+          <Link key={path} href={path} asChild>
+            <Pressable
+              aria-label={name}
+              aria-current={current ? 'page' : undefined}
+              className={`items-center justify-center gap-1 hover:bg-ground ${wide ? `min-h-[63px] border-l-[3px] ${mark}` : `h-[62px] flex-1 border-t-[3px] ${mark}`}`}
+            >
+              <Icon name={icon} size={22} colour={current ? 'pine' : 'ink-soft'} />
+              <Words size="xs" face={current ? 'strong' : 'text'} tone={current ? 'pine' : 'soft'}>
+                {name}
+              </Words>
+            </Pressable>
+          </Link>
+        );
+      })}
+    </View>
+  );
+}

@@ -1,0 +1,31 @@
+import { View } from 'react-native';
+import { keyOfThing, titleOfThing, type Timed } from '@/core/plan/things';
+import { clockWords } from '@/core/time/words';
+import { useWorkspace } from '@/state/workspaceStore';
+import { Button } from '@/ui/Button';
+import { useMoment } from '@/ui/clock';
+import { openPanel } from '@/ui/panels';
+
+/** Meetings and blocks that share the same hours, each to be opened. */
+export function CrowdList({ items }: { items: readonly Timed[] }) {
+  const { zone } = useMoment();
+  const { clock } = useWorkspace().settings;
+  const at = (instant: number) => clockWords(instant, zone, clock);
+  return (
+    <View className="gap-2">
+      {items.map((item) => (
+        <Button
+          key={keyOfThing(item)}
+          label={`${at(item.from)} – ${at(item.to)} · ${titleOfThing(item)}`}
+          onPress={() =>
+            openPanel(
+              item.kind === 'block'
+                ? { kind: 'task', id: item.task.id, blockId: item.block.id }
+                : { kind: 'meeting', meeting: item.event },
+            )
+          }
+        />
+      ))}
+    </View>
+  );
+}

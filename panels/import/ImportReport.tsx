@@ -1,0 +1,82 @@
+import { View } from 'react-native';
+import { lengthOf } from '@/core/time/span';
+import { durationWords } from '@/core/time/words';
+import { Button } from '@/ui/Button';
+import { answerPanel, closePanel } from '@/ui/panels';
+import { Words } from '@/ui/Words';
+import type { ImportResult } from '@/actions/files/importResult';
+
+const MOST_SHOWN = 100;
+
+/** What an import brought, and what could not be read, by line. */
+export function ImportReport({ report }: { report: ImportResult }) {
+  const { counts, problems, leftOut, freed, tasksTo } = report;
+  const minutes =
+    counts.changed + counts.removed > 0 ? freed.reduce((sum, span) => sum + lengthOf(span), 0) : 0;
+  const { added, changed, unchanged, removed } = counts;
+  const rows: [number, string, string][] = [
+    [added, 'new', ''],
+    [changed, 'changed', ''],
+    [unchanged, 'as they were', ''],
+    [removed, 'removed', 'The file no longer has them.'],
+    [leftOut, 'left out', 'They could not be read; the reasons stand below.'],
+  ];
+  return (
+    <View className="gap-4">
+      <View className="gap-1">
+        {rows.map(([count, name, why]) => (
+          <View key={name} className="flex-row items-baseline gap-3">
+            <View className="min-w-[40px] items-end">
+              <Words face={count > 0 ? 'strong' : 'text'} tone={count > 0 ? 'ink' : 'soft'}>
+                {count}
+              </Words>
+            </View>
+            <View className="shrink-0">
+              <Words tone={count > 0 ? 'ink' : 'soft'}>{name}</Words>
+            </View>
+            {count > 0 && why !== '' && (
+              <View className="shrink">
+                <Words size="xs" tone="soft">
+                  {why}
+                </Words>
+              </View>
+            )}
+          </View>
+        ))}
+      </View>
+      {tasksTo && <Words tone="soft">New tasks of the file are in the list {tasksTo}.</Words>}
+      {minutes > 0 && (
+        <View className="flex-row">
+          <Button
+            label={`${durationWords(minutes)} became free: see what fits`}
+            onPress={() => answerPanel('importReport', 'fill')}
+          />
+        </View>
+      )}
+      {problems.length > 0 && (
+        <View className="gap-2">
+          <Words face="strong">
+            {problems.length === 1
+              ? 'One line could not be taken as it stands'
+              : `${problems.length} lines could not be taken as they stand`}
+          </Words>
+          {problems.slice(0, MOST_SHOWN).map(({ where, what, hint }) => (
+            <View key={`${where} ${what}`} className="border-l-4 border-brick bg-brick-pale px-3 py-2">
+              <Words face="strong">
+                Line {where}: {what}
+              </Words>
+              <Words size="xs">{hint}</Words>
+            </View>
+          ))}
+          {problems.length > MOST_SHOWN && <Words tone="soft">and {problems.length - MOST_SHOWN} more</Words>}
+        </View>
+      )}
+      <View className="flex-row gap-2">
+        <Button label="Good" kind="primary" onPress={closePanel} />
+        {added + changed + removed > 0 && (
+          <Button label="Undo import" icon="undo" onPress={() => answerPanel('importReport', 'undo')} />
+        )}
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,89 @@
+import { Pressable, View } from 'react-native';
+import { inRank } from '@/core/tasks/order';
+import { addList, deleteList, editList } from '@/core/commands/tasks';
+import { Hue } from '@/core/model/common';
+import { ListIcon, type TaskList } from '@/core/model/task';
+import { newId, store, useStore, useWorkspace } from '@/state/workspaceStore';
+import { IconButton } from '@/ui/Button';
+import { Field } from '@/ui/Field';
+import { HueChoice, swatch } from '@/ui/HueChoice';
+import { Icon } from '@/ui/icons';
+import { readTitle } from '@/ui/readings';
+import { Words } from '@/ui/Words';
+
+/** The lists: rename, give a hue and an icon, add, delete. */
+export function Lists() {
+  const lists = inRank(useWorkspace().lists);
+  const next = {
+    hue: Hue.options[lists.length % Hue.options.length] ?? 'slate',
+    icon: ListIcon.options[lists.length % ListIcon.options.length] ?? 'pen',
+  };
+  return (
+    <View className="gap-6">
+      {lists.map((list) => (
+        <ListRow key={list.id} list={list} heir={lists.find(({ id }) => id !== list.id)} />
+      ))}
+      <Field
+        label="New list"
+        text=""
+        read={readTitle}
+        adding
+        placeholder="Permits"
+        onSave={(name) => store.run(addList, { id: newId(), name, ...next }, `Added the list ${name}`)}
+      />
+    </View>
+  );
+}
+
+function ListRow({ list, heir }: { list: TaskList; heir: TaskList | undefined }) {
+  const { id, name, hue, icon } = list;
+  const tasks = useStore(({ workspace }) => workspace.tasks);
+  const count = tasks.values().filter(({ listId }) => listId === id).length;
+  return (
+    <View className={`hue-${hue} gap-1 border-l-4 border-edge pl-3`}>
+      <View className="flex-row items-end gap-2">
+        <View className="flex-1">
+          <Field
+            label={`List, ${count} ${count === 1 ? 'task' : 'tasks'}`}
+            text={name}
+            read={readTitle}
+            onSave={(to) => store.run(editList, { id, name: to })}
+          />
+        </View>
+        {heir && (
+          <IconButton
+            label={`Delete ${name}; its tasks go to ${heir.name}`}
+            icon="remove"
+            onPress={() =>
+              store.run(
+                deleteList,
+                { id, tasksTo: heir.id },
+                `Deleted ${name}; its tasks are in ${heir.name}`,
+              )
+            }
+          />
+        )}
+      </View>
+      <HueChoice of={name} value={hue} onChoose={(to) => store.run(editList, { id, hue: to })} />
+      <View role="radiogroup" aria-label={`Icon of ${name}`} className="flex-row flex-wrap">
+        {ListIcon.options.map((option) => (
+          <Pressable
+            key={option}
+            role="radio"
+            aria-checked={option === icon}
+            aria-label={option}
+            onPress={() => store.run(editList, { id, icon: option })}
+            className={swatch(option === icon)}
+          >
+            <Icon name={option} size={18} colour="edge" />
+          </Pressable>
+        ))}
+      </View>
+      {heir === undefined && (
+        <Words size="xs" tone="soft">
+          The last list stays.
+        </Words>
+      )}
+    </View>
+  );
+}

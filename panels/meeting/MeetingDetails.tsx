@@ -1,0 +1,78 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { addEntry } from '@/core/commands/track';
+import { detailsAt, occurrenceAt, type Occurrence } from '@/core/calendar/occurrences';
+import { ruleWords } from '@/core/calendar/repeat';
+import { clockWords, dateWords, durationWords } from '@/core/time/words';
+import { lengthOf } from '@/core/time/span';
+import { dateOf } from '@/core/time/zone';
+import { entriesOf, subjectOfMeeting } from '@/core/track/spent';
+import { newId, store, useWorkspace } from '@/state/workspaceStore';
+import { useMoment } from '@/ui/clock';
+import { Button } from '@/ui/Button';
+import { TimerButton } from '@/board/taskParts';
+import { Words } from '@/ui/Words';
+import { EventFields } from './EventFields';
+import { MeetingSays } from './MeetingSays';
+import { SpentList } from '../parts/SpentList';
+
+/** Records that a meeting took the time it was planned for. */
+const asPlanned = (meeting: Occurrence) =>
+  store.run(
+    addEntry,
+    { id: newId(), subject: subjectOfMeeting(meeting), from: meeting.from, to: meeting.to },
+    `${meeting.title} took ${durationWords(lengthOf(meeting))}, as planned`,
+  );
+
+/** A meeting: its hours, and the time that it really took. */
+export function MeetingDetails({ meeting: opened }: { meeting: Occurrence }) {
+  const { zone } = useMoment();
+  const { settings, calendars, entries, events } = useWorkspace();
+  const [editing, setEditing] = useState(false);
+  const event = events.get(opened.eventId);
+  if (!event) return <Words>This event is no longer there.</Words>;
+  const meeting = occurrenceAt(event, opened.recurrence, zone);
+  const details = detailsAt(event, meeting.recurrence);
+  const subject = subjectOfMeeting(meeting);
+  const clock = (instant: number) => clockWords(instant, zone, settings.clock);
+  const date = dateOf(meeting.from, zone);
+  const hours = meeting.allDay ? 'all day' : `${clock(meeting.from)} – ${clock(meeting.to)}`;
+  const recorded = entriesOf(entries, subject).length > 0;
+  return (
+    <View className="gap-4">
+      <View className="gap-1">
+        <Words face="strong">
+          {dateWords(date)}, {hours}
+        </Words>
+        {meeting.location !== '' && <Words>{meeting.location}</Words>}
+        {details.categories.length > 0 && <Words tone="soft">{details.categories.join(', ')}</Words>}
+        <Words tone="soft">
+          {calendars.get(meeting.calendarId)?.name ?? 'Calendar'} · {meeting.busy ? 'busy' : 'free'}
+        </Words>
+        {event.rule && (
+          <Words tone="soft">Repeats {ruleWords(event.rule, event.start.wall.slice(0, 10))}</Words>
+        )}
+      </View>
+      <MeetingSays details={details} />
+      {!meeting.allDay && (
+        <>
+          <View className="flex-row flex-wrap gap-2">
+            <TimerButton subject={subject} />
+            {!recorded && meeting.to > meeting.from && (
+              <Button label="Took place as planned" onPress={() => asPlanned(meeting)} />
+            )}
+          </View>
+          <SpentList subject={subject} estimate={Math.round(lengthOf(meeting))} date={date} />
+        </>
+      )}
+      <View className="flex-row">
+        <Button
+          label={editing ? 'Stop editing' : 'Edit event'}
+          icon="pen"
+          onPress={() => setEditing(!editing)}
+        />
+      </View>
+      {editing && <EventFields event={event} meeting={meeting} />}
+    </View>
+  );
+}

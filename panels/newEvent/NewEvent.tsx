@@ -1,0 +1,111 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { planNewTask } from '@/core/commands/plan';
+import { occurrenceAt } from '@/core/calendar/occurrences';
+import { ownCalendars } from '@/core/model/event';
+import { firstList } from '@/core/model/workspace';
+import { judge } from '@/core/plan/judge';
+import { newTask } from '@/core/tasks/newTask';
+import { inRank } from '@/core/tasks/order';
+import { MINUTE } from '@/core/time/span';
+import { clockWords, dateWords, durationWords } from '@/core/time/words';
+import { dateOf, instantOf } from '@/core/time/zone';
+import { here } from '@/state/here';
+import { currentWorkspace, newId, store, useWorkspace } from '@/state/workspaceStore';
+import { useMoment } from '@/ui/clock';
+import { Findings } from '@/board/Findings';
+import { Button } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
+import { Field } from '@/ui/Field';
+import { readDay, readLength, readTitle } from '@/ui/readings';
+import { closePanel, openPanel } from '@/ui/panels';
+import { Words } from '@/ui/Words';
+import { addEventAt } from '@/actions/events';
+
+type Kind = 'event' | 'task' | 'group';
+
+/** Something new at marked hours: an event, or a task with its block. */
+export function NewEvent({ from, minutes: length }: { from: number; minutes: number }) {
+  const { zone } = useMoment();
+  const workspace = useWorkspace();
+  const [kind, setKind] = useState<Kind>('event');
+  const [start, setStart] = useState(from);
+  const [minutes, setMinutes] = useState(length);
+  const [title, setTitle] = useState('');
+  const own = ownCalendars(workspace.calendars);
+  const [calendarId, setCalendar] = useState(own[0]?.id);
+  const clock = (instant: number) => clockWords(instant, zone, workspace.settings.clock);
+  const day = dateOf(start, zone);
+  const findings = judge(
+    workspace,
+    {
+      what: { kind: kind === 'event' ? 'newEvent' : 'newTask' },
+      to: { kind: 'hours', start, minutes },
+    },
+    { zone },
+  );
+
+  const addBlock = (name: string) => {
+    const [list = firstList] = inRank(workspace.lists);
+    const taskId = newId();
+    store.run(
+      planNewTask,
+      {
+        task: newTask({ id: taskId, title: name, listId: list.id, estimate: minutes, createdAt: here().now }),
+        block: { id: newId(), taskId, start, minutes, ...(kind === 'group' ? { holds: [] } : {}) },
+      },
+      `${name}: ${dateWords(day)} ${clock(start)}, ${durationWords(minutes)}`,
+    );
+    closePanel();
+  };
+  const add = (name: string) => {
+    if (name === '' && kind === 'group') return addBlock('Small tasks');
+    if (name === '') return store.say('A title is needed.', 'problem');
+    if (kind !== 'event') return addBlock(name);
+    const id = addEventAt(name, start, minutes, calendarId);
+    const event = id && currentWorkspace().events.get(id);
+    if (!event) return;
+    openPanel({ kind: 'meeting', meeting: occurrenceAt(event, event.start.wall, zone) });
+  };
+  return (
+    <View className="gap-4">
+      <Choice
+        label="What"
+        hideLabel
+        value={kind}
+        onChoose={setKind}
+        options={[
+          { value: 'event', name: 'An event' },
+          { value: 'task', name: 'A task and its block' },
+          { value: 'group', name: 'A block for small tasks' },
+        ]}
+      />
+      <Field label="Title" text={title} focusFirst read={readTitle} onSave={setTitle} />
+      <Field
+        label="Starts"
+        text={`${dateWords(day)} ${clock(start)}`}
+        read={readDay}
+        onSave={({ date, time }) => setStart(instantOf(`${date}T${time ?? '09:00'}`, zone))}
+      />
+      <Field label="Length" text={durationWords(minutes)} read={readLength} onSave={setMinutes} />
+      {kind === 'event' && own.length > 1 && (
+        <Choice
+          label="Calendar"
+          value={calendarId ?? ''}
+          onChoose={setCalendar}
+          options={own.map(({ id, name }) => ({ value: id, name }))}
+        />
+      )}
+      <View aria-live="polite">
+        <Words tone="soft">
+          {clock(start)} – {clock(start + minutes * MINUTE)}
+        </Words>
+        <Findings findings={findings} />
+      </View>
+      <View className="flex-row gap-2">
+        <Button label="Add" says="Add it" kind="primary" onPress={() => add(title)} />
+        <Button label="Not now" onPress={closePanel} />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,81 @@
+import { View } from 'react-native';
+import { deleteEntry, editEntry } from '@/core/commands/track';
+import type { Subject, TimeEntry } from '@/core/model/plan';
+import { minutesOf } from '@/core/time/span';
+import { clockWords, dateWords, durationWords, timeWords } from '@/core/time/words';
+import { dateOf, instantOf, wallOf } from '@/core/time/zone';
+import { entriesOf, spanOfEntry } from '@/core/track/spent';
+import { store, useWorkspace } from '@/state/workspaceStore';
+import { useMoment } from '@/ui/clock';
+import { Button, IconButton } from '@/ui/Button';
+import { Field } from '@/ui/Field';
+import { readClock } from '@/ui/readings';
+import { openPanel } from '@/ui/panels';
+import { Words } from '@/ui/Words';
+
+/** The time spent on something, entry by entry, to correct and to add to. */
+export function SpentList({
+  subject,
+  estimate,
+  date,
+}: {
+  subject: Subject;
+  estimate: number | null;
+  date: string;
+}) {
+  const { now } = useMoment();
+  const { entries } = useWorkspace();
+  const own = [...entriesOf(entries, subject)].sort((a, b) => b.from - a.from);
+  const spent = minutesOf(own.map((entry) => spanOfEntry(entry, now)));
+  return (
+    <View className="gap-2">
+      <View className="flex-row items-center justify-between gap-2">
+        <Words face="strong">
+          {spent === 0 ? 'No time spent yet' : `${durationWords(spent)} spent`}
+          {estimate !== null ? ` of ${durationWords(estimate)}` : ''}
+        </Words>
+        <Button label="Add time…" kind="quiet" onPress={() => openPanel({ kind: 'time', subject, date })} />
+      </View>
+      {own.map((entry) => (
+        <EntryRow key={entry.id} entry={entry} />
+      ))}
+    </View>
+  );
+}
+
+function EntryRow({ entry }: { entry: TimeEntry }) {
+  const { zone } = useMoment();
+  const { clock } = useWorkspace().settings;
+  const { id, from, to } = entry;
+  const date = dateOf(from, zone);
+  if (to === null) {
+    return <Words tone="amber">Running since {clockWords(from, zone, clock)}</Words>;
+  }
+  const at = (time: string, day: string) => instantOf(`${day}T${time}`, zone);
+  const text = (instant: number) => timeWords(wallOf(instant, zone).slice(11, 16), clock);
+  return (
+    <View className="flex-row items-end gap-2">
+      <View className="flex-1">
+        <Field
+          label={`${dateWords(date)}, from`}
+          text={text(from)}
+          read={readClock}
+          onSave={(time) => store.run(editEntry, { id, from: at(time, date), to })}
+        />
+      </View>
+      <View className="flex-1">
+        <Field
+          label="to"
+          text={text(to)}
+          read={readClock}
+          onSave={(time) => store.run(editEntry, { id, from, to: at(time, dateOf(to, zone)) })}
+        />
+      </View>
+      <IconButton
+        label={`Delete time from ${text(from)} to ${text(to)}`}
+        icon="remove"
+        onPress={() => store.run(deleteEntry, { id }, 'Deleted the time')}
+      />
+    </View>
+  );
+}

@@ -1,0 +1,143 @@
+import { View } from 'react-native';
+import { relocate } from '@/actions/places';
+import { Findings } from '@/board/Findings';
+import { holdTask } from '@/core/commands/groups';
+import { placeTask, putInTray } from '@/core/commands/plan';
+import type { Id } from '@/core/model/common';
+import type { Block, TrayItem } from '@/core/model/plan';
+import type { Due, Task } from '@/core/model/task';
+import { fillWords, heldTasks, takesIn } from '@/core/plan/group';
+import { judge, placedFrom } from '@/core/plan/judge';
+import { proposals } from '@/core/plan/placing';
+import { lengthOfTask } from '@/core/tasks/newTask';
+import { blockOf, blocksIn, taskOf, trayItemOf } from '@/core/tasks/places';
+import { MINUTE } from '@/core/time/span';
+import { asLine, clockWords, dateWords, dayWords, durationWords } from '@/core/time/words';
+import { addDays, dateOf, dayOf, instantOf } from '@/core/time/zone';
+import { newId, store, useWorkspace } from '@/state/workspaceStore';
+import { Button } from '@/ui/Button';
+import { useMoment } from '@/ui/clock';
+import { closePanel } from '@/ui/panels';
+import { readDay } from '@/ui/readings';
+import { Words } from '@/ui/Words';
+import { TypedLine } from '../parts/TypedLine';
+import { Trays } from './Trays';
+
+type Props = { taskId: Id; blockId?: Id | undefined; trayId?: Id | undefined };
+
+/** Places a task without dragging: the next pockets that it fits, a group, a tray, or a typed day and hour. */
+export function PlaceTask({ taskId, blockId, trayId }: Props) {
+  const workspace = useWorkspace();
+  const { zone, now, today } = useMoment();
+  const task = taskOf(workspace, taskId);
+  if (!task) return null;
+  const block = blockId ? blockOf(workspace, blockId) : undefined;
+  const from = block ?? (trayId ? trayItemOf(workspace, trayId) : undefined);
+  const minutes = block?.minutes ?? lengthOfTask(task);
+  const at = (instant: number) => clockWords(instant, zone, workspace.settings.clock);
+  const when = (start: number) => `${dayWords(dateOf(start, zone), today)} ${at(start)}`;
+  const what = placedFrom(from, taskId);
+  const onHours = (start: number) =>
+    judge(workspace, { what, to: { kind: 'hours', start, minutes } }, { zone });
+
+  const place = (start: number) => {
+    closePanel();
+    const words = `${task.title}: ${when(start)}, ${durationWords(minutes)}`;
+    if (from) void relocate(from, { start, minutes }, words);
+    else store.run(placeTask, { id: newId(), taskId, start, minutes }, words);
+  };
+  const lay = (date: string) => {
+    closePanel();
+    const words = `${task.title} is in the tray of ${dateWords(date)}`;
+    if (from) void relocate(from, { date }, words);
+    else store.run(putInTray, { id: newId(), taskId, date }, words);
+  };
+  const startOf = ({ date, time }: Due) => (time ? instantOf(`${date}T${time}`, zone) : null);
+
+  const places = proposals(workspace, minutes, zone, now);
+  return (
+    <View className="gap-4">
+      <Words tone="soft">
+        {durationWords(minutes)}
+        {task.estimate === null && !block ? ', as nobody has estimated it' : ''}. The next pockets that fit:
+      </Words>
+      <View className="gap-2">
+        {places.map((pocket) => (
+          <View key={pocket.from} className="gap-0.5">
+            <Button
+              label={`${asLine(when(pocket.from))} – ${at(pocket.to)}`}
+              onPress={() => place(pocket.from)}
+            />
+            <Findings findings={onHours(pocket.from)} />
+          </View>
+        ))}
+        {places.length === 0 && <Words tone="soft">No pocket of the next two weeks is long enough.</Words>}
+      </View>
+      <Groups task={task} from={from} />
+      <Trays onChoose={lay} />
+      <TypedLine
+        label="Another day or hour"
+        examples="thu 14:00, or a day alone for its tray"
+        read={readDay}
+        meaning={(due) => {
+          const start = startOf(due);
+          if (start !== null)
+            return {
+              words: `${dateWords(due.date)}, ${at(start)} – ${at(start + minutes * MINUTE)}`,
+              findings: onHours(start),
+            };
+          const to = { kind: 'tray', date: due.date } as const;
+          return {
+            words: `In the tray of ${dateWords(due.date)}`,
+            findings: judge(workspace, { what, to }, { zone }),
+          };
+        }}
+        onTake={(due) => {
+          const start = startOf(due);
+          if (start === null) lay(due.date);
+          else place(start);
+        }}
+      />
+    </View>
+  );
+}
+
+/** How many days ahead groups are offered. */
+const GROUP_DAYS = 7;
+
+/** The group blocks of the coming days that a task can go into. */
+function Groups({ task, from }: { task: Task; from: Block | TrayItem | undefined }) {
+  const workspace = useWorkspace();
+  const { zone, now, today } = useMoment();
+  const range = { from: now, to: dayOf(addDays(today, GROUP_DAYS), zone).to };
+  const groups = blocksIn(workspace, range, zone).filter((block) => takesIn(block, task.id));
+  if (groups.length === 0) return null;
+  const left = from && ('start' in from ? { blockId: from.id } : { trayId: from.id });
+  return (
+    <View className="gap-2">
+      <Words face="strong">Into a group</Words>
+      {groups.map((block) => {
+        const fill = fillWords(block, [...heldTasks(block, workspace), task]);
+        const title = taskOf(workspace, block.taskId)?.title ?? 'Group';
+        const when = `${dayWords(dateOf(block.start, zone), today)} ${clockWords(block.start, zone, workspace.settings.clock)}`;
+        const placing = {
+          what: placedFrom(from, task.id),
+          to: { kind: 'group', blockId: block.id },
+        } as const;
+        return (
+          <View key={block.id} className="gap-0.5">
+            <Button
+              label={`${title}, ${when}: ${fill}`}
+              onPress={() => {
+                closePanel();
+                const input = { id: block.id, taskId: task.id, ...left };
+                store.run(holdTask, input, `${task.title}: into ${title}, ${fill}`);
+              }}
+            />
+            <Findings findings={judge(workspace, placing, { zone })} />
+          </View>
+        );
+      })}
+    </View>
+  );
+}

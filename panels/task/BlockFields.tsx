@@ -1,0 +1,61 @@
+import { View } from 'react-native';
+import type { Block } from '@/core/model/plan';
+import { judgeBlock } from '@/core/plan/judge';
+import { spanOfBlock, taskOf } from '@/core/tasks/places';
+import { dateOf, instantOf, wallOf } from '@/core/time/zone';
+import { clockWords, dateWords, durationWords, timeWords } from '@/core/time/words';
+import { useWorkspace } from '@/state/workspaceStore';
+import { useMoment } from '@/ui/clock';
+import { Findings } from '@/board/Findings';
+import { Button } from '@/ui/Button';
+import { Field } from '@/ui/Field';
+import { readClock, readLength } from '@/ui/readings';
+import { Words } from '@/ui/Words';
+import { duplicate } from '@/actions/tasks';
+import { GroupFields } from './GroupFields';
+import { relocate, takeOff } from '@/actions/places';
+import { TypedChange } from './TypedChange';
+
+/** The hours of one block, typed, and what it means that it stands there. */
+export function BlockFields({ block }: { block: Block }) {
+  const { zone } = useMoment();
+  const workspace = useWorkspace();
+  const { clock } = workspace.settings;
+  const { from, to } = spanOfBlock(block);
+  const date = dateOf(block.start, zone);
+  const title = taskOf(workspace, block.taskId)?.title ?? 'The block';
+  const set = (start: number, minutes: number) =>
+    void relocate(block, { start, minutes }, `${title}: ${durationWords(minutes)}`);
+  return (
+    <View className="gap-2 border-y border-line py-3">
+      <Words face="strong">
+        Block {dateWords(date)}, {clockWords(from, zone, clock)} – {clockWords(to, zone, clock)}
+      </Words>
+      <View className="flex-row">
+        <Button label="Once more" kind="quiet" onPress={() => duplicate(block)} />
+        <Button label="Take off" kind="quiet" onPress={() => void takeOff(block)} />
+      </View>
+      <View className="flex-row gap-3">
+        <View className="flex-1">
+          <Field
+            label="Starts"
+            text={timeWords(wallOf(block.start, zone).slice(11, 16), clock)}
+            read={readClock}
+            onSave={(time) => set(instantOf(`${date}T${time}`, zone), block.minutes)}
+          />
+        </View>
+        <View className="flex-1">
+          <Field
+            label="Length"
+            text={durationWords(block.minutes)}
+            read={readLength}
+            onSave={(minutes) => set(block.start, minutes)}
+          />
+        </View>
+      </View>
+      <TypedChange block={block} onChange={({ start, minutes }) => set(start, minutes)} />
+      <GroupFields block={block} />
+      <Findings findings={judgeBlock(workspace, block, { zone })} />
+    </View>
+  );
+}

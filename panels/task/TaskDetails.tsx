@@ -1,0 +1,129 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import type { Scope } from '@/core/commands/events';
+import { editTask } from '@/core/commands/tasks';
+import type { Id } from '@/core/model/common';
+import type { Task } from '@/core/model/task';
+import { blockOf, lastPlaceOf, taskOf, trayItemOf } from '@/core/tasks/places';
+import { repeatingOf } from '@/core/tasks/repeating';
+import { dueText } from '@/core/tasks/dueWords';
+import { durationWords } from '@/core/time/words';
+import { store, useWorkspace } from '@/state/workspaceStore';
+import { useMoment } from '@/ui/clock';
+import { Button } from '@/ui/Button';
+import { Field } from '@/ui/Field';
+import { readDue, readEstimate, readTitle, readWords } from '@/ui/readings';
+import { openPanel } from '@/ui/panels';
+import { RepeatFields } from '../parts/RepeatFields';
+import { ScopeChoice, deleteWords } from '../parts/ScopeChoice';
+import { SpentList } from '../parts/SpentList';
+import { Words } from '@/ui/Words';
+import { toggleDone } from '@/actions/tasks';
+import { BlockFields } from './BlockFields';
+import { ListChoice, PriorityChoice } from '../parts/choices';
+import { NeededBy } from './NeededBy';
+import { deleteTimes, editTimes, setRule, startOfPlace } from '@/actions/repeats';
+import { TimerButton } from '@/board/taskParts';
+
+/** Everything about one task, each field saving itself; with `blockId` also the block that was opened. */
+export function TaskDetails({
+  id,
+  blockId,
+  trayId,
+}: {
+  id: Id;
+  blockId?: Id | undefined;
+  trayId?: Id | undefined;
+}) {
+  const { today } = useMoment();
+  const workspace = useWorkspace();
+  const { settings, repeats, categories } = workspace;
+  const [scope, setScope] = useState<Scope>('one');
+  const task = taskOf(workspace, id);
+  if (!task) return <Words tone="soft">This task is no longer there.</Words>;
+  const block = blockId ? blockOf(workspace, blockId) : undefined;
+  const item = trayId ? trayItemOf(workspace, trayId) : undefined;
+  const place = block ?? item ?? lastPlaceOf(workspace, task.id);
+  const repeating = repeatingOf(task, repeats);
+  const edit = (words: Parameters<typeof editTimes>[2]) => editTimes(task, scope, words);
+  const one = (changes: Partial<Pick<Task, 'due'>>) => store.run(editTask, { id, ...changes });
+  return (
+    <View className="gap-4">
+      <View className="flex-row flex-wrap gap-2">
+        <Button
+          label={task.doneAt === null ? 'Done' : 'Not done'}
+          says={`${task.doneAt === null ? 'Done' : 'Not done'}: ${task.title}`}
+          icon="check"
+          kind="primary"
+          onPress={() => toggleDone(task)}
+        />
+        <TimerButton subject={{ kind: 'task', taskId: id }} />
+        <Button
+          label="Place…"
+          onPress={() =>
+            openPanel({
+              kind: 'place',
+              taskId: id,
+              ...(block ? { blockId: block.id } : {}),
+              ...(trayId ? { trayId } : {}),
+            })
+          }
+        />
+      </View>
+      {repeating && <ScopeChoice value={scope} onChoose={setScope} />}
+      <Field label="Title" text={task.title} read={readTitle} onSave={(title) => edit({ title })} />
+      {block && <BlockFields block={block} />}
+      <View className="flex-row gap-3">
+        <View className="flex-1">
+          <Field
+            label="Estimate"
+            text={task.estimate === null ? '' : durationWords(task.estimate)}
+            read={readEstimate}
+            onSave={(estimate) => edit({ estimate })}
+            placeholder="1h30"
+          />
+        </View>
+        <View className="flex-[1.9]">
+          <Field
+            label="Due"
+            text={dueText(task.due, settings.clock)}
+            read={readDue}
+            onSave={(due) => one({ due })}
+            placeholder="fri 14:00"
+          />
+        </View>
+      </View>
+      <NeededBy task={task} />
+      <PriorityChoice value={task.priority} onChoose={(priority) => edit({ priority })} />
+      <Field
+        label="Category"
+        text={categories.get(task.category ?? '')?.name ?? ''}
+        read={readWords}
+        onSave={(categoryName) => edit({ categoryName })}
+        placeholder="Fieldwork"
+      />
+      <ListChoice value={task.listId} onChoose={(listId) => edit({ listId })} />
+      <Field
+        label="Notes"
+        text={task.notes}
+        read={(notes) => ({ value: notes })}
+        onSave={(notes) => edit({ notes })}
+        multiline
+      />
+      <RepeatFields
+        rule={repeating?.rule ?? null}
+        start={(repeating?.start ?? startOfPlace(place)).wall.slice(0, 10)}
+        onRule={(rule) => setRule(task, rule, place)}
+      />
+      <SpentList subject={{ kind: 'task', taskId: id }} estimate={task.estimate} date={today} />
+      <View className="flex-row">
+        <Button
+          label={repeating ? deleteWords[scope] : 'Delete task'}
+          icon="remove"
+          kind="danger"
+          onPress={() => deleteTimes(task, repeating ? scope : 'one')}
+        />
+      </View>
+    </View>
+  );
+}

@@ -1,0 +1,33 @@
+import { readChange, type Hours } from '@/core/capture/readChange';
+import type { Block } from '@/core/model/plan';
+import { judgeBlock } from '@/core/plan/judge';
+import { MINUTE } from '@/core/time/span';
+import { clockWords, dateWords, durationWords } from '@/core/time/words';
+import { dateOf } from '@/core/time/zone';
+import { useWorkspace } from '@/state/workspaceStore';
+import { useMoment } from '@/ui/clock';
+import { TypedLine } from '../parts/TypedLine';
+
+/** New hours of a block by a few typed words. */
+export function TypedChange({ block, onChange }: { block: Block; onChange: (hours: Hours) => void }) {
+  const { zone, now } = useMoment();
+  const workspace = useWorkspace();
+  const at = (instant: number) => clockWords(instant, zone, workspace.settings.clock);
+  return (
+    <TypedLine
+      label="Change the hours"
+      examples="14:00 1h, +30m, tomorrow 9"
+      read={(typed) => {
+        const value = readChange(typed, block, now, zone);
+        return value
+          ? { value }
+          : { problem: `“${typed}” cannot be read. Try 14:00 1h, +30m or tomorrow 9.` };
+      }}
+      meaning={({ start, minutes }) => ({
+        words: `${dateWords(dateOf(start, zone))}, ${at(start)} – ${at(start + minutes * MINUTE)} · ${durationWords(minutes)}`,
+        findings: judgeBlock(workspace, { ...block, start, minutes }, { zone }),
+      })}
+      onTake={onChange}
+    />
+  );
+}

@@ -1,0 +1,68 @@
+import type { Change } from '@/core/commands/changes';
+import type { Workspace } from '@/core/model/workspace';
+import type { LastWords } from './lastWords';
+import type { Repository } from './repository';
+
+/** Milliseconds from a change to its writing, so that it is on disk well within half a second. */
+const SAVE_AFTER = 200;
+
+type Surroundings = {
+  readonly repository: Repository;
+  readonly lastWords: LastWords | undefined;
+  readonly workspace: () => Workspace;
+  /** Is told whether the last write came through. */
+  readonly onWritten: (went: boolean) => void;
+};
+
+/** Writes what has changed, a moment after it did: one transaction after the other, what failed with the next. */
+export function saving({ repository, lastWords, workspace, onWritten }: Surroundings) {
+  const dirty = new Set<string>();
+  /** The changes that are not on disk yet. */
+  let unwritten: readonly Change[] = [];
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let writing: Promise<void> = Promise.resolve();
+  let stopped = false;
+
+  const write = async () => {
+    if (dirty.size === 0 || stopped) return;
+    const partitions = [...dirty];
+    const written = unwritten;
+    dirty.clear();
+    try {
+      await repository.save(workspace(), partitions);
+      unwritten = unwritten.slice(written.length);
+      lastWords?.keep(unwritten);
+      onWritten(true);
+    } catch {
+      for (const partition of partitions) dirty.add(partition);
+      onWritten(false);
+    }
+  };
+
+  const flush = (): Promise<void> => {
+    clearTimeout(timer);
+    timer = undefined;
+    writing = writing.then(write);
+    return writing;
+  };
+
+  return {
+    /** Writes all that waits, at once. */
+    flush,
+    /** Has partitions written soon, and remembers by which changes they came to differ. */
+    mark(partitions: Iterable<string>, changes: readonly Change[] = []): void {
+      for (const partition of partitions) dirty.add(partition);
+      unwritten = [...unwritten, ...changes];
+      timer ??= setTimeout(() => void flush(), SAVE_AFTER);
+    },
+    /** Puts what is not on disk yet where the next page finds it, and begins to write it: the page may be gone at once. */
+    leave(): void {
+      if (!stopped) lastWords?.keep(unwritten);
+      void flush();
+    },
+    /** Forgets the changes that are not written yet; the partitions are written all the same. */
+    forgetChanges: () => void (unwritten = []),
+    /** Writes nothing from now on. */
+    stop: () => void (stopped = true),
+  };
+}

@@ -1,0 +1,27 @@
+import { View } from 'react-native';
+import { store, useStore } from '@/state/workspaceStore';
+import { IconButton } from './Button';
+
+/** Undo and redo, named by what they would take back or do again. */
+export function UndoButtons() {
+  const back = useStore(({ past }) => past.at(-1)?.label);
+  const again = useStore(({ future }) => future.at(-1)?.label);
+  return (
+    <View className="flex-row">
+      <IconButton
+        label={back ? `Undo ${back}` : 'Nothing to undo'}
+        icon="undo"
+        disabled={!back}
+        onPress={() => store.undo()}
+        colour="ink-soft"
+      />
+      <IconButton
+        label={again ? `Redo ${again}` : 'Nothing to redo'}
+        icon="redo"
+        disabled={!again}
+        onPress={store.redo}
+        colour="ink-soft"
+      />
+    </View>
+  );
+}

@@ -1,0 +1,93 @@
+import type { ComponentType } from 'react';
+import { create } from 'zustand';
+
+/*
+ * What opens beside or over a place. This room knows no panel: each one adds the line of its properties to `Panels`
+ * where it lives, and is registered when the application starts. So whoever opens a panel needs its name only.
+ */
+
+/** The properties of each panel, by its name. */
+// eslint-disable-next-line @typescript-eslint/no-empty-object-type -- every panel adds a line of its own
+export interface Panels {}
+
+/** What a panel that asks a question is answered with, by its name. */
+// eslint-disable-next-line @typescript-eslint/no-empty-object-type -- every panel that asks adds a line of its own
+export interface Answers {}
+
+export type PanelName = keyof Panels;
+type Opening<N extends PanelName> = { readonly kind: N } & Panels[N];
+export type Opened = { [N in PanelName]: Opening<N> }[PanelName];
+
+/** A panel: what it is called and what stands in it. */
+export type Panel<Properties> = {
+  readonly useTitle: (properties: Properties) => string;
+  readonly Content: ComponentType<Properties>;
+  /** It may stand in the details pane of a wide screen instead of lying over it. */
+  readonly inPane?: boolean;
+};
+
+const registered = new Map<string, Panel<Opened>>();
+
+/** Makes panels known; done once, before anything is drawn. */
+export function registerPanels(panels: { readonly [N in PanelName]?: Panel<Panels[N]> }): void {
+  // what is opened under a name has the properties that its panel takes
+  for (const [name, panel] of Object.entries(panels)) registered.set(name, panel as Panel<Opened>);
+}
+
+/** The panel that was registered under a name. */
+export function panelOf({ kind }: Opened): Panel<Opened> {
+  const panel = registered.get(kind);
+  if (!panel) throw new Error(`No panel is registered as “${kind}”.`);
+  return panel;
+}
+
+type Question = { readonly panel: Opened; readonly settle: (answer: unknown) => void };
+
+type State = {
+  /** What the person has opened. */
+  readonly shown: Opened | null;
+  /** Questions, which lie above it and wait for each other. */
+  readonly questions: readonly Question[];
+  /** A details pane is in sight, so that what may stand in it does not lie over the screen. */
+  readonly hasPane: boolean;
+};
+
+export const usePanels = create<State>(() => ({ shown: null, questions: [], hasPane: false }));
+
+/** The panel on top of all others. */
+export const topPanel = ({ shown, questions }: State): Opened | null => questions[0]?.panel ?? shown;
+
+/** Opens a panel in the place of what is open; below a question that waits for its answer. */
+export const openPanel = (shown: Opened) => usePanels.setState({ shown });
+
+/** Asks a question, after those that wait already. Resolves to the answer, or to undefined when the panel is closed. */
+export const ask = <N extends keyof Answers & PanelName>(
+  panel: Opening<N>,
+): Promise<Answers[N] | undefined> =>
+  new Promise((resolve) => {
+    // answered by answerPanel, for a panel of this name
+    const question = { panel, settle: resolve } as unknown as Question;
+    usePanels.setState(({ questions }) => ({ questions: [...questions, question] }));
+  });
+
+/** Answers the question that is on top. */
+export function answerPanel<N extends keyof Answers>(_: N, answer: Answers[N] | undefined): void {
+  const [first, ...questions] = usePanels.getState().questions;
+  usePanels.setState({ questions });
+  first?.settle(answer);
+}
+
+/** Closes the panel on top; a question that is closed has no answer. */
+export function closePanel(): void {
+  const [first, ...questions] = usePanels.getState().questions;
+  usePanels.setState(first ? { questions } : { shown: null });
+  first?.settle(undefined);
+}
+
+/** Closes what is open if it is this panel; questions stay. */
+export const leavePanel = (kind: PanelName) =>
+  usePanels.setState(({ shown }) => (shown?.kind === kind ? { shown: null } : {}));
+
+/** Whether a panel stands in the details pane, where there is one. */
+export const belongsInPane = (panel: Opened | null): boolean =>
+  panel !== null && panelOf(panel).inPane === true;
