@@ -11,7 +11,7 @@ import { currentWorkspace, newId, store } from '@/state/workspaceStore';
 import { deleteTimes, goOnShowing, repetition, startOfPlace } from './repeats';
 import { askScope, scopeWords } from './scopes';
 
-/** Where a time stands, told as its repeating task tells its start: with an hour or without. */
+/** Where a time stands, as wall time in the form of its repeating task's start: with an hour or without. */
 function wallOfPlace(place: Block | TrayItem, { start }: RepeatingTask): string {
   const { wall } = startOfPlace(place);
   return wall.length === start.wall.length ? wall : wall.slice(0, 10) + start.wall.slice(10);

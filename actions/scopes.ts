@@ -1,7 +1,7 @@
 import type { Scope } from '@/core/commands/events';
 import { ask } from '@/ui/panels';
 
-/** What is said of a change that went through. */
+/** How a notice names the times that a change went to. */
 export const scopeWords: Record<Scope, string> = {
   one: '',
   later: ', and all later ones',

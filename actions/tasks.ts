@@ -47,6 +47,6 @@ export const duplicate = ({ id, taskId }: Block) =>
     `${taskOf(currentWorkspace(), taskId)?.title ?? 'The task'} once more, right after it`,
   );
 
-/** Adds a task; what is not said is left open. */
+/** Adds a task; what is not given is left open. */
 export const add = (words: Pick<Task, 'title' | 'listId'> & Partial<Task>): boolean =>
   store.run(addTask, newTask({ id: newId(), createdAt: here().now, ...words }), `Added ${words.title}`);

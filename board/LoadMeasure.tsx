@@ -5,14 +5,14 @@ import { Words } from '@/ui/Words';
 
 /** A day's load in words: "5 h 45 planned of 6 h 15 room" and what is left or too much. */
 export function loadWords({ planned, room, free, capacity }: Load): {
-  said: string;
+  words: string;
   left: string;
   over: boolean;
 } {
   if (capacity === 0)
-    return { said: `${durationWords(planned)} planned on a day off`, left: '', over: planned > 0 };
+    return { words: `${durationWords(planned)} planned on a day off`, left: '', over: planned > 0 };
   return {
-    said: `${durationWords(planned)} planned of ${durationWords(room)} room`,
+    words: `${durationWords(planned)} planned of ${durationWords(room)} room`,
     left: free >= 0 ? `${durationWords(free)} free` : `${durationWords(-free)} over`,
     over: free < 0,
   };
@@ -37,11 +37,11 @@ export function LoadBar({ load, height = 10 }: { load: Load; height?: number }) 
 
 /** The load of one day with its words. */
 export function LoadMeasure({ load }: { load: Load }) {
-  const { said, left, over } = loadWords(load);
+  const { words, left, over } = loadWords(load);
   return (
     <View className="gap-1.5">
       <View className="flex-row justify-between gap-2">
-        <Words face="strong">{said}</Words>
+        <Words face="strong">{words}</Words>
         <Words tone={over ? 'brick' : 'soft'} face={over ? 'strong' : 'text'}>
           {left}
         </Words>

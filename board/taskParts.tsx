@@ -1,4 +1,4 @@
-import { Pressable, View } from 'react-native';
+import { Pressable } from 'react-native';
 import type { Subject } from '@/core/model/plan';
 import type { Task } from '@/core/model/task';
 import { hueOfTask } from '@/core/plan/lens';
@@ -9,7 +9,7 @@ import { dateOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
 import { Button, IconButton } from '@/ui/Button';
-import { Icon } from '@/ui/icons';
+import { Tick } from '@/ui/Tick';
 import { useShortfall } from './useShortfall';
 import { Words } from '@/ui/Words';
 import { start, stop, toggleDone, useRunning } from '@/actions/tasks';
@@ -32,11 +32,7 @@ export function TickBox({ task }: { task: Task }) {
       onPress={() => toggleDone(task)}
       className="h-11 w-11 items-center justify-center"
     >
-      <View
-        className={`h-[22px] w-[22px] items-center justify-center border-2 ${done ? 'border-leaf bg-leaf' : 'border-ink-soft bg-surface hover:border-pine'}`}
-      >
-        {done && <Icon name="check" size={16} colour="surface" />}
-      </View>
+      <Tick ticked={done} look="done" />
     </Pressable>
   );
 }
@@ -51,12 +47,12 @@ export function DueNote({ task, before = '' }: { task: Task; before?: string }) 
   const needed = meeting ? neededWords(meeting, today, zone, settings.clock) : '';
   const last = lastInstant(task, events, zone);
   const short = useShortfall(task.neededBy && Number.isFinite(last) ? dateOf(last - 1, zone) : '');
-  const said = [`${overdue && due ? 'overdue, was ' : ''}${due}`, needed].filter(Boolean).join(' · ');
-  if (!said && !before) return null;
+  const note = [`${overdue && due ? 'overdue, was ' : ''}${due}`, needed].filter(Boolean).join(' · ');
+  if (!note && !before) return null;
   return (
     <>
       <Words size="xs" tone={overdue ? 'brick' : 'soft'} face={overdue ? 'strong' : 'text'} numberOfLines={2}>
-        {[before, said].filter(Boolean).join(' · ')}
+        {[before, note].filter(Boolean).join(' · ')}
       </Words>
       {!overdue && short && (
         <Words size="xs" tone="brick" face="strong">

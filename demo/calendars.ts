@@ -27,8 +27,8 @@ export function workingDay(today: IsoDate, count: number): IsoDate {
 
 const asGuest = ({ name, answer }: (typeof hearingGuests)[number]): Attendee => {
   const address = `${name.toLowerCase().replace(/\W+/g, '.')}@trust.example`;
-  const told = { yes: 'ACCEPTED', no: 'DECLINED', maybe: 'TENTATIVE' }[answer];
-  return { name, address, answer, line: `ATTENDEE;CN=${name};PARTSTAT=${told}:mailto:${address}` };
+  const state = { yes: 'ACCEPTED', no: 'DECLINED', maybe: 'TENTATIVE' }[answer];
+  return { name, address, answer, line: `ATTENDEE;CN=${name};PARTSTAT=${state}:mailto:${address}` };
 };
 
 function meetings(today: IsoDate, zone: Zone): CalendarEvent[] {

@@ -71,7 +71,7 @@ function repeating(today: IsoDate, zone: Zone): RepeatingTask[] {
 /** Puts a task into the first pocket of a day that takes it, a short break after what is before it; else into the tray. */
 function plan(workspace: Workspace, task: Task, date: IsoDate, zone: Zone, tray: boolean): Workspace {
   const minutes = task.estimate ?? 30;
-  const pocket = pockets(workspace, date, zone, 0).find((one) => lengthOf(one) >= minutes);
+  const pocket = pockets(workspace, date, zone, 0).find((free) => lengthOf(free) >= minutes);
   if (tray || !pocket) return putInTray.apply(workspace, { id: `tray-${task.id}`, taskId: task.id, date });
   const start = Math.ceil(pocket.from / (STEP * MINUTE)) * STEP * MINUTE;
   return placeTask.apply(workspace, { id: `block-${task.id}`, taskId: task.id, start, minutes });
@@ -90,7 +90,7 @@ function smallTasks(workspace: Workspace, date: IsoDate, zone: Zone): Workspace 
   const start = instantOf(at(date, time), zone);
   const createdAt = start - 3 * 24 * 60 * MINUTE;
   const task = newTask({ id: 'group', title, listId: 'volunteers', estimate: minutes, createdAt });
-  const held = workspace.tasks.values().flatMap((one) => (holds.includes(one.title) ? [one.id] : []));
+  const held = workspace.tasks.values().flatMap((small) => (holds.includes(small.title) ? [small.id] : []));
   return planNewTask.apply(workspace, {
     task,
     block: { id: 'group', taskId: 'group', start, minutes, holds: held },

@@ -149,7 +149,7 @@ export const hearingGuests = [
   { name: 'Anouk de Wit', answer: 'no' },
 ] as const;
 
-/** What stands in a colleague's calendar: so many working days from today. */
+/** What stands in a colleague's calendar; `on` counts working days from today. */
 export const colleague = {
   name: 'Ines',
   events: [

@@ -27,7 +27,7 @@ async function kill(page: Page) {
 const openTasks = async (page: Page) =>
   new Set(
     await page.$$eval('[aria-label^="Done: Gauge"]', (all) =>
-      all.map((one) => (one.getAttribute('aria-label') ?? '').slice(6)),
+      all.map((each) => (each.getAttribute('aria-label') ?? '').slice(6)),
     ),
   );
 
@@ -36,7 +36,7 @@ type Edit = { readonly added: number; ticked: number | null };
 
 /** Adds a task, or ticks one off that is already safe, which moves it to another part of the storage. */
 async function edit(page: Page, edits: Map<string, Edit>, random: () => number) {
-  const [title, known] = [...edits].find(([, one]) => one.ticked === null) ?? [];
+  const [title, known] = [...edits].find(([, each]) => each.ticked === null) ?? [];
   if (title && known && edits.size > 3 && random() < 0.4) {
     // not by the mouse, as the list may be moving under it
     await page.$eval(`[aria-label="Done: ${title}"]`, (box) => (box as HTMLElement).click()); // a checkbox of the page

@@ -169,7 +169,7 @@ const damage = (page: Page, space: string) =>
       const asked = rows.getAllKeys();
       asked.onsuccess = () => done(asked.result);
     });
-    const key = keys.find((one) => String(one).includes('tasks/open-'));
+    const key = keys.find((name) => String(name).includes('tasks/open-'));
     const row = await new Promise<unknown>((done) => {
       const asked = rows.get(key ?? '');
       asked.onsuccess = () => done(asked.result);

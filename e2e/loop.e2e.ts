@@ -101,8 +101,8 @@ for (const size of ['phone', 'wide'] as const satisfies Size[]) {
       assert.equal(await page.$('[aria-label^="Grant report, "]'), null, 'Escape lets go of it');
       // with the drawer closed, as it is while something is dragged
       if (size === 'phone') await pressText(page, 'To place');
-      const one = await pointAt(page, 13.04);
-      await drag(page, how, await card(), one, () => sees(page, 'Ends 30 min after it is due'));
+      const point = await pointAt(page, 13.04);
+      await drag(page, how, await card(), point, () => sees(page, 'Ends 30 min after it is due'));
       await boxOf(page, 'Grant report, 13:00 – 14:30, 1 h 30, ends 30 min after it is due');
       await isAccessible(page, 'plan');
     });

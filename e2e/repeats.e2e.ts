@@ -69,7 +69,7 @@ test('a task is made to repeat, its later times renamed, and all deleted; it sur
   await pause(500);
   await page.goto(`${stage.address}/plan?day=2026-12-03&view=days`);
   await settled(page);
-  const label = (await labels(page)).find((one) => /Read the report through/.test(one)) ?? '';
+  const label = (await labels(page)).find((name) => /Read the report through/.test(name)) ?? '';
   assert.match(label, /Read the report through/);
   await page.focus(`[aria-label=${JSON.stringify(label)}]`);
   await page.keyboard.press('Enter');

@@ -46,11 +46,11 @@ export async function sees(page: Page, text: string): Promise<void> {
 export async function boxOf(page: Page, label: string) {
   const element = await page.waitForSelector(labelled(label)).catch(() => null);
   assert.ok(element, `nothing is called “${label}…”; there are:\n${(await labels(page)).join('\n')}`);
-  await element.evaluate((one) => {
-    const { left, top, width, height } = one.getBoundingClientRect();
+  await element.evaluate((each) => {
+    const { left, top, width, height } = each.getBoundingClientRect();
     if (height > window.innerHeight / 2) return;
     const there = document.elementFromPoint(left + width / 2, top + height / 2);
-    if (!there || !(one.contains(there) || there.contains(one))) one.scrollIntoView({ block: 'center' });
+    if (!there || !(each.contains(there) || there.contains(each))) each.scrollIntoView({ block: 'center' });
   });
   const box = await element.boundingBox();
   assert.ok(box, `“${label}” is not to be seen`);

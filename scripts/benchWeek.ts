@@ -3,7 +3,7 @@ import { pause } from '../e2e/steps';
 
 /** What the week costs in Chromium: drawing it, and dragging in it, from real frames. */
 
-/** So many weeks back the shorter history has something in every week. */
+/** How many weeks back the shorter history has something in every week. */
 const WEEKS = 3;
 
 /** Milliseconds from asking for another week until the frame after it is drawn, going back some weeks and forth again. */
@@ -37,10 +37,10 @@ export async function weekTurns(page: Page): Promise<number[]> {
   return times;
 }
 
-/** A frame that came on time, with the next of 60 refreshes a second; stamps of frames are told in tenths of a millisecond. */
+/** A frame that came on time, with the next of 60 refreshes a second; frames are stamped in tenths of a millisecond. */
 const ON_TIME = 16.85;
 
-/** So many times a block is dragged to and fro, each for some seconds. */
+/** How many times a block is dragged to and fro, each for some seconds. */
 const DRAGS = 3;
 
 /** The share of frames that come on time while a block is dragged to and fro across the week. */

@@ -22,8 +22,8 @@ const AnyChange = z.union([
 /** The changes of a list that can be read; the others are passed over. */
 export function readChanges(list: unknown): Change[] {
   const read = z.array(z.unknown()).safeParse(list);
-  return (read.data ?? []).flatMap((one) => {
-    const change = AnyChange.safeParse(one);
+  return (read.data ?? []).flatMap((entry) => {
+    const change = AnyChange.safeParse(entry);
     // the union has exactly the kinds of a Change, one for each collection, which its type no longer tells
     return change.success ? [change.data as Change] : [];
   });

@@ -18,7 +18,7 @@ const waits = ({ tone, offer }: Notice): boolean => tone === 'problem' || offer 
 
 /** After one more notice, the latest last. The same words again take the place of those before. */
 export const noticed = (notices: readonly Notice[], notice: Notice): readonly Notice[] =>
-  [...notices.filter((one) => waits(one) && one.text !== notice.text), notice].slice(-MOST_WAITING);
+  [...notices.filter((other) => waits(other) && other.text !== notice.text), notice].slice(-MOST_WAITING);
 
 /** Without the notice of an id. */
 export const withoutNotice = (notices: readonly Notice[], id: number): readonly Notice[] =>

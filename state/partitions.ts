@@ -58,7 +58,7 @@ export function assemble(contents: Readonly<Record<string, unknown>>, unknown: U
   const found: Partial<Record<CollectionName, AnyRecord[]>> = {};
   let settings = defaultSettings;
   for (const [partition, content] of Object.entries(contents)) {
-    const [name] = placeOf(partition);
+    const [name, part] = placeOf(partition);
     if (!isCollection(name)) {
       const read = Settings.safeParse(content);
       if (read.success) settings = read.data;
@@ -67,11 +67,13 @@ export function assemble(contents: Readonly<Record<string, unknown>>, unknown: U
     }
     const read = recordsIn(name, content);
     if (!read.whole) damaged.push(partition);
+    const { part: partOf } = kindOf(name);
+    const kept = (found[name] ??= []);
     for (const record of read.records) {
-      const home = `${name}/${kindOf(name).part(record)}`;
-      if (home !== partition) moved.add(partition).add(home);
+      const home = partOf(record);
+      if (home !== part) moved.add(partition).add(`${name}/${home}`);
+      kept.push(record);
     }
-    (found[name] ??= []).push(...read.records);
   }
   // each record was parsed by the schema of its own collection
   const workspace = workspaceOf(found as Contents, settings, unknown);
@@ -90,9 +92,10 @@ function recordsIn(name: CollectionName, content: unknown): { records: AnyRecord
   const list = z.array(z.unknown()).safeParse(content);
   if (!list.success) return { records: [], whole: false };
   const { schema } = kindOf(name);
-  const records = list.data.flatMap((record) => {
+  const records: AnyRecord[] = [];
+  for (const record of list.data) {
     const read = schema.safeParse(record);
-    return read.success ? [read.data] : [];
-  });
+    if (read.success) records.push(read.data);
+  }
   return { records, whole: records.length === list.data.length };
 }

@@ -10,7 +10,7 @@ type Surroundings = {
   readonly repository: Repository;
   readonly lastWords: LastWords | undefined;
   readonly workspace: () => Workspace;
-  /** Is told whether the last write came through. */
+  /** Called after each write, with whether it went through. */
   readonly onWritten: (went: boolean) => void;
 };
 

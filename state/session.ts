@@ -35,7 +35,7 @@ function fromAddress(name: string): string | null {
   return given ?? remembered(name);
 }
 
-/** Milliseconds to add to the machine's clock; fixed when a tab is first told another time. */
+/** Milliseconds to add to the machine's clock; fixed when a tab is first opened with another time. */
 function clockOffset(): number {
   const given = new URLSearchParams(location.search).get('now');
   const known = Number(remembered('offset') ?? 0);

@@ -18,12 +18,12 @@ export const done = ({ past }: Steps, step: Step): Steps => ({
 
 /** After a step, the last or an earlier one, was undone. */
 export const undone = ({ past, future }: Steps, step: Step): Steps => ({
-  past: past.filter((one) => one !== step),
+  past: past.filter((other) => other !== step),
   future: [...future, step],
 });
 
 /** After the step that was undone last was done again. */
 export const redone = ({ past, future }: Steps, step: Step): Steps => ({
   past: [...past, step],
-  future: future.filter((one) => one !== step),
+  future: future.filter((other) => other !== step),
 });

@@ -111,31 +111,31 @@ async function twoTabs(storage: KeyValue = memory()) {
     return store;
   };
   let time = 1000;
-  const [one, two] = [await tab(0, () => (time += 1)), await tab(1, () => (time += 1))];
+  const [each, two] = [await tab(0, () => (time += 1)), await tab(1, () => (time += 1))];
   const deliver = () => post.splice(0).forEach((letter) => letter());
-  const both = () => [one, two].map((store) => store.getState().workspace.tasks.get('a'));
-  return { one, two, deliver, both };
+  const both = () => [each, two].map((store) => store.getState().workspace.tasks.get('a'));
+  return { one: each, two, deliver, both };
 }
 
 test('a change in one tab shows in another, and edits of different things both survive', async () => {
   const storage = memory();
-  const { one, two, deliver } = await twoTabs(storage);
-  one.run(addTask, task);
+  const { one: each, two, deliver } = await twoTabs(storage);
+  each.run(addTask, task);
   two.run(addTask, { ...task, id: 'b' });
   deliver();
-  expect([ids(one).sort(), ids(two).sort()]).toEqual([
+  expect([ids(each).sort(), ids(two).sort()]).toEqual([
     ['a', 'b'],
     ['a', 'b'],
   ]);
-  await Promise.all([one.flush(), two.flush()]);
+  await Promise.all([each.flush(), two.flush()]);
   expect(ids(await opened(storage)).sort()).toEqual(['a', 'b']);
 });
 
 test('of one task edited in two tabs at once both fields survive; of the same field the later edit, in both tabs', async () => {
-  const { one, two, deliver, both } = await twoTabs();
-  one.run(addTask, task);
+  const { one: each, two, deliver, both } = await twoTabs();
+  each.run(addTask, task);
   deliver();
-  one.run(editTask, { id: 'a', title: 'Order boots' });
+  each.run(editTask, { id: 'a', title: 'Order boots' });
   two.run(editTask, { id: 'a', estimate: 45 });
   deliver();
   expect(both()).toMatchObject([
@@ -143,19 +143,19 @@ test('of one task edited in two tabs at once both fields survive; of the same fi
     { title: 'Order boots', estimate: 45 },
   ]);
   two.run(editTask, { id: 'a', title: 'Order nets' });
-  one.run(editTask, { id: 'a', title: 'Order ropes' });
+  each.run(editTask, { id: 'a', title: 'Order ropes' });
   deliver();
   expect(both()).toMatchObject([{ title: 'Order ropes' }, { title: 'Order ropes' }]);
 });
 
 test('undo takes back one’s own edit and leaves what another tab has changed since', async () => {
-  const { one, two, deliver, both } = await twoTabs();
-  one.run(addTask, task);
-  one.run(editTask, { id: 'a', title: 'Order boots', priority: 'high' });
+  const { one: each, two, deliver, both } = await twoTabs();
+  each.run(addTask, task);
+  each.run(editTask, { id: 'a', title: 'Order boots', priority: 'high' });
   deliver();
   two.run(editTask, { id: 'a', title: 'Order nets' });
   deliver();
-  one.undo();
+  each.undo();
   deliver();
   expect(both()).toMatchObject([
     { title: 'Order nets', priority: 'normal' },
@@ -167,14 +167,14 @@ test('undo takes back one’s own edit and leaves what another tab has changed s
 });
 
 test('undo says when what it would take back has been changed elsewhere', async () => {
-  const { one, two, deliver } = await twoTabs();
-  one.run(addTask, task);
-  one.run(editTask, { id: 'a', title: 'Order boots' });
+  const { one: each, two, deliver } = await twoTabs();
+  each.run(addTask, task);
+  each.run(editTask, { id: 'a', title: 'Order boots' });
   deliver();
   two.run(editTask, { id: 'a', title: 'Order nets' });
   deliver();
-  one.undo();
-  expect(one.getState().notices.at(-1)?.text).toContain('had been changed elsewhere');
+  each.undo();
+  expect(each.getState().notices.at(-1)?.text).toContain('had been changed elsewhere');
 });
 
 test('every changed record carries the time of its change', async () => {

@@ -21,7 +21,7 @@ import type { Tabs } from './tabs';
 export type StoreState = Steps & {
   readonly workspace: Workspace;
   readonly opening: boolean;
-  /** What is said to the person, the latest last. */
+  /** The notices that wait or are shown, the latest last. */
   readonly notices: readonly Notice[];
   /** Why nothing is being saved at the moment, in words for the person; null when all is well. */
   readonly unsaved: string | null;

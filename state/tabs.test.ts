@@ -14,16 +14,16 @@ class Channel {
 }
 
 const settings = { theme: 'dark' };
-const heard: unknown[] = [];
+const received: unknown[] = [];
 let strangers = 0;
 
 beforeEach(() => {
   Channel.all = [];
-  heard.length = 0;
+  received.length = 0;
   strangers = 0;
   globalThis.BroadcastChannel = Channel as unknown as typeof BroadcastChannel; // as much of one as is used
   otherTabs('own').listen(
-    (changes) => heard.push(...changes),
+    (changes) => received.push(...changes),
     () => (strangers += 1),
   );
 });
@@ -33,7 +33,7 @@ test('a tab hears the changes of another; what is no change of a known shape is 
   const change = { part: 'lists', id: 'l', before: null, after: list } as const;
   const broken = { part: 'settings', before: settings, after: { theme: 'loud' } };
   otherTabs('own').tell([change, broken as never]); // a tab that does not hold itself to the types
-  expect(heard).toEqual([change]);
+  expect(received).toEqual([change]);
   expect(strangers).toBe(0);
 });
 
@@ -41,6 +41,6 @@ test('a tab of another version, and whatever else speaks on the channel, is not 
   const channel = new Channel('sprindle-own');
   for (const data of [[], null, 'hello', { version: 'lists 1', changes: [] }, { changes: [] }])
     channel.postMessage(data);
-  expect(heard).toEqual([]);
+  expect(received).toEqual([]);
   expect(strangers).toBe(5);
 });

@@ -21,7 +21,7 @@ document.addEventListener('visibilitychange', () => {
 });
 window.addEventListener('pagehide', () => store.leave());
 
-/** So much of a person's own work is worth a question. */
+/** How many records of a person's own work are worth a question. */
 const WORTH_KEEPING = 10;
 
 /** Asks once, when a person's own space has come to hold something worth keeping. */

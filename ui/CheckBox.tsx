@@ -1,5 +1,5 @@
 import { Pressable, View } from 'react-native';
-import { Icon } from './icons';
+import { Tick } from './Tick';
 import { Words } from './Words';
 
 type Props = {
@@ -22,11 +22,7 @@ export function CheckBox({ label, checked, onToggle, says, note }: Props) {
       onPress={onToggle}
       className="min-h-[44px] flex-row items-center gap-2"
     >
-      <View
-        className={`h-[22px] w-[22px] items-center justify-center border-2 ${checked ? 'border-pine bg-pine' : 'border-ink-soft bg-surface'}`}
-      >
-        {checked && <Icon name="check" size={16} colour="on-pine" />}
-      </View>
+      <Tick ticked={checked} look="on" />
       <View className="shrink">
         <Words>{label}</Words>
       </View>

@@ -5,16 +5,10 @@ import { Hue } from '@/core/model/common';
 export const swatch = (chosen: boolean) =>
   `h-11 w-9 items-center justify-center border-b-2 ${chosen ? 'border-edge' : 'border-transparent hover:border-line'}`;
 
+type HueChoiceProps = { of: string; value: Hue; onChoose: (hue: Hue) => void };
+
 /** Chooses one of the hues, each with its pattern. */
-export const HueChoice = ({
-  of,
-  value,
-  onChoose,
-}: {
-  of: string;
-  value: Hue;
-  onChoose: (hue: Hue) => void;
-}) => (
+export const HueChoice = ({ of, value, onChoose }: HueChoiceProps) => (
   <View role="radiogroup" aria-label={`Hue of ${of}`} className="flex-row flex-wrap">
     {Hue.options.map((option) => (
       <Pressable

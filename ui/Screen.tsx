@@ -3,16 +3,10 @@ import { ScrollView, View } from 'react-native';
 import { UndoButtons } from './UndoButtons';
 import { Heading, Words } from './Words';
 
+type ScreenHeadProps = { title: string; about?: string; children?: ReactNode };
+
 /** The head of a screen: its name, what it is about, undo and redo. */
-export function ScreenHead({
-  title,
-  about,
-  children,
-}: {
-  title: string;
-  about?: string;
-  children?: ReactNode;
-}) {
+export function ScreenHead({ title, about, children }: ScreenHeadProps) {
   return (
     <View className="flex-row items-start justify-between gap-x-3">
       <View className="shrink lg:flex-row lg:items-baseline lg:gap-x-3">
@@ -44,6 +38,14 @@ export const Empty = ({ title, children }: { title: string; children: ReactNode 
     <Words size="base" face="strong">
       {title}
     </Words>
+    {children}
+  </View>
+);
+
+/** A part of a screen or a panel, under its name. */
+export const Part = ({ title, children }: { title: string; children: ReactNode }) => (
+  <View className="gap-3 border-t border-line pt-4">
+    <Heading level={2}>{title}</Heading>
     {children}
   </View>
 );

@@ -4,16 +4,10 @@ import { IconButton } from './Button';
 import { useWide } from './useWide';
 import { Heading } from './Words';
 
+type SheetProps = { title: string; onClose: () => void; children: ReactNode };
+
 /** A sheet over the screen: from below on a phone, at the right on a wide screen. Escape or the ground closes it. */
-export function Sheet({
-  title,
-  onClose,
-  children,
-}: {
-  title: string;
-  onClose: () => void;
-  children: ReactNode;
-}) {
+export function Sheet({ title, onClose, children }: SheetProps) {
   const wide = useWide();
   return (
     <Modal transparent visible onRequestClose={onClose} animationType="none" aria-label={title}>

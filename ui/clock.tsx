@@ -12,7 +12,7 @@ let ticking: ReturnType<typeof setInterval> | undefined;
 /** One clock ticks for all, as long as somebody looks at it. */
 function onTick(listener: () => void): () => void {
   listeners.add(listener);
-  ticking ??= setInterval(() => listeners.forEach((one) => one()), 1000);
+  ticking ??= setInterval(() => listeners.forEach((tick) => tick()), 1000);
   return () => {
     listeners.delete(listener);
     if (listeners.size > 0) return;

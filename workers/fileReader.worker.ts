@@ -2,7 +2,7 @@ import { expose } from 'comlink';
 import { NotACalendar, readCalendar, type CalendarFile } from '@/core/formats/readCalendar';
 import type { Zone } from '@/core/time/zone';
 
-/** Reads files away from the interface. Errors do not cross to it as they are, so what is no calendar is said by a word. */
+/** Reads files away from the interface. Errors lose their class on the way, so the message of a file that is no calendar is returned as text. */
 const reader = {
   readCalendar(text: string, home: Zone, progress: (share: number) => void): CalendarFile | string {
     try {

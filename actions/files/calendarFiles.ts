@@ -1,4 +1,12 @@
-import { calendarOfSource, importCalendars, importCounts, type Import } from '@/core/commands/importing';
+import {
+  calendarOfSource,
+  importCalendars,
+  importCounts,
+  type Import,
+  type ImportCounts,
+} from '@/core/commands/importing';
+import type { Problem } from '@/core/formats/contentLines';
+import type { Span } from '@/core/time/span';
 import { NotACalendar, type FileCalendar } from '@/core/formats/readCalendar';
 import { Hue, type Id } from '@/core/model/common';
 import { firstList } from '@/core/model/workspace';
@@ -8,7 +16,6 @@ import { currentWorkspace, newId, store } from '@/state/workspaceStore';
 import { Cancelled, readCalendarFile } from '@/workers/fileReader';
 import { freeing } from '../freed';
 import { ask, leavePanel, openPanel } from '@/ui/panels';
-import type { ImportResult } from './importResult';
 import { hueOfColour } from './colourNames';
 
 /** A quick read is over before a sheet about it could be understood. */
@@ -18,22 +25,22 @@ const LARGEST = 50_000_000;
 const sourceOf = ({ name }: FileCalendar, file: string, i: number) => (i === 0 ? file : `${file}, ${name}`);
 
 /** The calendar that a calendar of a file goes into: the one that came from there before, the chosen one, or a new one. */
-function target(one: FileCalendar, file: string, i: number, chosen: Id | null): Import {
-  const { name, color, kept } = one;
+function target(part: FileCalendar, file: string, i: number, chosen: Id | null): Import {
+  const { name, color, kept } = part;
   const workspace = currentWorkspace();
-  const source = sourceOf(one, file, i);
+  const source = sourceOf(part, file, i);
   const known = calendarOfSource(workspace, source);
-  if (known?.source === source) return { ...one, calendar: { ...known, kept } };
+  if (known?.source === source) return { ...part, calendar: { ...known, kept } };
   // what it holds beside this file stays
-  if (known) return { ...one, calendar: known, whole: false };
+  if (known) return { ...part, calendar: known, whole: false };
   const into = chosen === null ? undefined : workspace.calendars.get(chosen);
   if (into) {
     const alsoFrom = [...(into.alsoFrom ?? []), source];
-    return { ...one, calendar: { ...into, alsoFrom }, whole: false };
+    return { ...part, calendar: { ...into, alsoFrom }, whole: false };
   }
   const next = Hue.options[(workspace.calendars.size + i) % Hue.options.length] ?? 'slate';
   const hue = (color && hueOfColour(color)) || next;
-  return { ...one, calendar: { id: newId(), name: name ?? file.replace(/\.ics$/i, ''), source, hue, kept } };
+  return { ...part, calendar: { id: newId(), name: name ?? file.replace(/\.ics$/i, ''), source, hue, kept } };
 }
 
 /**
@@ -78,6 +85,18 @@ export async function importCalendarFile(file: File): Promise<void> {
   await bringIn(file.name, read);
 }
 
+/** What came of an import. */
+export type ImportResult = {
+  readonly counts: ImportCounts;
+  readonly problems: readonly Problem[];
+  /** Events and tasks that stayed out. */
+  readonly leftOut: number;
+  /** The pockets that have become free by it. */
+  readonly freed: readonly Span[];
+  /** The list that the file's tasks went to, if it has any. */
+  readonly tasksTo: string | null;
+};
+
 type Read = Awaited<ReturnType<typeof readCalendarFile>>;
 
 /** Brings in what was read, into the calendar that is chosen for it if there is a choice, and shows what came of it. */
@@ -94,8 +113,8 @@ async function bringIn(name: string, read: Read): Promise<void> {
 /** The calendar that a file goes into; null for where it belongs by itself, undefined to leave it. */
 async function calendarFor(name: string, read: Read): Promise<Id | null | undefined> {
   const workspace = currentWorkspace();
-  const events = read.calendars.reduce((sum, one) => sum + one.events.length, 0);
-  const known = read.calendars.every((one, i) => calendarOfSource(workspace, sourceOf(one, name, i)));
+  const events = read.calendars.reduce((sum, part) => sum + part.events.length, 0);
+  const known = read.calendars.every((part, i) => calendarOfSource(workspace, sourceOf(part, name, i)));
   if (known || events === 0 || workspace.calendars.size === 0) return null;
   return ask({ kind: 'importInto', name, events });
 }
@@ -104,7 +123,7 @@ function imported(name: string, { calendars, problems, leftOut }: Read, chosen: 
   const workspace = currentWorkspace();
   const [list = firstList] = inRank(workspace.lists);
   const input = {
-    imports: calendars.map((one, i) => target(one, name, i, chosen)),
+    imports: calendars.map((part, i) => target(part, name, i, chosen)),
     listId: list.id,
     at: here().now,
   };
@@ -113,6 +132,6 @@ function imported(name: string, { calendars, problems, leftOut }: Read, chosen: 
   // a file of nothing but broken lines does not empty a calendar
   const taken = holds || problems.length === 0;
   const freed = taken ? freeing(() => store.run(importCalendars, input)) : [];
-  const tasks = calendars.some((one) => one.tasks.length > 0) ? list.name : null;
+  const tasks = calendars.some((part) => part.tasks.length > 0) ? list.name : null;
   return { counts, problems, leftOut, freed, tasksTo: tasks };
 }

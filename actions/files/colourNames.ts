@@ -11,13 +11,13 @@ const known: ReadonlyMap<string, Rgb> = new Map(Object.entries(names));
 // Object.keys forgets the key type
 const hues = (Object.keys(hueColours) as Hue[]).map((hue) => ({ hue, rgb: rgbOf(hueColours[hue].edge[0]) }));
 
-const nearest = <T>(list: readonly T[], to: (one: T) => number) =>
-  list.reduce((best, one) => (to(one) < to(best) ? one : best));
+const nearest = <T>(list: readonly T[], to: (candidate: T) => number) =>
+  list.reduce((best, candidate) => (to(candidate) < to(best) ? candidate : best));
 
 /** The hue of ours that is nearest to a CSS colour name; undefined for a name that CSS does not know. */
 export function hueOfColour(name: string): Hue | undefined {
   const rgb = known.get(name.toLowerCase());
-  return rgb && nearest(hues, (one) => distance(one.rgb, rgb)).hue;
+  return rgb && nearest(hues, (candidate) => distance(candidate.rgb, rgb)).hue;
 }
 
 /** The CSS colour name nearest to a hue of ours. */

@@ -1,7 +1,6 @@
 import { useMemo } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
-import { dayList, type DayList } from '@/core/plan/dayList';
-import { keyOfThing, titleOfThing, type Thing } from '@/core/plan/things';
+import { dayList, keyOfThing, titleOfThing, type DayList, type Thing } from '@/core/plan/things';
 import { datesOf } from '@/core/plan/views';
 import { hueOfEvent } from '@/core/plan/lens';
 import { clockWords, dateWords, durationWords, timeWords, type ClockStyle } from '@/core/time/words';
@@ -39,7 +38,7 @@ export function Agenda({ date, today, onOpenDay }: PlanView) {
 }
 
 function Day({ day, isToday, onOpen }: { day: DayList; isToday: boolean; onOpen: () => void }) {
-  const { said, left, over } = loadWords(day.load);
+  const { words, left, over } = loadWords(day.load);
   return (
     <View className="gap-1">
       <Pressable
@@ -52,7 +51,7 @@ function Day({ day, isToday, onOpen }: { day: DayList; isToday: boolean; onOpen:
           {dateWords(day.date)}
         </Heading>
         <Words size="xs" tone={over ? 'brick' : 'soft'}>
-          {[said, left].filter(Boolean).join(', ')}
+          {[words, left].filter(Boolean).join(', ')}
         </Words>
       </Pressable>
       {day.things.map((thing) => (

@@ -36,7 +36,7 @@ type DayProps = { day: string; shown: boolean; isToday: boolean; onOpen: () => v
 function DayButton({ day, shown, isToday, onOpen }: DayProps) {
   const { zone } = useMoment();
   const { load } = dayPlan(useWorkspace(), day, zone);
-  const { said, left } = loadWords(load);
+  const { words, left } = loadWords(load);
   const { attach } = useDropArea({ kind: 'tray', date: day });
   const aimed = useDrag((state) => aimsAtDay(state, day));
   const edge = shown || aimed ? 'border-pine bg-surface' : 'border-transparent';
@@ -55,7 +55,7 @@ function DayButton({ day, shown, isToday, onOpen }: DayProps) {
         {dayOfMonth(day)}
       </Words>
       <UprightLoad load={load} />
-      <Words className="sr-only">{[said, left].filter(Boolean).join(', ')}</Words>
+      <Words className="sr-only">{[words, left].filter(Boolean).join(', ')}</Words>
     </Pressable>
   );
 }

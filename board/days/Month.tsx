@@ -1,7 +1,6 @@
 import { useMemo, useRef } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
-import { dayList, type DayList } from '@/core/plan/dayList';
-import { keyOfThing, titleOfThing, type Thing } from '@/core/plan/things';
+import { dayList, keyOfThing, titleOfThing, type DayList, type Thing } from '@/core/plan/things';
 import { datesOf } from '@/core/plan/views';
 import { clockWords, dateWords, dayOfMonth, weekdayWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/workspaceStore';
@@ -72,7 +71,7 @@ function Cell({ day, inMonth, isToday, onOpen }: CellProps) {
   const wide = useWide();
   const { attach } = useDropArea({ kind: 'tray', date, keepsHours: true });
   const aimed = useDrag((state) => aimsAtDay(state, date));
-  const { said, left } = loadWords(load);
+  const { words, left } = loadWords(load);
   const room = things.length > MOST_LINES ? MOST_LINES - 1 : MOST_LINES;
   const shown = wide ? things.slice(0, room) : [];
   const due = things.filter(({ kind }) => kind === 'due').length;
@@ -99,7 +98,7 @@ function Cell({ day, inMonth, isToday, onOpen }: CellProps) {
           {dayOfMonth(date)}
         </Words>
         <Words className="sr-only">
-          {[isToday ? 'today' : '', said, left, ...hidden.map(textOf)].filter(Boolean).join(', ')}
+          {[isToday ? 'today' : '', words, left, ...hidden.map(textOf)].filter(Boolean).join(', ')}
         </Words>
         {(load.capacity > 0 || load.planned > 0) && <LoadBar load={load} height={6} />}
         {shown.map((thing) => (

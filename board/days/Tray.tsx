@@ -1,32 +1,22 @@
 import { ScrollView, View } from 'react-native';
 import type { TrayItem } from '@/core/model/plan';
 import { durationWords } from '@/core/time/words';
-import { useDropArea } from '../drag/areas';
-import { aimsAtTray, mayLieInTray, useDrag } from '../drag/dragStore';
 import { EdgeMark } from '../marks';
 import { TickBox } from '../taskParts';
 import { Words } from '@/ui/Words';
-import { useTrayItem } from './useTrayItem';
+import { useTrayArea, useTrayItem } from './useTrayItem';
+
+type TrayProps = { date: string; items: readonly TrayItem[]; minutes: number };
 
 /** A day's tasks that have no hour yet, in sight above the hours. */
-export function Tray({
-  date,
-  items,
-  minutes,
-}: {
-  date: string;
-  items: readonly TrayItem[];
-  minutes: number;
-}) {
-  const { attach } = useDropArea({ kind: 'tray', date });
-  const aimed = useDrag((state) => aimsAtTray(state, date));
-  const dragging = useDrag(mayLieInTray);
+export function Tray({ date, items, minutes }: TrayProps) {
+  const { attach, dragging, look } = useTrayArea(date);
   return (
     <View
       ref={attach}
       role="group"
       aria-label="Tray"
-      className={`min-h-[48px] flex-row items-center gap-3 border px-2 ${aimed ? 'border-pine bg-surface' : dragging ? 'border-dashed border-ink-soft' : 'border-transparent'}`}
+      className={`min-h-[48px] flex-row items-center gap-3 border px-2 ${look}`}
     >
       <View>
         <Words size="xs" tone="soft">

@@ -1,30 +1,20 @@
 import { View } from 'react-native';
 import type { TrayItem } from '@/core/model/plan';
-import { useDropArea } from '../drag/areas';
-import { aimsAtTray, mayLieInTray, useDrag } from '../drag/dragStore';
 import { EdgeMark } from '../marks';
 import { Words } from '@/ui/Words';
-import { useTrayItem } from './useTrayItem';
+import { useTrayArea, useTrayItem } from './useTrayItem';
+
+type TrayCellProps = { date: string; items: readonly TrayItem[]; narrow: boolean };
 
 /** The tray of one of several days: a narrow column of what has no hour yet. */
-export function TrayCell({
-  date,
-  items,
-  narrow,
-}: {
-  date: string;
-  items: readonly TrayItem[];
-  narrow: boolean;
-}) {
-  const { attach } = useDropArea({ kind: 'tray', date });
-  const aimed = useDrag((state) => aimsAtTray(state, date));
-  const dragging = useDrag(mayLieInTray);
+export function TrayCell({ date, items, narrow }: TrayCellProps) {
+  const { attach, look } = useTrayArea(date);
   return (
     <View
       ref={attach}
       role="group"
       aria-label={`Tray of ${date}`}
-      className={`min-h-[30px] flex-1 gap-1 border border-l p-0.5 ${aimed ? 'border-pine bg-surface' : dragging ? 'border-dashed border-ink-soft' : 'border-transparent border-l-line'}`}
+      className={`min-h-[30px] flex-1 gap-1 border border-l border-l-line p-0.5 ${look}`}
     >
       {items.map((item) => (
         <TrayCard key={item.id} item={item} narrow={narrow} />

@@ -10,8 +10,8 @@ import type { PlanView } from './useView';
 const SWIPE = 70;
 const FLAT = 2.5;
 
-const spread = ([one, two]: ArrayLike<Touch> & Iterable<Touch>) =>
-  one && two ? Math.hypot(one.clientX - two.clientX, one.clientY - two.clientY) : 0;
+const spread = ([first, two]: ArrayLike<Touch> & Iterable<Touch>) =>
+  first && two ? Math.hypot(first.clientX - two.clientX, first.clientY - two.clientY) : 0;
 
 /** Swiping sideways goes on or back; two fingers, or the wheel with Ctrl, make the hours higher or lower. */
 export function useGestures(view: RefObject<View | null>, place: PlanView, fit: number): void {

@@ -2,7 +2,8 @@ import type { TrayItem } from '@/core/model/plan';
 import { taskOf } from '@/core/tasks/places';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/workspaceStore';
-import { movingTrayItem } from '../drag/dragStore';
+import { useDropArea } from '../drag/areas';
+import { aimsAtTray, mayLieInTray, movingTrayItem, useDrag } from '../drag/dragStore';
 import { useDragItem } from '../drag/useDragItem';
 import { openPanel } from '@/ui/panels';
 import { useHue } from '../taskParts';
@@ -19,4 +20,13 @@ export function useTrayItem(item: TrayItem) {
   const done = task?.doneAt === null ? '' : 'done';
   const name = ['In the tray', task?.title, estimate, done].filter(Boolean).join(', ');
   return { task, hue, estimate, lifted, props: { ...props, 'aria-label': name } };
+}
+
+/** The tray of a day as a place to let go: its ref, and its look while something is dragged. */
+export function useTrayArea(date: string) {
+  const { attach } = useDropArea({ kind: 'tray', date });
+  const aimed = useDrag((state) => aimsAtTray(state, date));
+  const dragging = useDrag(mayLieInTray);
+  const idle = dragging ? 'border-dashed border-ink-soft' : 'border-transparent';
+  return { attach, dragging, look: aimed ? 'border-pine bg-surface' : idle };
 }

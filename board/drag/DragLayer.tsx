@@ -10,7 +10,7 @@ import { useMoment } from '@/ui/clock';
 import { elementOf, webProps } from '@/ui/dom';
 import { Words } from '@/ui/Words';
 import { heedFingers, onCarry, wheelWhileCarried } from './carry';
-import { startOf, tasksOf, useDrag, type Dragged } from './dragStore';
+import { useDrag, type Dragged } from './dragStore';
 import { meaningOf } from './meaning';
 
 /** The DOM id of what tells how things are dragged by keyboard. */
@@ -83,7 +83,7 @@ function Carried({ children }: { children: ReactNode }) {
 function Chip({ dragged }: { dragged: Dragged }) {
   const workspace = useWorkspace();
   const { zone, now } = useMoment();
-  const [first = '', ...more] = tasksOf(dragged);
+  const [first = '', ...more] = dragged.tasks;
   const task = taskOf(workspace, first);
   const title = dragged.kind === 'event' ? dragged.event.title : task?.title;
   return (
@@ -119,7 +119,7 @@ function SpokenTarget({ dragged }: { dragged: Dragged }) {
   const { zone } = useMoment();
   const { where, findings } = useMeaning(dragged);
   const start = useDrag(({ target }) => (target?.kind === 'hours' ? target.start : null));
-  const [from, to] = [startOf(dragged), start].map((at) => (at ? dateOf(at, zone) : null));
+  const [from, to] = [dragged.start, start].map((at) => (at ? dateOf(at, zone) : null));
   const words = [where, ...findings.map(findingLine)].join('. ');
   return to && to !== from ? `${dateWords(to)}, ${words}` : words;
 }

@@ -3,7 +3,7 @@ import type { View } from 'react-native';
 import type { Block } from '@/core/model/plan';
 import type { Span } from '@/core/time/span';
 import { elementOf } from '@/ui/dom';
-import { isResizing, tasksOf, type Dragged } from './dragStore';
+import { isResizing, type Dragged } from './dragStore';
 
 /** A place where something can be let go. */
 export type Area =
@@ -32,9 +32,9 @@ const takes = (area: Area, dragged: Dragged): boolean =>
   (dragged.kind !== 'event' &&
     !(dragged.kind === 'block' && dragged.block.holds) &&
     !isResizing(dragged) &&
-    !tasksOf(dragged).includes(area.block.taskId));
+    !dragged.tasks.includes(area.block.taskId));
 
-type Place = { readonly one: Registered; readonly boxes: readonly DOMRect[] };
+type Place = { readonly entry: Registered; readonly boxes: readonly DOMRect[] };
 
 /** For how many milliseconds all is taken to lie where it lay: looking it up is what costs most on a move. */
 const BELIEVED = 200;
@@ -48,9 +48,11 @@ export const lookAgain = () => {
 function placesAt({ x, y }: Point): Registered[] {
   const now = performance.now();
   if (!lookedUp || now - lookedUp.at > BELIEVED)
-    lookedUp = { at: now, places: [...registered].map((one) => ({ one, boxes: boxesOf(one) })) };
+    lookedUp = { at: now, places: [...registered].map((entry) => ({ entry, boxes: boxesOf(entry) })) };
   const isIn = ({ left, right, top, bottom }: DOMRect) => x >= left && x <= right && y >= top && y <= bottom;
-  return lookedUp.places.filter(({ boxes }) => boxes.length > 0 && boxes.every(isIn)).map(({ one }) => one);
+  return lookedUp.places
+    .filter(({ boxes }) => boxes.length > 0 && boxes.every(isIn))
+    .map(({ entry }) => entry);
 }
 
 /** It lies where all of these overlap; nowhere when it is not drawn. */
@@ -61,19 +63,19 @@ function boxesOf({ element, viewport }: Registered): DOMRect[] {
 
 type Found = { readonly area: Area; readonly element: HTMLElement };
 
-const found = (one: Registered | undefined): Found | undefined =>
-  one?.element.current ? { area: one.area(), element: one.element.current } : undefined;
+const found = (entry: Registered | undefined): Found | undefined =>
+  entry?.element.current ? { area: entry.area(), element: entry.element.current } : undefined;
 
 /** What lies at a point and takes what is dragged; trays, groups and the list lie above the strip. */
 export function areaAt(point: Point, dragged: Dragged): Found | undefined {
-  const there = placesAt(point).filter((one) => takes(one.area(), dragged));
-  return found(there.find((one) => one.area().kind !== 'strip') ?? there[0]);
+  const there = placesAt(point).filter((entry) => takes(entry.area(), dragged));
+  return found(there.find((entry) => entry.area().kind !== 'strip') ?? there[0]);
 }
 
 /** The strip that lies at a point, whatever lies above it. */
 export function stripAt(point: Point): Extract<Area, { kind: 'strip' }> | undefined {
   return placesAt(point)
-    .map((one) => one.area())
+    .map((entry) => entry.area())
     .find((area) => area.kind === 'strip');
 }
 
@@ -88,11 +90,11 @@ export function useDropArea(area: Area, viewport?: RefObject<HTMLElement | null>
     latest.current = area;
   });
   useEffect(() => {
-    const one: Registered = { element, viewport, area: () => latest.current };
-    registered.add(one);
+    const entry: Registered = { element, viewport, area: () => latest.current };
+    registered.add(entry);
     lookAgain();
     return () => {
-      registered.delete(one);
+      registered.delete(entry);
       lookAgain();
     };
   }, [viewport]);

@@ -106,7 +106,7 @@ test('an event of whole days goes by as many days as the hand does, wherever it 
 });
 
 test('a task is put onto an hour, or stays in the list when it is let go nowhere', () => {
-  const task: Dragged = { kind: 'task', taskId: 't', minutes: 30 };
+  const task: Dragged = { kind: 'task', key: 'task t', tasks: ['t'], minutes: 30 };
   expect(carried(task, [900, 900], [50, 607])).toMatchObject({ start: '2026-11-24T10:00:00', minutes: 30 });
   expect(carried(task, [900, 900], [950, 950])).toBeNull();
   expect(carried(block, [50, 750], [950, 950])).toEqual({ kind: 'off' });

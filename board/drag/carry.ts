@@ -4,18 +4,7 @@ import { MINUTE, type Span } from '@/core/time/span';
 import { addDays, dateOf, daysBetween, sameHourOn } from '@/core/time/zone';
 import { here } from '@/state/here';
 import { areaAt, lookAgain, stripAt, type Area, type Point } from './areas';
-import {
-  aim,
-  isResizing,
-  letGo,
-  minutesOf,
-  pickUp,
-  startOf,
-  useDrag,
-  wholeDays,
-  type Dragged,
-  type Target,
-} from './dragStore';
+import { aim, isResizing, letGo, pickUp, useDrag, wholeDays, type Dragged, type Target } from './dragStore';
 import { drop } from './drop';
 import { scrollAtEdge, scrollerOf } from './edgeScroll';
 
@@ -111,7 +100,7 @@ export function wheelWhileCarried({ deltaY }: WheelEvent) {
 
 /** The edge by which a block is held (epoch ms): its start, or its end on resizing. */
 const edgeOf = (dragged: Dragged): number =>
-  (startOf(dragged) ?? 0) + (isResizing(dragged) ? minutesOf(dragged) * MINUTE : 0);
+  (dragged.start ?? 0) + (isResizing(dragged) ? dragged.minutes * MINUTE : 0);
 
 /** The day that lies under the pointer. */
 function dateAt(area: Area | undefined): string | undefined {
@@ -125,7 +114,7 @@ function grabAt(began: Point, dragged: Dragged): number {
     const first = dateOf(event.from, here().zone);
     return daysBetween(first, dateAt(areaAt(began, dragged)?.area) ?? first);
   }
-  const strip = startOf(dragged) === undefined ? undefined : stripAt(began);
+  const strip = dragged.start === undefined ? undefined : stripAt(began);
   return strip ? strip.instantAt(began.y) - edgeOf(dragged) : 0;
 }
 
@@ -136,14 +125,14 @@ function targetAt({ y }: Point, area: Area | undefined, dragged: Dragged, grab: 
   }
   if (isResizing(dragged)) {
     const own =
-      area?.kind === 'strip' && (startOf(dragged) ?? 0) < area.day.to && edgeOf(dragged) > area.day.from;
+      area?.kind === 'strip' && (dragged.start ?? 0) < area.day.to && edgeOf(dragged) > area.day.from;
     return own ? resized(area.instantAt(y) - grab, area.day, dragged) : useDrag.getState().target;
   }
-  const minutes = minutesOf(dragged);
+  const minutes = dragged.minutes;
   if (area?.kind === 'strip') {
     return { kind: 'hours', start: startOn(area.instantAt(y) - grab, area.day), minutes };
   }
-  const start = startOf(dragged);
+  const start = dragged.start;
   if (area?.kind === 'tray' && start !== undefined && (dragged.kind === 'event' || area.keepsHours))
     return { kind: 'hours', start: sameHourOn(area.date, start, here().zone), minutes };
   if (dragged.kind === 'event') return null;
@@ -154,7 +143,7 @@ function targetAt({ y }: Point, area: Area | undefined, dragged: Dragged, grab: 
 
 /** A block is made longer on the day that it began on, or on the next when it goes past midnight. */
 function resized(instant: number, day: Span, dragged: Dragged): Target {
-  const start = startOf(dragged) ?? 0;
+  const start = dragged.start ?? 0;
   const end = snap(instant, day.from);
   return { kind: 'hours', start, minutes: Math.max(STEP, Math.round((end - start) / MINUTE)) };
 }

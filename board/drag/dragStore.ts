@@ -10,81 +10,67 @@ import { dateOf } from '@/core/time/zone';
 import { here } from '@/state/here';
 
 /** What is being dragged: to another place, or by its lower edge to another length. */
-export type Dragged =
-  /** A task that has no place yet; others may go along, and come after it. */
+export type Dragged = {
+  /** Tells it from everything else that can be dragged. */
+  readonly key: string;
+  /** Its tasks, the one in hand first; none when it is an event. */
+  readonly tasks: readonly Id[];
+  readonly minutes: number;
+  /** When it began (epoch ms), if it has an hour yet. */
+  readonly start?: number;
+} & (
   | {
+      /** A task without a place; others may go along, and come after it. `then` runs once they were let go. */
       readonly kind: 'task';
-      readonly taskId: Id;
-      readonly minutes: number;
-      readonly more?: readonly Id[];
-      /** What is to be done after they were let go. */
-      readonly then?: () => void;
+      readonly then?: (() => void) | undefined;
     }
-  | { readonly kind: 'tray'; readonly item: TrayItem; readonly minutes: number }
+  | { readonly kind: 'tray'; readonly item: TrayItem }
   | { readonly kind: 'block'; readonly how: 'move' | 'resize'; readonly block: Block }
-  | { readonly kind: 'event'; readonly how: 'move' | 'resize'; readonly event: Occurrence };
+  | { readonly kind: 'event'; readonly how: 'move' | 'resize'; readonly event: Occurrence }
+);
 
 /** A task on its way to a place, others with it. */
-export const movingTask = (
-  task: Task,
-  others: { readonly more?: readonly Id[]; readonly then?: () => void } = {},
-): Dragged => ({ kind: 'task', taskId: task.id, minutes: lengthOfTask(task), ...others });
+export const movingTask = (task: Task, more: readonly Id[] = [], then?: () => void): Dragged => ({
+  kind: 'task',
+  key: `task ${task.id}`,
+  tasks: [task.id, ...more],
+  minutes: lengthOfTask(task),
+  then,
+});
 
 export const movingTrayItem = (item: TrayItem, task: Task | undefined): Dragged => ({
   kind: 'tray',
-  item,
+  key: `tray ${item.id}`,
+  tasks: [item.taskId],
   minutes: lengthOfTask(task ?? { estimate: null }),
+  item,
 });
 
-export const movingEvent = (event: Occurrence): Dragged => ({ kind: 'event', how: 'move', event });
+export const movingEvent = (event: Occurrence): Dragged => ({
+  kind: 'event',
+  key: `event ${event.id}`,
+  tasks: [],
+  minutes: Math.max(1, Math.round(lengthOf(event))),
+  start: event.from,
+  how: 'move',
+  event,
+});
 
-export const movingBlock = (block: Block): Dragged => ({ kind: 'block', how: 'move', block });
+export const movingBlock = (block: Block): Dragged => ({
+  kind: 'block',
+  key: `block ${block.id}`,
+  tasks: [block.taskId],
+  minutes: block.minutes,
+  start: block.start,
+  how: 'move',
+  block,
+});
 
 /** The same thing held by its lower edge; what has no hours has none. */
 export const resizing = (dragged: Dragged): Dragged =>
   'how' in dragged ? { ...dragged, how: 'resize' } : dragged;
 
 export const isResizing = (dragged: Dragged): boolean => 'how' in dragged && dragged.how === 'resize';
-
-/** What it is called by in the store, which tells it from all others. */
-export function idOf(dragged: Dragged): string {
-  switch (dragged.kind) {
-    case 'task':
-      return `task ${dragged.taskId}`;
-    case 'tray':
-      return `tray ${dragged.item.id}`;
-    case 'block':
-      return `block ${dragged.block.id}`;
-    case 'event':
-      return `event ${dragged.event.id}`;
-  }
-}
-
-/** The tasks that are dragged, the one in hand first; none when it is an event. */
-export function tasksOf(dragged: Dragged): readonly Id[] {
-  switch (dragged.kind) {
-    case 'task':
-      return [dragged.taskId, ...(dragged.more ?? [])];
-    case 'tray':
-      return [dragged.item.taskId];
-    case 'block':
-      return [dragged.block.taskId];
-    case 'event':
-      return [];
-  }
-}
-
-/** How long it is, in minutes. */
-export function minutesOf(dragged: Dragged): number {
-  if (dragged.kind === 'block') return dragged.block.minutes;
-  return dragged.kind === 'event' ? Math.max(1, Math.round(lengthOf(dragged.event))) : dragged.minutes;
-}
-
-/** When what is dragged began (epoch ms), if it has an hour yet. */
-export function startOf(dragged: Dragged): number | undefined {
-  if (dragged.kind === 'block') return dragged.block.start;
-  return dragged.kind === 'event' ? dragged.event.from : undefined;
-}
 
 /** Where in the plan it comes from, if it has a place there. */
 export function placeOf(dragged: Dragged): Block | TrayItem | undefined {

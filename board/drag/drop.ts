@@ -8,7 +8,7 @@ import { dateWords } from '@/core/time/words';
 import { dateOf } from '@/core/time/zone';
 import { here } from '@/state/here';
 import { currentWorkspace, newId, store } from '@/state/workspaceStore';
-import { letGo, placeOf, tasksOf, useDrag, type Dragged, type Target } from './dragStore';
+import { letGo, placeOf, useDrag, type Dragged, type Target } from './dragStore';
 import { meaningOf, rowOf } from './meaning';
 
 /** Lets go of what is dragged: runs the one command that brings it to its target. */
@@ -23,7 +23,7 @@ export function drop(): void {
     if (place) void takeOff(place);
     return;
   }
-  if (dragged.kind === 'task' && dragged.more && dragged.more.length > 0) return dropSeveral(dragged, target);
+  if (dragged.kind === 'task' && dragged.tasks.length > 1) return dropSeveral(dragged, target);
   dropOne(dragged, target);
 }
 
@@ -43,7 +43,7 @@ function placeNow(dragged: Dragged) {
 }
 
 function dropOne(dragged: OfTask, target: Goal) {
-  const [taskId = ''] = tasksOf(dragged);
+  const [taskId = ''] = dragged.tasks;
   const workspace = currentWorkspace();
   const title = taskOf(workspace, taskId)?.title ?? 'The task';
   const { where } = meaningOf(workspace, dragged, target);
@@ -79,7 +79,7 @@ function dropOnHours(
 
 /** Lets go of several tasks: one after the other from an hour, all into a tray or into a group. */
 function dropSeveral(dragged: Extract<Dragged, { kind: 'task' }>, target: Goal) {
-  const ids = tasksOf(dragged);
+  const ids = dragged.tasks;
   const workspace = currentWorkspace();
   const words = `${ids.length} tasks: ${meaningOf(workspace, dragged, target).where}`;
   if (target.kind === 'tray') {
@@ -89,7 +89,7 @@ function dropSeveral(dragged: Extract<Dragged, { kind: 'task' }>, target: Goal) 
     store.run(holdAll, { held: ids.map((taskId) => ({ id: target.blockId, taskId })) }, words);
   } else {
     const places = rowOf(workspace, dragged, target.start, here().zone);
-    store.run(placeAll, { places: places.map((one) => ({ id: newId(), ...one })) }, words);
+    store.run(placeAll, { places: places.map((place) => ({ id: newId(), ...place })) }, words);
   }
   dragged.then?.();
 }

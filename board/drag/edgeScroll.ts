@@ -1,6 +1,6 @@
 import type { Point } from './areas';
 
-/** So near to an edge, as a share of what is seen, it scrolls; the nearer, the quicker. */
+/** How near an edge it scrolls, as a share of what is seen; the nearer, the quicker. */
 const NEAR = 0.14;
 /** Pixels a frame, right at the edge. */
 const FASTEST = 24;

@@ -8,7 +8,7 @@ import { MINUTE } from '@/core/time/span';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
 import { addDays, type Zone } from '@/core/time/zone';
 import { here } from '@/state/here';
-import { tasksOf, type Dragged, type Target } from './dragStore';
+import { type Dragged, type Target } from './dragStore';
 
 /** What letting go would mean: where it goes, in words, and what comes of it. */
 export type Meaning = { readonly where: string; readonly findings: readonly Finding[] };
@@ -34,7 +34,7 @@ export function meaningOf(workspace: Workspace, dragged: Dragged, target: Target
 /** What is put where by letting go at a target; nothing when it leaves the plan or goes by whole days. */
 function placingsOf(workspace: Workspace, dragged: Dragged, target: Target | null, zone: Zone): Placing[] {
   if (!target || target.kind === 'off' || target.kind === 'days') return [];
-  if (dragged.kind === 'task' && dragged.more && target.kind === 'hours')
+  if (dragged.tasks.length > 1 && target.kind === 'hours')
     return rowOf(workspace, dragged, target.start, zone).map(({ taskId, start, minutes }) => ({
       what: { kind: 'task', taskId },
       to: { kind: 'hours', start, minutes },
@@ -45,7 +45,7 @@ function placingsOf(workspace: Workspace, dragged: Dragged, target: Target | nul
 function placedOf(dragged: Dragged): Placed[] {
   switch (dragged.kind) {
     case 'task':
-      return tasksOf(dragged).map((taskId) => ({ kind: 'task', taskId }));
+      return dragged.tasks.map((taskId) => ({ kind: 'task', taskId }));
     case 'tray':
       return [{ kind: 'tray', id: dragged.item.id, taskId: dragged.item.taskId }];
     case 'block':
@@ -57,7 +57,7 @@ function placedOf(dragged: Dragged): Placed[] {
 
 /** Where the tasks that are dragged together go, from an hour on. */
 export const rowOf = (workspace: Workspace, dragged: Dragged, start: number, zone: Zone): Fitted[] =>
-  inRow(workspace, toFit(workspace, tasksOf(dragged)), start, zone);
+  inRow(workspace, toFit(workspace, dragged.tasks), start, zone);
 
 /** Where a target is, in words. */
 function whereWords(workspace: Workspace, dragged: Dragged, target: Target | null, zone: Zone): string {
@@ -79,8 +79,7 @@ function whereWords(workspace: Workspace, dragged: Dragged, target: Target | nul
     case 'group':
       return groupWords(workspace, dragged, target.blockId);
     case 'hours': {
-      const row =
-        dragged.kind === 'task' && dragged.more ? rowOf(workspace, dragged, target.start, zone) : [];
+      const row = dragged.tasks.length > 1 ? rowOf(workspace, dragged, target.start, zone) : [];
       const [first, end] = [row[0], row.at(-1)];
       if (first && end && row.length > 1)
         return `${row.length} tasks, ${at(first.start)} – ${at(end.start + end.minutes * MINUTE)}`;
@@ -96,7 +95,7 @@ const stays = 'Stay in the list';
 function groupWords(workspace: Workspace, dragged: Dragged, blockId: string): string {
   const block = blockOf(workspace, blockId);
   if (!block) return 'No group';
-  const holds = [...new Set([...(block.holds ?? []), ...tasksOf(dragged)])];
+  const holds = [...new Set([...(block.holds ?? []), ...dragged.tasks])];
   const title = taskOf(workspace, block.taskId)?.title ?? 'the group';
   return `Into ${title}: ${fillWords(block, heldTasks({ ...block, holds }, workspace))}`;
 }

@@ -6,20 +6,7 @@ import { here } from '@/state/here';
 import { currentWorkspace } from '@/state/workspaceStore';
 import { webProps } from '@/ui/dom';
 import { press } from './carry';
-import {
-  aim,
-  idOf,
-  letGo,
-  minutesOf,
-  pickUp,
-  placeOf,
-  startOf,
-  tasksOf,
-  useDrag,
-  wholeDays,
-  type Dragged,
-  type Target,
-} from './dragStore';
+import { aim, letGo, pickUp, placeOf, useDrag, wholeDays, type Dragged, type Target } from './dragStore';
 import { drop } from './drop';
 import { DRAG_HELP } from './DragLayer';
 
@@ -28,8 +15,8 @@ function firstAim(dragged: Dragged, date: string): Target {
   const { zone, now } = here();
   const event = wholeDays(dragged);
   if (event) return { kind: 'days', date: dateOf(event.from, zone) };
-  const minutes = minutesOf(dragged);
-  const start = startOf(dragged) ?? firstRoom(currentWorkspace(), date, minutes, zone, now);
+  const minutes = dragged.minutes;
+  const start = dragged.start ?? firstRoom(currentWorkspace(), date, minutes, zone, now);
   return { kind: 'hours', start, minutes };
 }
 
@@ -48,7 +35,7 @@ function nextGroup(target: Target, dragged: Dragged, date: string): Target | und
   const aimed = target.kind === 'group' ? blockOf(workspace, target.blockId)?.start : undefined;
   const at = target.kind === 'hours' ? target.start : aimed;
   const day = dayOf(at === undefined ? date : dateOf(at, zone), zone);
-  const [taskId] = tasksOf(dragged);
+  const [taskId] = dragged.tasks;
   const groups = blocksIn(workspace, day, zone).filter((block) => block.holds && block.taskId !== taskId);
   const shown = groups.findIndex(({ id }) => target.kind === 'group' && id === target.blockId);
   const next = groups[(shown + 1) % groups.length];
@@ -95,7 +82,7 @@ export function useDragItem(
   onOpen: () => void,
   keys: Readonly<Record<string, () => void>> = {},
 ) {
-  const lifted = useDrag((state) => state.dragged !== null && idOf(state.dragged) === idOf(dragged));
+  const lifted = useDrag((state) => state.dragged?.key === dragged.key);
 
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.target !== event.currentTarget) return;

@@ -98,10 +98,10 @@ function ZoneNames({ second }: { second: Zone }) {
   const cities = useCities();
   return (
     <View className="flex-row border-b border-line bg-surface">
-      {[second, zone].map((one, i) => (
-        <View key={one} className={i === 0 ? 'w-[46px] pl-1' : 'pl-1'}>
+      {[second, zone].map((each, i) => (
+        <View key={each} className={i === 0 ? 'w-[46px] pl-1' : 'pl-1'}>
           <Words size="xs" tone="soft" numberOfLines={1}>
-            {cities?.cityOf(one) ?? nameOfZone(one)}
+            {cities?.cityOf(each) ?? nameOfZone(each)}
           </Words>
         </View>
       ))}

@@ -4,7 +4,7 @@ import { findingLine } from '@/core/plan/findingWords';
 import { MINUTE, type Span } from '@/core/time/span';
 import { useWorkspace } from '@/state/workspaceStore';
 import { elementOf } from '@/ui/dom';
-import { minutesOf, useDrag, type Target } from '../drag/dragStore';
+import { useDrag, type Target } from '../drag/dragStore';
 import { meaningOf, type Meaning } from '../drag/meaning';
 import { Words } from '@/ui/Words';
 import type { Scale } from './scale';
@@ -32,7 +32,7 @@ export function DropGhost({ scale }: { scale: Scale }) {
   const { from, minutes } =
     target?.kind === 'hours'
       ? { from: target.start, minutes: target.minutes }
-      : { from: day.from, minutes: dragged ? minutesOf(dragged) : 0 };
+      : { from: day.from, minutes: dragged ? dragged.minutes : 0 };
   const top = scale.y(from);
   const height = Math.max(18, scale.y(from + minutes * MINUTE) - top);
   const y = target ? top : AWAY;

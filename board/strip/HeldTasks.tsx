@@ -8,7 +8,7 @@ import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/workspaceStore';
 import { useDropArea } from '../drag/areas';
 import { useDrag } from '../drag/dragStore';
-import { Icon } from '@/ui/icons';
+import { Tick } from '@/ui/Tick';
 import { toggleDone } from '@/actions/tasks';
 import { Words } from '@/ui/Words';
 
@@ -43,11 +43,7 @@ function Held({ task }: { task: Task }) {
       className="max-w-full flex-row items-center gap-1.5"
       style={{ height: LINE }}
     >
-      <View
-        className={`h-4 w-4 items-center justify-center border ${done ? 'border-leaf bg-leaf' : 'border-ink-soft bg-surface'}`}
-      >
-        {done && <Icon name="check" size={12} colour="surface" />}
-      </View>
+      <Tick ticked={done} look="done" size={16} />
       <View className="shrink">
         <Words size="xs" tone={done ? 'soft' : 'ink'} numberOfLines={1}>
           {task.title} · {durationWords(lengthOfTask(task))}

@@ -5,10 +5,10 @@ import { occurrencesOn, type Occurrence } from './occurrences';
 
 /** The occurrences of a day in the calendars that are shown. Events of a calendar that takes no time leave one free. */
 export const occurrencesShown = ({ events, calendars }: Workspace, date: IsoDate, zone: Zone): Occurrence[] =>
-  occurrencesOn(events, date, zone).flatMap((one) => {
-    const calendar = calendars.get(one.calendarId);
+  occurrencesOn(events, date, zone).flatMap((occurrence) => {
+    const calendar = calendars.get(occurrence.calendarId);
     if (calendar?.hidden) return [];
-    return calendar && !takesTime(calendar) ? [{ ...one, busy: false }] : [one];
+    return calendar && !takesTime(calendar) ? [{ ...occurrence, busy: false }] : [occurrence];
   });
 
 /** The meetings of the coming days that begin after `now`, those of whole days left out, by start. */
@@ -16,5 +16,5 @@ export function comingMeetings(workspace: Workspace, days: number, zone: Zone, n
   const today = dateOf(now, zone);
   const each = Array.from({ length: days }, (_, i) => occurrencesShown(workspace, addDays(today, i), zone));
   const ahead = each.flat().filter(({ from, allDay }) => !allDay && from > now);
-  return [...new Map(ahead.map((one) => [one.id, one])).values()];
+  return [...new Map(ahead.map((occurrence) => [occurrence.id, occurrence])).values()];
 }

@@ -27,8 +27,8 @@ const changed = (recurrence: string, wall: string, changes: Partial<Exception> =
   start: { wall, zone },
   ...changes,
 });
-const walls = (one: CalendarEvent, from: string, to: string, here = zone) =>
-  occurrencesOf(one, { from: instantOf(from, here), to: instantOf(to, here) }, here).map((o) =>
+const walls = (each: CalendarEvent, from: string, to: string, here = zone) =>
+  occurrencesOf(each, { from: instantOf(from, here), to: instantOf(to, here) }, here).map((o) =>
     wallOf(o.from, here).slice(0, 16),
   );
 
@@ -204,7 +204,7 @@ test('what is looked up among many events is what each of them gives, whatever t
   fc.assert(
     fc.property(fc.nat(100 * 24), fc.integer({ min: 1, max: 24 * 40 }), (hour, hours) => {
       const range = { from: begin + hour * 3_600_000, to: begin + (hour + hours) * 3_600_000 };
-      const wanted = events.flatMap((one) => occurrencesOf(one, range, zone).map(({ id }) => id));
+      const wanted = events.flatMap((each) => occurrencesOf(each, range, zone).map(({ id }) => id));
       expect(
         occurrencesIn(all, range, zone)
           .map(({ id }) => id)
@@ -229,6 +229,6 @@ describe('the start of a series counts as its first time, also where the rule do
   test('and a series that is cut in two gives as many as before', () => {
     const cut = '2026-01-20T09:00:00';
     const both = [headOf(tuesdays(6), cut), tailOf(tuesdays(6), cut)];
-    expect(both.flatMap((one) => walls(one, '2026-01-01', '2027-01-01'))).toEqual(found(6));
+    expect(both.flatMap((each) => walls(each, '2026-01-01', '2027-01-01'))).toEqual(found(6));
   });
 });

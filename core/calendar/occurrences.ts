@@ -82,8 +82,9 @@ export const occurrenceAt = (event: CalendarEvent, recurrence: string, zone: Zon
   occurrence(event, detailsAt(event, recurrence), recurrence, zone);
 
 /** Touches the range; an event that takes no time counts where it stands. */
-const isIn = (range: Span) => (one: Span) =>
-  overlaps(one, range) || (one.from === one.to && one.from >= range.from && one.from < range.to);
+const isIn = (range: Span) => (occurrence: Span) =>
+  overlaps(occurrence, range) ||
+  (occurrence.from === occurrence.to && occurrence.from >= range.from && occurrence.from < range.to);
 
 /**
  * The occurrences of one event that touch `range`, in order; cancelled ones left out. `zone` is the person's.
@@ -146,7 +147,7 @@ export function knownOccurrences(event: CalendarEvent, range: Span, zone: Zone):
   return windows.flat().filter(isIn(range));
 }
 
-/** Where an event lies that happens once, in whatever zone it is told. */
+/** Where an event lies that happens once, whatever its zone. */
 function roughly({ start, length }: CalendarEvent): Span {
   const from = asUtc(start.wall);
   return { from: from - FURTHEST, to: from + msOf(length) + FURTHEST };
@@ -163,7 +164,7 @@ const single = nearby<CalendarEvent>((event) => (happensOnce(event) ? roughly(ev
 export function occurrencesIn(events: Collection<CalendarEvent>, range: Span, zone: Zone): Occurrence[] {
   const near = [...repeating(events).flat(), ...single.in(events, range)];
   const found = near.flatMap((event) => knownOccurrences(event, range, zone));
-  return [...new Map(found.map((one) => [one.id, one])).values()].sort(
+  return [...new Map(found.map((occurrence) => [occurrence.id, occurrence])).values()].sort(
     (a, b) => a.from - b.from || a.to - b.to,
   );
 }

@@ -5,7 +5,7 @@ import { instantOf, wallOf, type Zone } from '../time/zone';
 import { movedRule, partsOf, ruleText } from './repeat';
 import { asUtc, asWall, ruleStarts } from './rule';
 
-/** What comes again, or may: events and repeating tasks alike. Wall times are told in the zone of the start. */
+/** What comes again, or may: events and repeating tasks alike. Wall times are in the zone of the start. */
 export type Recurring = {
   readonly start: WallStart;
   /** RRULE as text, or null for what happens once. */
@@ -77,7 +77,7 @@ export function movedBy<R extends Recurring>(recurring: R, by: number, like: Wal
     start: { wall, zone: like.zone },
     rule: rule && endMoved(movedRule(rule, start.wall.slice(0, 10), wall.slice(0, 10)), by, like),
     without: without.map(shift),
-    ...(also ? { also: also.map((one) => ({ ...one, wall: shift(one.wall) })) } : {}),
+    ...(also ? { also: also.map((added) => ({ ...added, wall: shift(added.wall) })) } : {}),
   };
 }
 

@@ -1,4 +1,5 @@
 import { Temporal } from 'temporal-polyfill';
+import { weekdayNames } from '../time/words';
 import { weekdayOf, type IsoDate } from '../time/zone';
 
 /** How something repeats, as people choose it. */
@@ -16,7 +17,6 @@ export type Repeat = {
 
 const FREQ = { day: 'DAILY', week: 'WEEKLY', month: 'MONTHLY', year: 'YEARLY' } as const;
 const CODES = ['MO', 'TU', 'WE', 'TH', 'FR', 'SA', 'SU'];
-const NAMES = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 
 /** The parts of an RRULE, `FREQ` → `WEEKLY`. */
 export const partsOf = (rule: string): Map<string, string> =>
@@ -55,7 +55,9 @@ export function repeatOf(rule: string): Repeat | null {
   const parts = partsOf(rule);
   const known = ['FREQ', 'INTERVAL', 'BYDAY', 'COUNT', 'UNTIL', 'WKST'];
   if ([...parts.keys()].some((name) => !known.includes(name))) return null;
-  const unit = (['day', 'week', 'month', 'year'] as const).find((one) => FREQ[one] === parts.get('FREQ'));
+  const unit = (['day', 'week', 'month', 'year'] as const).find(
+    (candidate) => FREQ[candidate] === parts.get('FREQ'),
+  );
   const byday = parts.get('BYDAY')?.split(',') ?? [];
   if (!unit || (byday.length > 0 && unit !== 'week' && unit !== 'month')) return null;
   const [, n] = unit === 'month' ? (/^(-1|[1-4])[A-Z]{2}$/.exec(byday.join()) ?? []) : [];
@@ -87,9 +89,10 @@ export function ruleWords(rule: string, start: IsoDate): string {
     day: '',
     week:
       days.length > 0
-        ? ` on ${joined(days.map((day) => NAMES[day - 1] ?? ''))}`
-        : ` on ${NAMES[weekdayOf(start) - 1]}`,
-    month: nth === null ? ` on day ${date.day}` : ` on the ${ordinals[nth]} ${NAMES[weekdayOf(start) - 1]}`,
+        ? ` on ${joined(days.map((day) => weekdayNames[day - 1] ?? ''))}`
+        : ` on ${weekdayNames[weekdayOf(start) - 1]}`,
+    month:
+      nth === null ? ` on day ${date.day}` : ` on the ${ordinals[nth]} ${weekdayNames[weekdayOf(start) - 1]}`,
     year: ` on ${date.toLocaleString('en-GB', { day: 'numeric', month: 'long' })}`,
   }[unit];
   const base = weekdays ? 'every weekday' : `every ${every === 1 ? unit : `${every} ${unit}s`}${on}`;

@@ -11,7 +11,7 @@ const wallOfTime = (time: ICAL.Time): string => time.toString().replace(/Z$/, ''
 const timeOf = (wall: string): ICAL.Time =>
   wall.length === 10 ? ICAL.Time.fromDateString(wall) : ICAL.Time.fromDateTimeString(wall);
 
-/** UNTIL in UTC, said in the wall time that the rule is expanded in (RFC 5545 3.3.10). */
+/** Converts an UNTIL in UTC to the wall time that the rule is expanded in (RFC 5545 3.3.10). */
 function untilInWallTime(rule: ICAL.Recur, start: string, zone: Zone) {
   if (!rule.until) return;
   const until = rule.until.toString();
@@ -67,7 +67,7 @@ function nearbyStart(rule: ICAL.Recur, start: string, from: string): string {
 /**
  * The wall starts that an RRULE gives from `from` until before `to`, in order. Expansion is in local wall time, so
  * that nine o'clock stays nine o'clock across a clock change. `start` is DTSTART's wall time (a bare date for
- * all-day events), `zone` the zone it is told in; RFC 5545 3.3.10, computed by ical.js. A start that the rule does not
+ * all-day events), `zone` its zone; RFC 5545 3.3.10, computed by ical.js. A start that the rule does not
  * meet is not among them, but is one of those that COUNT counts ("DTSTART always counts as the first occurrence").
  */
 export function ruleStarts(text: string, start: string, zone: Zone, from: string, to: string): string[] {

@@ -18,7 +18,7 @@ export function withException(
   );
   const { start, length, busy, cancelled, kept } = rest;
   const words = { title, location, notes, categories, color, calls, attendees, reminders };
-  const own = event.exceptions.find((one) => one.recurrence === recurrence);
+  const own = event.exceptions.find((other) => other.recurrence === recurrence);
   const exception: Exception = {
     recurrence,
     andLater: own?.andLater ?? false,
@@ -30,7 +30,7 @@ export function withException(
     kept,
     ...changes,
   };
-  return { ...event, exceptions: [...event.exceptions.filter((one) => one !== own), exception] };
+  return { ...event, exceptions: [...event.exceptions.filter((other) => other !== own), exception] };
 }
 
 /** Where an occurrence stands in its series after a change of `recurrence` that moves all of them along. */
@@ -48,16 +48,20 @@ export const shifted = (
 export function allChanged(event: CalendarEvent, recurrence: string, changes: EventChanges): CalendarEvent {
   const { start, ...others } = changes;
   if (!start)
-    return { ...event, ...others, exceptions: event.exceptions.map((one) => ({ ...one, ...others })) };
+    return {
+      ...event,
+      ...others,
+      exceptions: event.exceptions.map((exception) => ({ ...exception, ...others })),
+    };
   const by = asUtc(start.wall) - asUtc(detailsAt(event, recurrence).start.wall);
   return {
     ...movedBy(event, by, start),
     ...others,
-    exceptions: event.exceptions.map((one) => ({
-      ...one,
+    exceptions: event.exceptions.map((exception) => ({
+      ...exception,
       ...others,
-      recurrence: movedWall(one.recurrence, by, start.wall),
-      start: { ...one.start, wall: movedWall(one.start.wall, by, one.start.wall) },
+      recurrence: movedWall(exception.recurrence, by, start.wall),
+      start: { ...exception.start, wall: movedWall(exception.start.wall, by, exception.start.wall) },
     })),
   };
 }
@@ -65,7 +69,7 @@ export function allChanged(event: CalendarEvent, recurrence: string, changes: Ev
 /** The series up to an occurrence, without it. */
 export const headOf = (event: CalendarEvent, recurrence: string): CalendarEvent => ({
   ...timesBefore(event, recurrence),
-  exceptions: event.exceptions.filter((one) => one.recurrence < recurrence),
+  exceptions: event.exceptions.filter((exception) => exception.recurrence < recurrence),
 });
 
 /** The series from an occurrence on, as an event of its own that gives the same times. */
@@ -73,11 +77,14 @@ export function tailOf(event: CalendarEvent, recurrence: string): CalendarEvent 
   const governing = governingAt(event, recurrence);
   const tail: CalendarEvent = {
     ...timesFrom(event, recurrence),
-    exceptions: event.exceptions.filter((one) => one.recurrence >= recurrence),
+    exceptions: event.exceptions.filter((exception) => exception.recurrence >= recurrence),
   };
   if (!governing) return tail;
   const { recurrence: _, andLater: __, start: ___, ...words } = governing;
-  const regular = { ...event, exceptions: event.exceptions.filter((one) => one.recurrence !== recurrence) };
+  const regular = {
+    ...event,
+    exceptions: event.exceptions.filter((exception) => exception.recurrence !== recurrence),
+  };
   return { ...tail, ...words, ...shiftedTail(regular, tail, recurrence) };
 }
 
@@ -96,9 +103,9 @@ function shiftedTail(event: CalendarEvent, tail: CalendarEvent, recurrence: stri
     },
   });
   // exceptions keep the hours that they were given
-  const own = tail.exceptions.map((one, i) => ({
-    ...one,
-    recurrence: exceptions[i]?.recurrence ?? one.recurrence,
+  const own = tail.exceptions.map((exception, i) => ({
+    ...exception,
+    recurrence: exceptions[i]?.recurrence ?? exception.recurrence,
   }));
   return { start, length, rule, without: left, also, exceptions: own };
 }

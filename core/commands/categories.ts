@@ -18,18 +18,21 @@ export const editCategory = command(
     if (clash && clash.id !== id) throw new CommandFailed(`There is a category ${clash.name} already.`);
     const changed = put(workspace, 'categories', { ...category, ...changes });
     if (name === undefined || name === category.name) return changed;
-    const renamed = (names: readonly string[]) => names.map((one) => (one === category.name ? name : one));
+    const renamed = (names: readonly string[]) => names.map((each) => (each === category.name ? name : each));
     const events = workspace.events
       .values()
       .filter(({ categories, exceptions }) =>
-        [categories, ...exceptions.map((one) => one.categories)].some((names) =>
+        [categories, ...exceptions.map((exception) => exception.categories)].some((names) =>
           names.includes(category.name),
         ),
       )
       .map((event) => ({
         ...event,
         categories: renamed(event.categories),
-        exceptions: event.exceptions.map((one) => ({ ...one, categories: renamed(one.categories) })),
+        exceptions: event.exceptions.map((exception) => ({
+          ...exception,
+          categories: renamed(exception.categories),
+        })),
       }));
     return put(changed, 'events', ...events);
   },

@@ -141,7 +141,7 @@ function fieldsMoved<R extends object>(
 }
 
 /** Whether a record was changed after another; of two changed at the same moment every tab picks the same. */
-function isLater(one: AnyRecord, other: AnyRecord): boolean {
-  const [a, b] = [one.changedAt ?? 0, other.changedAt ?? 0];
-  return a === b ? JSON.stringify(one) > JSON.stringify(other) : a > b;
+function isLater(mine: AnyRecord, other: AnyRecord): boolean {
+  const [a, b] = [mine.changedAt ?? 0, other.changedAt ?? 0];
+  return a === b ? JSON.stringify(mine) > JSON.stringify(other) : a > b;
 }

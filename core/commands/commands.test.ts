@@ -5,7 +5,7 @@ import { inOrder } from '../tasks/order';
 import { runningEntry } from '../track/entries';
 import { applyChanges, changesBetween, reversed } from './changes';
 import { CommandFailed } from './command';
-import { moveBlock, placeTask, putInTray, resizeBlock, takeBlockOff } from './plan';
+import { moveBlock, placeTask, putInTray, takeBlockOff } from './plan';
 import { addList, addTask, deleteList, deleteTask, editTask, reopen, reorderTask, tickOff } from './tasks';
 import { addEntry, startTimer, stopTimer } from './track';
 
@@ -25,7 +25,7 @@ const anyStep = fc
       () => reopen.apply(w, { id }),
       () => placeTask.apply(w, { id: `block ${id}`, taskId: id, start, minutes: 30 + n }),
       () => moveBlock.apply(w, { id: `block ${id}`, start }),
-      () => resizeBlock.apply(w, { id: `block ${id}`, minutes: n }),
+      () => moveBlock.apply(w, { id: `block ${id}`, start, minutes: n }),
       () => putInTray.apply(w, { id: `tray ${n}`, taskId: id, date: '2026-11-24', blockId: `block ${id}` }),
       () => startTimer.apply(w, { id: `entry ${n}`, subject: { kind: 'task', taskId: id }, at: start }),
       () => deleteTask.apply(w, { id, at: start }),
@@ -71,8 +71,8 @@ test('a task moved between two others stands there in the own order', () => {
 });
 
 test('starting a timer stops the other at the same moment, and ticking off stops it', () => {
-  const one = startTimer.apply(withTasks, { id: '1', subject: { kind: 'task', taskId: 'a' }, at: 0 });
-  const two = startTimer.apply(one, { id: '2', subject: { kind: 'task', taskId: 'b' }, at: HOUR });
+  const workspace = startTimer.apply(withTasks, { id: '1', subject: { kind: 'task', taskId: 'a' }, at: 0 });
+  const two = startTimer.apply(workspace, { id: '2', subject: { kind: 'task', taskId: 'b' }, at: HOUR });
   expect(two.entries.get('1')?.to).toBe(HOUR);
   const ticked = tickOff.apply(two, { id: 'b', at: 2 * HOUR });
   expect(ticked.entries.get('2')?.to).toBe(2 * HOUR);

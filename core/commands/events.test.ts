@@ -24,7 +24,7 @@ const event = (rule: string, wall = '2026-02-02T09:00:00'): CalendarEvent => ({
 const times = (workspace: Workspace) =>
   workspace.events
     .values()
-    .flatMap((one) => occurrencesOf(one, range, zone))
+    .flatMap((each) => occurrencesOf(each, range, zone))
     .map(({ from, to, title }) => `${wallOf(from, zone)} ${(to - from) / 60_000} ${title}`)
     .sort();
 const at = (recurrence: string, scope: Scope) => ({ id: 'c/a', recurrence, scope, newId: 'new' });
@@ -65,8 +65,8 @@ test('whatever is changed from an occurrence on, those before it stay, the other
     fc.property(anySeries, ({ before, recurrence, start }) => {
       const after = moveEvent.apply(before, { ...at(recurrence, 'later'), changes: { start } });
       const early = (list: string[]) =>
-        list.filter((one) => one.slice(0, 19) < recurrence && one.slice(0, 19) < start.wall);
-      const stays = times(before).filter((one) => one.slice(0, 19) < recurrence);
+        list.filter((name) => name.slice(0, 19) < recurrence && name.slice(0, 19) < start.wall);
+      const stays = times(before).filter((name) => name.slice(0, 19) < recurrence);
       expect(times(after)).toEqual(expect.arrayContaining(stays));
       expect(early(times(after))).toEqual(early(times(before)));
       if (before.events.get('c/a')?.rule?.includes('MONTHLY') === false)
@@ -91,9 +91,9 @@ test('a change of one occurrence leaves all others alone', () => {
   fc.assert(
     fc.property(anySeries, ({ before, recurrence, start }) => {
       const after = moveEvent.apply(before, { ...at(recurrence, 'one'), changes: { start } });
-      const others = times(before).filter((one) => !one.startsWith(recurrence));
+      const others = times(before).filter((name) => !name.startsWith(recurrence));
       expect(times(after)).toEqual(expect.arrayContaining(others));
-      expect(times(after).filter((one) => one.startsWith(start.wall)).length).toBeGreaterThan(0);
+      expect(times(after).filter((name) => name.startsWith(start.wall)).length).toBeGreaterThan(0);
       expect(times(after)).toHaveLength(times(before).length);
     }),
     { numRuns: 100 },
@@ -106,10 +106,10 @@ test('all of a weekly series moves to another day and hour, across clock changes
     ...at('2026-02-16T09:00:00', 'all'),
     changes: { start: { wall: '2026-02-17T14:00:00', zone } },
   });
-  expect(times(after).map((one) => one.slice(0, 16))).toEqual(
+  expect(times(after).map((name) => name.slice(0, 16))).toEqual(
     times(before).map(
-      (one) =>
-        `${wallOf(Date.parse(`${one.slice(0, 10)}T00:00:00Z`) + 86_400_000, 'UTC').slice(0, 10)}T14:00`,
+      (name) =>
+        `${wallOf(Date.parse(`${name.slice(0, 10)}T00:00:00Z`) + 86_400_000, 'UTC').slice(0, 10)}T14:00`,
     ),
   );
 });
@@ -117,8 +117,8 @@ test('all of a weekly series moves to another day and hour, across clock changes
 test('another rule keeps the changed times that it has, and lets the others go', () => {
   const weekly = workspaceOf({ events: [event('FREQ=WEEKLY;COUNT=6')] });
   const changes = { title: 'Crew call in the boat shed' };
-  const one = editEvent.apply(weekly, { ...at('2026-02-09T09:00:00', 'one'), changes });
-  const two = editEvent.apply(one, { ...at('2026-02-16T09:00:00', 'one'), changes });
+  const workspace = editEvent.apply(weekly, { ...at('2026-02-09T09:00:00', 'one'), changes });
+  const two = editEvent.apply(workspace, { ...at('2026-02-16T09:00:00', 'one'), changes });
   const after = repeatEvent.apply(two, { id: 'c/a', rule: 'FREQ=WEEKLY;INTERVAL=2;COUNT=2' });
   expect(times(after)).toEqual([
     '2026-02-02T09:00:00 30 Crew call',
@@ -129,7 +129,7 @@ test('another rule keeps the changed times that it has, and lets the others go',
 test('deleting one, this and later, or all', () => {
   const before = workspaceOf({ events: [event('FREQ=DAILY;COUNT=5')] });
   const left = (scope: Scope) =>
-    times(deleteEvent.apply(before, at('2026-02-04T09:00:00', scope))).map((one) => one.slice(8, 10));
+    times(deleteEvent.apply(before, at('2026-02-04T09:00:00', scope))).map((name) => name.slice(8, 10));
   expect([left('one'), left('later'), left('all')]).toEqual([['02', '03', '05', '06'], ['02', '03'], []]);
 });
 

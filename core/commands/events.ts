@@ -88,7 +88,7 @@ export const deleteEvent = command('delete event', (workspace, { id, recurrence,
     newer({
       ...event,
       without: [...event.without, recurrence],
-      exceptions: event.exceptions.filter((one) => one.recurrence !== recurrence),
+      exceptions: event.exceptions.filter((exception) => exception.recurrence !== recurrence),
     }),
   );
 });

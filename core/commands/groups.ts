@@ -37,6 +37,9 @@ export const releaseTask = command(
   'take out of the group',
   (workspace, { id, taskId }: { id: Id; taskId: Id }) => {
     const group = existing(workspace.blocks, id, 'block');
-    return put(workspace, 'blocks', { ...group, holds: (group.holds ?? []).filter((one) => one !== taskId) });
+    return put(workspace, 'blocks', {
+      ...group,
+      holds: (group.holds ?? []).filter((held) => held !== taskId),
+    });
   },
 );

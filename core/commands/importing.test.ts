@@ -10,7 +10,7 @@ const event = (uid: string, sequence: number, title: string) =>
   `BEGIN:VEVENT\nUID:${uid}\nSEQUENCE:${sequence}\nSUMMARY:${title}\nDTSTART:20261124T090000Z\nDURATION:PT1H\nEND:VEVENT`;
 const task = (...lines: string[]) => ['BEGIN:VTODO', 'UID:t', ...lines, 'END:VTODO'].join('\n');
 const input = (text: string) => ({
-  imports: readCalendar(text, 'UTC').calendars.map((one) => ({ ...one, calendar })),
+  imports: readCalendar(text, 'UTC').calendars.map((each) => ({ ...each, calendar })),
   listId: firstList.id,
   at: 5000,
 });

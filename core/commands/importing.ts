@@ -1,7 +1,7 @@
 import type { FileEvent, FileTask } from '../formats/readCalendar';
 import type { Id } from '../model/common';
 import { CalendarEvent, type Calendar } from '../model/event';
-import { ToldTask, type Task } from '../model/task';
+import { ReadTask, type Task } from '../model/task';
 import { withCategories } from '../model/categories';
 import type { Workspace } from '../model/workspace';
 import { lowestRank } from '../tasks/order';
@@ -59,36 +59,36 @@ function incomingEvents(workspace: Workspace, { calendar, events }: Import): Cal
 function incomingTasks(workspace: Workspace, { calendar, tasks }: Import, listId: Id, at: number): Task[] {
   const top = lowestRank(workspace.tasks);
   return tasks.flatMap(({ uid, ...rest }, i): Task[] => {
-    const told = ToldTask.parse(rest);
-    const { title, notes, estimate, priority, due } = told;
+    const lastRead = ReadTask.parse(rest);
+    const { title, notes, estimate, priority, due } = lastRead;
     const id = `${calendar.id}/${uid}`;
-    const origin = { kind: 'calendarFile' as const, calendarId: calendar.id, uid, told };
+    const origin = { kind: 'calendarFile' as const, calendarId: calendar.id, uid, lastRead };
     const stored = workspace.tasks.get(id);
-    if (workspace.tasks.has(uid) || (stored && sameText(stored.origin?.told, told))) return [];
-    const doneAt = told.done ? (told.doneAt ?? at) : null;
+    if (workspace.tasks.has(uid) || (stored && sameText(stored.origin?.lastRead, lastRead))) return [];
+    const doneAt = lastRead.done ? (lastRead.doneAt ?? at) : null;
     if (!stored) {
       const rank = top - tasks.length + i;
       return [{ id, title, notes, listId, estimate, priority, due, doneAt, createdAt: at, rank, origin }];
     }
-    const before = stored.origin?.told;
+    const before = stored.origin?.lastRead;
     const news = Object.entries({ title, notes, estimate, priority, due }).filter(
       // the entries are fields of both
-      ([name, value]) => !sameText(value, before?.[name as keyof ToldTask]),
+      ([name, value]) => !sameText(value, before?.[name as keyof ReadTask]),
     );
-    const ticked = told.done === before?.done ? {} : { doneAt };
+    const ticked = lastRead.done === before?.done ? {} : { doneAt };
     return [{ ...stored, ...Object.fromEntries(news), ...ticked, origin }];
   });
 }
 
 function incoming(workspace: Workspace, { imports, listId, at }: ImportInput) {
-  return imports.map((one) => {
-    const uids = new Set(one.events.map(({ uid }) => uid));
-    const stored = workspace.events.parts.get(one.calendar.id)?.values() ?? [];
+  return imports.map((part) => {
+    const uids = new Set(part.events.map(({ uid }) => uid));
+    const stored = workspace.events.parts.get(part.calendar.id)?.values() ?? [];
     return {
-      ...one,
-      records: incomingEvents(workspace, one),
-      todos: incomingTasks(workspace, one, listId, at),
-      gone: one.whole ? [...stored].filter(({ uid, madeHere }) => !madeHere && !uids.has(uid)) : [],
+      ...part,
+      records: incomingEvents(workspace, part),
+      todos: incomingTasks(workspace, part, listId, at),
+      gone: part.whole ? [...stored].filter(({ uid, madeHere }) => !madeHere && !uids.has(uid)) : [],
     };
   });
 }

@@ -68,7 +68,7 @@ test('whatever happened to two copies, merging either way gives the same tasks',
   );
   const after = (steps: readonly (readonly [string, string, number])[]) =>
     [...steps]
-      .sort((one, other) => one[2] - other[2])
+      .sort((each, other) => each[2] - other[2])
       .reduce((workspace, [id, what, now]) => {
         if (!workspace.tasks.has(id)) return workspace;
         const changed =
@@ -79,8 +79,8 @@ test('whatever happened to two copies, merging either way gives the same tasks',
       }, start);
   fc.assert(
     fc.property(fc.array(step, { maxLength: 4 }), fc.array(step, { maxLength: 4 }), (ours, theirs) => {
-      const [one, other] = [after(ours), after(theirs)];
-      expect(ids(mergeWorkspace.apply(one, other))).toEqual(ids(mergeWorkspace.apply(other, one)));
+      const [each, other] = [after(ours), after(theirs)];
+      expect(ids(mergeWorkspace.apply(each, other))).toEqual(ids(mergeWorkspace.apply(other, each)));
     }),
   );
 });

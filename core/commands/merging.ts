@@ -53,7 +53,8 @@ export function mergeCounts(ours: Workspace, theirs: Workspace): MergeCounts {
   const each = collectionNames
     .filter((name) => name !== 'deletions')
     .map((name) => outcome(ours, theirs, name));
-  const sum = (of: (one: (typeof each)[number]) => number) => each.reduce((total, one) => total + of(one), 0);
+  const sum = (of: (counts: (typeof each)[number]) => number) =>
+    each.reduce((total, counts) => total + of(counts), 0);
   return {
     added: sum(({ added }) => added.length),
     taken: sum(({ taken }) => taken.length),
@@ -93,7 +94,7 @@ function inSomeList(workspace: Workspace): Workspace {
   const tasks = workspace.tasks.values().filter(lost);
   const repeats = workspace.repeats.values().filter(lost);
   const moved = put(workspace, 'tasks', ...tasks.map((task) => ({ ...task, listId })));
-  return put(moved, 'repeats', ...repeats.map((one) => ({ ...one, listId })));
+  return put(moved, 'repeats', ...repeats.map((repeating) => ({ ...repeating, listId })));
 }
 
 /** Puts another workspace in the place of this one, as one step. */

@@ -51,17 +51,8 @@ export const moveBlock = commandOn(
   'id',
   (workspace, { id, start, minutes }: { id: Id; start: number; minutes?: number }) => {
     const block = existing(workspace.blocks, id, 'block');
+    if (minutes !== undefined && minutes < 1) throw new CommandFailed('A block needs at least one minute.');
     return put(workspace, 'blocks', { ...block, start, minutes: minutes ?? block.minutes });
-  },
-);
-
-/** Gives a block a new length in minutes, keeping its start. */
-export const resizeBlock = commandOn(
-  'resize',
-  'id',
-  (workspace, { id, minutes }: { id: Id; minutes: number }) => {
-    if (minutes < 1) throw new CommandFailed('A block needs at least one minute.');
-    return put(workspace, 'blocks', { ...existing(workspace.blocks, id, 'block'), minutes });
   },
 );
 

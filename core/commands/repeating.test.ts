@@ -53,7 +53,7 @@ test('nine o’clock stays nine o’clock when the clocks change, and each time 
 
 test('only the next time counts as an open task; one that is ticked off stays done and the next comes up', () => {
   const workspace = of('FREQ=DAILY');
-  const open = (one: Workspace) => openOnes(one, today, zone).map(({ id }) => id);
+  const open = (each: Workspace) => openOnes(each, today, zone).map(({ id }) => id);
   expect(open(workspace)).toEqual(['r@2026-03-02T09:00:00']);
   const ticked = tickOff.apply(workspace, { id: 'r@2026-03-02T09:00:00', at: 5 });
   expect(open(ticked)).toEqual(['r@2026-03-03T09:00:00']);

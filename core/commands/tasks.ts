@@ -14,7 +14,7 @@ export const addTask = command('add task', (workspace, task: Omit<Task, 'rank'>)
   return put(workspace, 'tasks', { ...task, rank: lowestRank(workspace.tasks) - 1 });
 });
 
-/** What can be changed of a task, and of each time of a repeating one. A category is told by name; none is `''`. */
+/** What can be changed of a task, and of each time of a repeating one. A category is given by name; `''` means none. */
 export type TaskWords = Partial<Pick<Task, 'title' | 'notes' | 'listId' | 'estimate' | 'priority'>> & {
   readonly categoryName?: string;
 };
@@ -110,6 +110,10 @@ export const deleteList = command('delete list', (workspace, { id, tasksTo }: { 
       ? put(workspace, 'tasks', ...moved.map((task) => ({ ...task, listId: tasksTo })))
       : workspace;
   const repeating = kept.repeats.values().filter(({ listId }) => listId === id);
-  const all = put(kept, 'repeats', ...repeating.map((one) => ({ ...one, listId: tasksTo })));
+  const all = put(
+    kept,
+    'repeats',
+    ...repeating.map((repeatingTask) => ({ ...repeatingTask, listId: tasksTo })),
+  );
   return forget(all, 'lists', [id]);
 });

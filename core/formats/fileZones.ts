@@ -22,7 +22,7 @@ export function wallsIn(property: Property, findZone: ZoneFinder): WallValue[] {
   });
 }
 
-/** A wall time of the file said in the zone of the event's start, so that occurrences compare as text. */
+/** A wall time of the file, converted to the zone of the event's start, so that occurrences compare as text. */
 export function wallLike(start: WallValue, value: WallValue): string {
   if (start.allDay) return value.wall.slice(0, 10);
   if (value.allDay) return `${value.wall}${start.wall.slice(10)}`;

@@ -136,8 +136,8 @@ test('random bytes, mutated and truncated files never bring the reader down, nor
     fc.property(fc.oneof(anyBytes, anyNoise, anyMutation, anyTruncation), (text) => {
       try {
         const day = { from: instantOf('2026-11-23', 'UTC'), to: instantOf('2026-11-24', 'UTC') };
-        for (const one of readCalendar(text, 'UTC').calendars.flatMap(({ events }) => events)) {
-          const found = { ...one, id: one.uid || 'x', calendarId: 'c' };
+        for (const fileEvent of readCalendar(text, 'UTC').calendars.flatMap(({ events }) => events)) {
+          const found = { ...fileEvent, id: fileEvent.uid || 'x', calendarId: 'c' };
           expect(CalendarEvent.safeParse(found).success).toBe(true);
           for (const { from, to } of occurrencesOf(found, day, 'UTC'))
             expect(to).toBeGreaterThanOrEqual(from);

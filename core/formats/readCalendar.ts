@@ -32,7 +32,7 @@ export type CalendarFile = {
 export class NotACalendar extends Error {}
 
 const UNDERSTOOD = new Set(['VERSION', 'PRODID', 'METHOD', 'NAME', 'X-WR-CALNAME', 'COLOR']);
-/** Progress is told so often, in components. */
+/** How many components are read between two reports of progress. */
 const TOLD_EVERY = 50;
 
 /**
@@ -60,11 +60,11 @@ export function readCalendar(
   };
   const calendars = new Map<string, FileCalendar>();
   for (const root of found) {
-    const one = readOne(root, home, problems, step);
-    leftOut += one.leftOut;
+    const calendar = readOne(root, home, problems, step);
+    leftOut += calendar.leftOut;
     const [first] = calendars.keys();
-    const key = one.name ?? first ?? '';
-    calendars.set(key, joined(calendars.get(key), one));
+    const key = calendar.name ?? first ?? '';
+    calendars.set(key, joined(calendars.get(key), calendar));
   }
   return {
     calendars: [...calendars.values()],
@@ -73,14 +73,14 @@ export function readCalendar(
   };
 }
 
-function joined(one: FileCalendar | undefined, other: FileCalendar): FileCalendar {
-  if (!one) return other;
-  const [first, second] = [keptParts(one.kept), keptParts(other.kept)];
+function joined(calendar: FileCalendar | undefined, other: FileCalendar): FileCalendar {
+  if (!calendar) return other;
+  const [first, second] = [keptParts(calendar.kept), keptParts(other.kept)];
   return {
-    ...one,
-    whole: one.whole && other.whole,
-    events: [...one.events, ...other.events],
-    tasks: [...one.tasks, ...other.tasks],
+    ...calendar,
+    whole: calendar.whole && other.whole,
+    events: [...calendar.events, ...other.events],
+    tasks: [...calendar.tasks, ...other.tasks],
     kept: [
       ...new Set([...first.properties, ...second.properties]),
       ...first.components,
@@ -129,7 +129,7 @@ function readOne(
   };
 }
 
-/** What nobody has thought of stays out by itself, and takes nothing else along. */
+/** A component that breaks the reader in an unforeseen way is left out alone; the rest of the file comes in. */
 const unforeseen = ({ name, line }: Component, error: unknown): Problem => ({
   where: line,
   what: `This ${name} cannot be read`,

@@ -71,7 +71,7 @@ export function readEvent(part: Component, findZone: ZoneFinder, problems: Probl
       label: call.params.label ?? '',
       line: lineOf(part, call),
     })),
-    attendees: all('ATTENDEE').map((one) => readAttendee(one, lineOf(part, one))),
+    attendees: all('ATTENDEE').map((attendee) => readAttendee(attendee, lineOf(part, attendee))),
     reminders: reminders.known,
     start: { wall: start.wall, zone: start.zone },
     length: readLength(start, all('DTEND')[0], all('DURATION')[0], walls),
@@ -98,7 +98,7 @@ export function readEvent(part: Component, findZone: ZoneFinder, problems: Probl
 const lineOf = (part: Component, { line }: Property) =>
   part.lines.find((content) => content.line === line)?.text ?? '';
 
-/** A status that this program has no use for is kept; that of a cancelled event is told by the event. */
+/** A status that this program has no use for is kept; a cancelled event has a field of its own for it. */
 const otherStatus = (part: Component) => (status: Property) =>
   String(status.values[0]).toUpperCase() === 'CANCELLED' ? [] : [lineOf(part, status)];
 

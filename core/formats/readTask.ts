@@ -1,7 +1,7 @@
 import { Temporal } from 'temporal-polyfill';
 import { LONGEST_WORK } from '../model/common';
 import type { EventLength } from '../model/event';
-import type { Priority, ToldTask } from '../model/task';
+import type { Priority, ReadTask } from '../model/task';
 import { instantOf, type Zone } from '../time/zone';
 import { linesOf, type Component, type Problem } from './contentLines';
 import { wallAt, wallsIn } from './fileZones';
@@ -10,7 +10,7 @@ import { Unreadable } from './readProblem';
 import type { ZoneFinder } from './vendorZones';
 
 /** A task as a file tells it. */
-export type FileTask = ToldTask & { readonly uid: string };
+export type FileTask = ReadTask & { readonly uid: string };
 
 const UNDERSTOOD = new Set(
   'UID DTSTAMP SUMMARY DESCRIPTION DUE ESTIMATED-DURATION PRIORITY STATUS COMPLETED'.split(' '),
@@ -21,7 +21,7 @@ const LEFT_OUT = 'The task was left out.';
 
 /**
  * Reads one VTODO (RFC 5545 3.6.2). The estimate is ESTIMATED-DURATION (draft-ietf-calext-ical-tasks) or a DURATION of
- * less than a day; without DUE the task is due DURATION after DTSTART. `home` is the zone that due hours are told in.
+ * less than a day; without DUE the task is due DURATION after DTSTART. `home` is the zone in which due hours are read.
  * Throws Unreadable when the task has to stay out.
  */
 export function readTask(part: Component, findZone: ZoneFinder, home: Zone, problems: Problem[]): FileTask {

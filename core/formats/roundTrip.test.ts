@@ -77,9 +77,9 @@ function byIcalJs(text: string): number[][] {
     String(root.getFirstSubcomponent('vevent')?.getFirstProperty('dtstart')?.getParameter('tzid')),
   );
   const unix = (time: ICAL.Time) => {
-    const told = time.clone();
-    if (own && !told.zone.tzid.startsWith('UTC')) told.zone = own;
-    return told.toUnixTime() * 1000;
+    const lastRead = time.clone();
+    if (own && !lastRead.zone.tzid.startsWith('UTC')) lastRead.zone = own;
+    return lastRead.toUnixTime() * 1000;
   };
   const iterator = event.iterator();
   const found: number[][] = [];
@@ -94,7 +94,7 @@ function byIcalJs(text: string): number[][] {
 
 /** The same from a reader that shares no code with it. */
 function byOtherReader(text: string): number[][] {
-  const event = Object.values(nodeIcal.sync.parseICS(text)).find((one) => one?.type === 'VEVENT');
+  const event = Object.values(nodeIcal.sync.parseICS(text)).find((each) => each?.type === 'VEVENT');
   if (event?.type !== 'VEVENT') throw new Error('the file has one event');
   return nodeIcal
     .expandRecurringEvent(event, { from: new Date(range.from), to: new Date(range.to - 1) })
@@ -105,9 +105,9 @@ function byOtherReader(text: string): number[][] {
 test('what goes out comes in again as it was', () => {
   fc.assert(
     fc.property(anyEvent, fc.string(), fc.string(), (event, title, notes) => {
-      const said = { ...event, title: title.trim() || 'x', notes: notes.trim() };
-      const read = only(out({ events: [said] }))?.events[0];
-      const { id: _, calendarId: __, ...wanted } = said;
+      const trimmed = { ...event, title: title.trim() || 'x', notes: notes.trim() };
+      const read = only(out({ events: [trimmed] }))?.events[0];
+      const { id: _, calendarId: __, ...wanted } = trimmed;
       expect(read).toEqual(wanted);
     }),
   );
@@ -161,7 +161,7 @@ test('a rich file is understood, and nothing of it is lost on the way out', () =
   const events = (first?.events ?? []).map((event) => ({ ...event, id: event.uid, calendarId: 'c' }));
   const tasks = (first?.tasks ?? []).map((task, rank): Task => {
     const { doneAt, title, notes, estimate, priority, due } = task;
-    const origin = { kind: 'calendarFile' as const, calendarId: 'c', uid: task.uid, told: { ...task } };
+    const origin = { kind: 'calendarFile' as const, calendarId: 'c', uid: task.uid, lastRead: { ...task } };
     return {
       id: `c/${task.uid}`,
       title,

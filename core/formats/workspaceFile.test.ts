@@ -78,7 +78,7 @@ describe('merging two copies of one’s data', () => {
     if (!task) throw new Error('the office has tasks');
     return { ...office, tasks: office.tasks.with([{ ...task, title: text, changedAt: at }]) };
   };
-  const titles = (one: typeof office) => one.tasks.values().map(({ title }) => title);
+  const titles = (workspace: typeof office) => workspace.tasks.values().map(({ title }) => title);
 
   test('the later change wins, whichever side it is on, and settings stay', () => {
     const [older, newer] = [changed('Older', 1000), changed('Newer', 2000)];
@@ -91,15 +91,15 @@ describe('merging two copies of one’s data', () => {
   });
 
   test('nothing is lost and nothing doubled: merging twice is merging once, and with itself changes nothing', () => {
-    const [one, two] = [
+    const [each, two] = [
       changed('One', 1000),
       demoWorkspace({ seed: 6, now: instantOf('2026-12-01T10:00', zone), zone }),
     ];
-    const merged = mergeWorkspace.apply(one, two);
-    for (const { id } of [...one.blocks.values(), ...two.blocks.values()])
+    const merged = mergeWorkspace.apply(each, two);
+    for (const { id } of [...each.blocks.values(), ...two.blocks.values()])
       expect(merged.blocks.has(id)).toBe(true);
     expect(mergeWorkspace.apply(merged, two)).toEqual(merged);
-    expect(mergeWorkspace.apply(one, one)).toEqual(one);
+    expect(mergeWorkspace.apply(each, each)).toEqual(each);
     expect(merged.entries.values().filter(({ to }) => to === null).length).toBeLessThanOrEqual(1);
   });
 });

@@ -108,9 +108,9 @@ function migrated(name: string, version: number, part: unknown): unknown {
 
 /** What a workspace holds, as people would count it. */
 export function contentsOf(workspace: Workspace): string {
-  const count = (name: CollectionName, one: string, many: string) => {
+  const count = (name: CollectionName, singular: string, many: string) => {
     const n = workspace[name].size;
-    return `${n} ${n === 1 ? one : many}`;
+    return `${n} ${n === 1 ? singular : many}`;
   };
   return [
     count('tasks', 'task', 'tasks'),

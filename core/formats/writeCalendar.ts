@@ -17,12 +17,12 @@ export type CalendarOut = Pick<Calendar, 'name' | 'kept'> & {
 
 type Moment = { readonly zone: Zone; readonly now: number };
 
-/** So many years of clock changes are told beyond now. */
+/** How many years of clock changes are written, counted from now. */
 const YEARS_AHEAD = 30;
 
 /**
  * Calendars as an iCalendar stream (RFC 5545, 7986), one VCALENDAR for each. What came with lines of its own goes out
- * with them. Blocks are events in UTC, tied to their task; hours that tasks are due are told in `zone`. `now` (epoch
+ * with them. Blocks are events in UTC, tied to their task; due hours are written in `zone`. `now` (epoch
  * ms) stands as DTSTAMP where nothing says when a thing was changed.
  */
 export const writeCalendar = (calendars: readonly CalendarOut[], moment: Moment): string =>
@@ -141,7 +141,7 @@ const levels: Record<Priority, number> = { urgent: 1, high: 3, normal: 5, low: 9
 function taskLines(task: Task, { zone, now }: Moment): string[] {
   const { title, notes, estimate, priority, due, doneAt, origin } = task;
   const wall = due && (due.time ? `${due.date}T${due.time}:00` : due.date);
-  const told = (origin?.told.kept ?? []).filter((line) => doneAt === null || !/^STATUS:/i.test(line));
+  const lastRead = (origin?.lastRead.kept ?? []).filter((line) => doneAt === null || !/^STATUS:/i.test(line));
   return [
     'BEGIN:VTODO',
     `UID:${origin?.uid ?? task.id}`,
@@ -152,7 +152,7 @@ function taskLines(task: Task, { zone, now }: Moment): string[] {
     ...(estimate ? [`ESTIMATED-DURATION:${durationText({ days: 0, seconds: estimate * 60 })}`] : []),
     `PRIORITY:${levels[priority]}`,
     ...(doneAt === null ? [] : ['STATUS:COMPLETED', `COMPLETED:${utc(doneAt)}`]),
-    ...told,
+    ...lastRead,
     'END:VTODO',
   ];
 }

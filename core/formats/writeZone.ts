@@ -27,7 +27,7 @@ export function zoneLines(zone: Zone, from: number, to: number): string[] {
     const next = at.getTimeZoneTransition('next');
     if (!next || next.epochMilliseconds >= end) break;
     const [before, after] = [offsetOf(next.subtract({ seconds: 1 })), offsetOf(next)];
-    // the wall time of a change is told by the clock before it
+    // a change is given in the wall time of the clock before it
     const wall = wallOf(next.epochMilliseconds + before * 1000, 'UTC');
     const key = `${before} ${after}`;
     const known = changes.get(key);

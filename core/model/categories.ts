@@ -31,7 +31,7 @@ const hues = Hue.options.filter((hue) => hue !== 'slate');
 /** The hue that fewest categories have. */
 const freshHue = (workspace: Workspace): Hue => {
   const used = categoriesOf(workspace).map(({ hue }) => hue);
-  const count = (hue: Hue) => used.filter((one) => one === hue).length;
+  const count = (hue: Hue) => used.filter((category) => category === hue).length;
   return hues.reduce((best, hue) => (count(hue) < count(best) ? hue : best));
 };
 
@@ -47,7 +47,7 @@ export function withCategories(workspace: Workspace, names: readonly string[]): 
   return names.reduce((before, typed) => {
     const name = typed.trim();
     if (name === '' || categoryNamed(before, name)) return before;
-    const rank = Math.max(-1, ...categoriesOf(before).map((one) => one.rank)) + 1;
+    const rank = Math.max(-1, ...categoriesOf(before).map((used) => used.rank)) + 1;
     const category = { id: idFor(before, name), name, hue: freshHue(before), rank };
     return { ...before, categories: before.categories.with([category]) };
   }, workspace);

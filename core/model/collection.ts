@@ -14,7 +14,7 @@ export class Collection<R extends Stored> {
   readonly #homes: Map<string, string>;
 
   private constructor(
-    // takes R; said so that a collection of tasks is also a collection of anything a task is
+    // takes R; typed so that a collection of tasks is also a collection of anything a task is
     private readonly partOf: (record: never) => string,
     /** No part is empty. */
     readonly parts: ReadonlyMap<string, Part<R>>,
@@ -25,8 +25,10 @@ export class Collection<R extends Stored> {
 
   /** A collection of the records, the last one of each id; `partOf` names the part that a record lies in. */
   static of<R extends Stored>(partOf: (record: R) => string, records: Iterable<R> = []): Collection<R> {
+    const last = new Map<string, R>();
+    for (const record of records) last.set(record.id, record);
     const parts = new Map<string, Map<string, R>>();
-    for (const record of new Map(Array.from(records, (one) => [one.id, one])).values()) {
+    for (const record of last.values()) {
       const name = partOf(record);
       const part = parts.get(name);
       if (part) part.set(record.id, record);

@@ -17,14 +17,14 @@ export const Calendar = openObject({
   hidden: z.boolean().optional(),
   /** Another person's: its events are drawn lightly, to plan around. */
   around: z.boolean().optional(),
-  /** Whether its events take one's time. Unsaid, one's own do and another person's do not. */
+  /** Whether its events take one's time. If nothing is stated, one's own do and another person's do not. */
   takesTime: z.boolean().optional(),
   ...Changed,
 });
 export type Calendar = z.infer<typeof Calendar>;
 
 /** Whether the events of a calendar take one's time, as far as they are busy. */
-export const takesTime = ({ takesTime: said, around = false }: Calendar): boolean => said ?? !around;
+export const takesTime = ({ takesTime: stated, around = false }: Calendar): boolean => stated ?? !around;
 
 /** The calendars that came from no file, for events of one's own. */
 export const ownCalendars = (calendars: { values(): Calendar[] }): Calendar[] =>
@@ -63,7 +63,7 @@ export type Attendee = z.infer<typeof Attendee>;
 /** A way to join from afar (RFC 7986 5.11), and the line of the file that says so. */
 export const Call = openObject({ uri: z.string(), label: z.string(), line: z.string() });
 
-/** A reminder so many minutes before the start (RFC 5545 3.6.6); `kept` are the other lines of its alarm. */
+/** A reminder, in minutes before the start (RFC 5545 3.6.6); `kept` are the other lines of its alarm. */
 export const Reminder = openObject({ minutesBefore: z.number().int(), kept: z.array(z.string()) });
 
 const details = {

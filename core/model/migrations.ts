@@ -16,14 +16,16 @@ const fullEvents: Migration = (content) =>
     ...details,
     ...event,
     also: Array.isArray(event.also) ? event.also.map((wall: unknown) => ({ wall, length: null })) : [],
-    exceptions: inEach(event.exceptions, (one) => ({ ...details, andLater: false, ...one })),
+    exceptions: inEach(event.exceptions, (exception) => ({ ...details, andLater: false, ...exception })),
   }));
 
 /** Version 3 tells origins of several kinds apart. */
 const originsOfAKind: Migration = (content) =>
-  inEach(content, (task) =>
-    task.origin ? { ...task, origin: { kind: 'calendarFile', ...fieldsOf(task.origin) } } : task,
-  );
+  inEach(content, (task) => {
+    if (!task.origin) return task;
+    const { told: lastRead, ...origin } = fieldsOf(task.origin);
+    return { ...task, origin: { kind: 'calendarFile', ...origin, lastRead } };
+  });
 
 /** By collection, and by the version that they start from; where none is named nothing has changed. */
 const migrations: Readonly<Record<string, Readonly<Record<number, Migration>>>> = {

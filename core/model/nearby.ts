@@ -7,21 +7,27 @@ type Placed<R> = Span & { readonly record: R };
 /** What is longer than this (ms) is looked through one by one, as there is little of it. */
 const LONG = 7 * 86_400_000;
 
-/** Where the records of a part lie: the short ones by start, the long ones apart, and the whole stretch of them. */
-type Index<R> = { readonly short: readonly Placed<R>[]; readonly long: readonly Placed<R>[] } & Span;
+/** Where the records of a part lie: the short ones by start, the long ones apart. */
+type Index<R> = { readonly short: readonly Placed<R>[]; readonly long: readonly Placed<R>[] };
 
 function indexOf<R>(records: Iterable<R>, spanOf: (record: R) => Span | null): Index<R> {
-  const all = [...records].flatMap((record) => {
+  const [short, long]: [Placed<R>[], Placed<R>[]] = [[], []];
+  for (const record of records) {
     const span = spanOf(record);
-    return span ? [{ ...span, record }] : [];
-  });
-  const isLong = ({ from, to }: Span) => to - from > LONG;
-  return {
-    short: all.filter((one) => !isLong(one)).sort((a, b) => a.from - b.from),
-    long: all.filter(isLong),
-    from: all.reduce((least, { from }) => Math.min(least, from), Infinity),
-    to: all.reduce((most, { to }) => Math.max(most, to), -Infinity),
-  };
+    if (span) (span.to - span.from > LONG ? long : short).push({ from: span.from, to: span.to, record });
+  }
+  return { short: short.sort((a, b) => a.from - b.from), long };
+}
+
+/** The whole stretch of the records of a part. */
+function extentOf<R>(records: Iterable<R>, spanOf: (record: R) => Span | null): Span {
+  let [from, to] = [Infinity, -Infinity];
+  for (const record of records) {
+    const span = spanOf(record);
+    if (span && span.from < from) from = span.from;
+    if (span && span.to > to) to = span.to;
+  }
+  return { from, to };
 }
 
 /** The index of the first that begins at or after an instant. */
@@ -36,23 +42,24 @@ function firstFrom(sorted: readonly Span[], instant: number): number {
 }
 
 /**
- * Look-ups of what lies near a stretch of time, over indexes built once for each part of a collection. `spanOf` tells
+ * Look-ups of what lies near a stretch of time, over indexes built once for each part that they look into. `spanOf` tells
  * where a record lies; null for one that lies nowhere in time.
  */
 export function nearby<R extends Stored>(spanOf: (record: R) => Span | null) {
   const indexOfPart = rememberedPer((part: Part<R>) => indexOf(part.values(), spanOf));
+  const extentOfPart = rememberedPer((part: Part<R>) => extentOf(part.values(), spanOf));
   return {
     /** The records that overlap a range, by start. */
     in(collection: Collection<R>, range: Span): R[] {
       const found: Placed<R>[] = [];
       const overlaps = ({ from, to }: Span) => from < range.to && to > range.from;
       for (const part of collection.parts.values()) {
+        if (!overlaps(extentOfPart(part))) continue;
         const index = indexOfPart(part);
-        if (!overlaps(index)) continue;
         for (let i = firstFrom(index.short, range.from - LONG); i < index.short.length; i += 1) {
-          const one = index.short[i];
-          if (!one || one.from >= range.to) break;
-          if (one.to > range.from) found.push(one);
+          const placed = index.short[i];
+          if (!placed || placed.from >= range.to) break;
+          if (placed.to > range.from) found.push(placed);
         }
         found.push(...index.long.filter(overlaps));
       }
@@ -62,7 +69,7 @@ export function nearby<R extends Stored>(spanOf: (record: R) => Span | null) {
     /** The parts that may hold something of a range: what is derived of it depends on them and on no others. */
     parts(collection: Collection<R>, range: Span): Part<R>[] {
       return [...collection.parts.values()].filter((part) => {
-        const { from, to } = indexOfPart(part);
+        const { from, to } = extentOfPart(part);
         return from < range.to && to > range.from;
       });
     },

@@ -32,10 +32,20 @@ type RecordKind<R extends Stored> = {
 const kind = <R extends Stored>(of: RecordKind<R>): RecordKind<R> => of;
 
 const all = () => 'all';
-const month = (instant: number) => new Date(instant).toISOString().slice(0, 7);
+
+const DAY = 86_400_000;
+const months = new Map<number, string>();
+/** The month of an instant in UTC, `2026-11`; each day's is worked out once, as a history asks for it often. */
+function month(instant: number): string {
+  const day = Math.floor(instant / DAY);
+  const known = months.get(day) ?? new Date(day * DAY).toISOString().slice(0, 7);
+  months.set(day, known);
+  return known;
+}
+
 const goes = () => null;
 
-/** Open tasks lie in so many parts, so that an edit writes a few kilobytes also with tens of thousands of them. */
+/** How many parts open tasks lie in, so that an edit writes a few kilobytes even with tens of thousands of them. */
 const OPEN_PARTS = 256;
 
 /** A number below OPEN_PARTS for an id, the same always (FNV-1a, Fowler, Noll, Vo 1991). */
@@ -77,7 +87,7 @@ export const records = {
       {
         to: 'tasks',
         ids: ({ holds = [] }) => holds,
-        without: (block, id) => ({ ...block, holds: (block.holds ?? []).filter((one) => one !== id) }),
+        without: (block, id) => ({ ...block, holds: (block.holds ?? []).filter((held) => held !== id) }),
       },
     ],
   }),

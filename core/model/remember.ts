@@ -8,9 +8,9 @@ export function rememberedPer<K extends object, V>(compute: (key: K) => V): (key
   };
 }
 
-/** Values of so many keys are kept; the one that was worked out first goes first. */
+/** How many keys are kept; the oldest goes first. */
 const MOST_KEYS = 600;
-/** Of each key the values of this many different states are kept, as when a change is compared with what was before it. */
+/** How many states of each key are kept: two, as a change is compared with what was before it. */
 const MOST_STATES = 2;
 
 /**
@@ -29,7 +29,8 @@ export function rememberedWhile<A extends readonly unknown[], V>(
     const read = reads(...args);
     const states = known.get(name) ?? [];
     const found = states.find(
-      (state) => state.read.length === read.length && state.read.every((one, i) => Object.is(one, read[i])),
+      (state) =>
+        state.read.length === read.length && state.read.every((input, i) => Object.is(input, read[i])),
     );
     if (found) return found.value;
     const value = compute(...args);

@@ -25,7 +25,7 @@ export const RepeatingTask = openObject({
   /** RRULE as text. */
   rule: z.string(),
   without: z.array(z.string()),
-  /** Due so many days after its own day. */
+  /** When it is due, in days after its own day. */
   due: openObject({ days: z.number().int(), time: TimeText.nullable() }).nullable(),
   ...Changed,
 });

@@ -8,8 +8,8 @@ export type Priority = z.infer<typeof Priority>;
 export const Due = openObject({ date: DateText, time: TimeText.nullable() });
 export type Due = z.infer<typeof Due>;
 
-/** What a calendar file says of a task (VTODO, RFC 5545 3.6.2). */
-export const ToldTask = openObject({
+/** A task as a calendar file has it (VTODO, RFC 5545 3.6.2). */
+export const ReadTask = openObject({
   title: z.string().min(1),
   notes: z.string(),
   estimate: Minutes.nullable(),
@@ -20,11 +20,11 @@ export const ToldTask = openObject({
   /** Lines of the file that this program has no use for. */
   kept: z.array(z.string()),
 });
-export type ToldTask = z.infer<typeof ToldTask>;
+export type ReadTask = z.infer<typeof ReadTask>;
 
-/** Where a task came from, and what was said of it there when it was last read. */
+/** Where a task came from, and what stood there when it was last read. */
 export const Origin = z.discriminatedUnion('kind', [
-  openObject({ kind: z.literal('calendarFile'), calendarId: Id, uid: z.string(), told: ToldTask }),
+  openObject({ kind: z.literal('calendarFile'), calendarId: Id, uid: z.string(), lastRead: ReadTask }),
 ]);
 export type Origin = z.infer<typeof Origin>;
 
@@ -33,7 +33,7 @@ export const Task = openObject({
   title: z.string().min(1),
   notes: z.string(),
   listId: Id,
-  /** Minutes of work expected, or null when nobody has said. */
+  /** Minutes of work expected, or null without an estimate. */
   estimate: Minutes.nullable(),
   priority: Priority,
   due: Due.nullable(),

@@ -115,8 +115,8 @@ test('of several each is judged by name, and what they mean together once', () =
       { zone },
     ).map(findingWords);
   expect(onto({ kind: 'group', blockId: 'g' }, 'letter', 'permit', 'papers')).toEqual([
-    'permit ends 11 h after it is due',
     '1 h 25 more than fits',
+    'permit ends 11 h after it is due',
   ]);
   expect(onto({ kind: 'tray', date: '2026-11-25' }, 'permit', 'call')).toEqual([
     'too late for permit: it is due before',
@@ -138,7 +138,7 @@ describe('what is judged is what is then drawn', () => {
     return block;
   };
   const overDays = (findings: readonly Finding[]) =>
-    findings.flatMap((one) => (one.kind === 'overDay' ? [[one.date, one.minutes]] : []));
+    findings.flatMap((finding) => (finding.kind === 'overDay' ? [[finding.date, finding.minutes]] : []));
 
   test('for a task onto any hour, and for a block moved to any', () => {
     fc.assert(

@@ -58,52 +58,89 @@ export type Finding =
 
 type At = { readonly zone: Zone };
 
+/** Findings in the order in which they are told, the gravest first. */
+const gravity: readonly Finding['kind'][] = [
+  'collides',
+  'overGroup',
+  'late',
+  'tooLate',
+  'afterDay',
+  'overDay',
+];
+
 /** What a placement means, the gravest first. An empty list is a good place. */
-export function judge(workspace: Workspace, { what, to }: Placing, at: At): Finding[] {
-  switch (to.kind) {
-    case 'hours':
-      return ofHours(workspace, what, to, at);
-    case 'tray':
-      return [...ofTray(workspace, what, to.date, at), ...overDay(workspace, what, to, [to.date], at)];
-    case 'group':
-      return ofGroup(workspace, what, to.blockId, at);
-  }
-}
+export const judge = (workspace: Workspace, placing: Placing, at: At): Finding[] =>
+  judgeAll(workspace, [placing], at);
 
 /** What it means that a block stands where it stands. */
 export const judgeBlock = (workspace: Workspace, { id, taskId, start, minutes }: Block, at: At): Finding[] =>
   judge(workspace, { what: { kind: 'block', id, taskId }, to: { kind: 'hours', start, minutes } }, at);
 
-/** The findings of several placements together, each task named, what is said of the same day or group once. */
+/** What several placements mean: what comes too late by name, what concerns a whole day or group once. */
 export function judgeAll(workspace: Workspace, placings: readonly Placing[], at: At): Finding[] {
-  const [first] = placings;
-  if (first && placings.length === 1) return judge(workspace, first, at);
-  const tasks = placings.flatMap(({ what }) => tasksOf(workspace, what));
-  const each = placings.flatMap(({ what, to }) =>
-    judge(workspace, { what, to }, at)
-      .filter(({ kind }) => kind === 'late' || kind === 'tooLate')
-      .map((finding) => namedIn(finding, tasksOf(workspace, what))),
-  );
-  return [...each, ...together(workspace, placings, tasks, at)];
+  const each = placings.map((placing) => ofOne(workspace, placing, at));
+  const own =
+    placings.length > 1
+      ? each.flatMap((findings, i) => named(workspace, findings, placings[i]))
+      : each.flat();
+  const together = [...ofGroups(workspace, placings), ...ofDays(workspace, placings, at)];
+  return [...own, ...together].sort((a, b) => gravity.indexOf(a.kind) - gravity.indexOf(b.kind));
 }
 
-const namedIn = (finding: Finding, [task]: readonly Task[]): Finding =>
-  'task' in finding && finding.task === null && task ? { ...finding, task } : finding;
+/** Of several only what comes too late is told of each, with its title. */
+function named(workspace: Workspace, findings: readonly Finding[], placing: Placing | undefined): Finding[] {
+  const [task = null] = placing ? tasksOf(workspace, placing.what) : [];
+  return findings.flatMap((finding) =>
+    'task' in finding ? [{ ...finding, task: finding.task ?? task }] : [],
+  );
+}
 
-/** What several placements mean only together: how full a group or a day gets. */
-function together(
-  workspace: Workspace,
-  placings: readonly Placing[],
-  tasks: readonly Task[],
-  at: At,
-): Finding[] {
-  const groups = placings.flatMap(({ to }) => (to.kind === 'group' ? [to.blockId] : []));
-  const group = groups[0] === undefined ? undefined : blockOf(workspace, groups[0]);
-  if (group) return overGroup(workspace, group, tasks);
+/** What a placement means by itself, but for how full it makes a day or a group. */
+function ofOne(workspace: Workspace, { what, to }: Placing, at: At): Finding[] {
+  const tasks = tasksOf(workspace, what);
+  if (to.kind === 'tray') return tasks.flatMap((task) => ofTray(workspace, task, to.date, at));
+  if (to.kind === 'group') {
+    const block = blockOf(workspace, to.blockId);
+    return block ? tasks.flatMap((task) => lateness(workspace, task, spanOfBlock(block).to, false, at)) : [];
+  }
+  const span = { from: to.start, to: to.start + to.minutes * MINUTE };
+  const titles = metBy(workspace, span, at.zone, idOf(what));
+  const block = what.kind === 'block' ? blockOf(workspace, what.id) : undefined;
+  return [
+    ...(titles.length > 0 ? [{ kind: 'collides', titles } as const] : []),
+    ...(block?.holds ? overGroup(workspace, { ...block, minutes: to.minutes }, []) : []),
+    ...tasks.flatMap((task, i) => lateness(workspace, task, span.to, i > 0, at)),
+    ...(isEvent(what) ? [] : afterDay(workspace, span, at)),
+  ];
+}
+
+/** How much too full the groups get that something is put into. */
+function ofGroups(workspace: Workspace, placings: readonly Placing[]): Finding[] {
+  const into = placings.flatMap(({ to }) => (to.kind === 'group' ? [to.blockId] : []));
+  return [...new Set(into)].flatMap((id) => {
+    const block = blockOf(workspace, id);
+    const more = placings.filter(({ to }) => to.kind === 'group' && to.blockId === id);
+    return block
+      ? overGroup(
+          workspace,
+          block,
+          more.flatMap(({ what }) => tasksOf(workspace, what)),
+        )
+      : [];
+  });
+}
+
+/** How much too full the days get on which something is put. */
+function ofDays(workspace: Workspace, placings: readonly Placing[], at: At): Finding[] {
   const dates = new Set(placings.flatMap(({ to }) => datesOf(to, at)));
-  return [...dates].flatMap((date) => {
-    const change = placings.reduce((sum, { what, to }) => sum + gained(workspace, what, to, date, at), 0);
-    return overBy(dayPlan(workspace, date, at.zone), change, 0);
+  return [...dates].flatMap((date): Finding[] => {
+    const plan = dayPlan(workspace, date, at.zone);
+    const change = placings.reduce(
+      (sum, { what, to }) => sum + gained(workspace, what, to, plan) + roomLost(plan, what, to),
+      0,
+    );
+    const minutes = change - plan.load.free;
+    return minutes > 0 ? [{ kind: 'overDay', date, minutes }] : [];
   });
 }
 
@@ -113,27 +150,6 @@ function tasksOf(workspace: Workspace, what: Placed): Task[] {
   const block = what.kind === 'block' ? blockOf(workspace, what.id) : undefined;
   const ids = block ? tasksOfBlock(block) : [what.taskId];
   return ids.flatMap((id) => taskOf(workspace, id) ?? []);
-}
-
-function ofHours(
-  workspace: Workspace,
-  what: Placed,
-  to: Extract<Place, { kind: 'hours' }>,
-  at: At,
-): Finding[] {
-  const span = { from: to.start, to: to.start + to.minutes * MINUTE };
-  const titles = metBy(workspace, span, at.zone, idOf(what));
-  const tasks = tasksOf(workspace, what);
-  const late = tasks.flatMap((task, i) => lateness(workspace, task, span.to, i > 0, at));
-  const block = what.kind === 'block' ? blockOf(workspace, what.id) : undefined;
-  const group = block?.holds ? overGroup(workspace, { ...block, minutes: to.minutes }, []) : [];
-  return [
-    ...(titles.length > 0 ? [{ kind: 'collides', titles } as const] : []),
-    ...group,
-    ...late,
-    ...(isEvent(what) ? [] : afterDay(workspace, span, at)),
-    ...overDay(workspace, what, to, datesOf(to, at), at),
-  ];
 }
 
 const isEvent = ({ kind }: Placed) => kind === 'event' || kind === 'newEvent';
@@ -180,29 +196,19 @@ function afterDay(workspace: Workspace, span: Span, { zone }: At): Finding[] {
   return span.to > end ? [{ kind: 'afterDay', minutes: Math.round((span.to - end) / MINUTE) }] : [];
 }
 
-/** That a day comes too late for what is put into its tray. */
-function ofTray(workspace: Workspace, what: Placed, date: IsoDate, { zone }: At): Finding[] {
+/** That a day comes too late for an open task that is put into its tray. */
+function ofTray({ events }: Workspace, task: Task, date: IsoDate, { zone }: At): Finding[] {
   const { from } = dayOf(date, zone);
-  return tasksOf(workspace, what).flatMap((task): Finding[] => {
-    if (task.doneAt !== null || lastInstant(task, workspace.events, zone) > from) return [];
-    const meeting = meetingNeeding(task, workspace.events, zone);
-    return [
-      {
-        kind: 'tooLate',
-        task: null,
-        due: task.due !== null && task.due.date < date,
-        meeting: meeting && meeting.from < from ? meeting.title : null,
-      },
-    ];
-  });
-}
-
-function ofGroup(workspace: Workspace, what: Placed, blockId: Id, at: At): Finding[] {
-  const block = blockOf(workspace, blockId);
-  if (!block) return [];
-  const tasks = tasksOf(workspace, what);
-  const late = tasks.flatMap((task) => lateness(workspace, task, spanOfBlock(block).to, false, at));
-  return [...overGroup(workspace, block, tasks), ...late];
+  if (task.doneAt !== null || lastInstant(task, events, zone) > from) return [];
+  const meeting = meetingNeeding(task, events, zone);
+  return [
+    {
+      kind: 'tooLate',
+      task: null,
+      due: task.due !== null && task.due.date < date,
+      meeting: meeting && meeting.from < from ? meeting.title : null,
+    },
+  ];
 }
 
 /** That a group block is too short for what it holds and what is put into it. */
@@ -219,30 +225,9 @@ function datesOf(to: Place, { zone }: At): IsoDate[] {
   return [...new Set([dateOf(to.start, zone), dateOf(to.start + to.minutes * MINUTE - 1, zone)])];
 }
 
-function overDay(
-  workspace: Workspace,
-  what: Placed,
-  to: Place,
-  dates: readonly IsoDate[],
-  at: At,
-): Finding[] {
-  return dates.flatMap((date) => {
-    const plan = dayPlan(workspace, date, at.zone);
-    const room = isEvent(what) ? roomLost(plan, what, to) : 0;
-    return overBy(plan, gained(workspace, what, to, date, at), room);
-  });
-}
-
-/** That more is planned on a day than it has room for, once so much (minutes) is planned more and room is lost. */
-function overBy({ date, load }: DayPlan, more: number, lost: number): Finding[] {
-  const minutes = more + lost - load.free;
-  return minutes > 0 ? [{ kind: 'overDay', date, minutes }] : [];
-}
-
 /** How many minutes more are planned on a day once something is moved from where it is to a place. */
-function gained(workspace: Workspace, what: Placed, to: Place, date: IsoDate, { zone }: At): number {
+function gained(workspace: Workspace, what: Placed, to: Place, { date, span }: DayPlan): number {
   if (isEvent(what)) return 0;
-  const { span } = dayPlan(workspace, date, zone);
   const block = what.kind === 'block' ? blockOf(workspace, what.id) : undefined;
   const item = what.kind === 'tray' ? trayItemOf(workspace, what.id) : undefined;
   const estimate = 'taskId' in what ? (taskOf(workspace, what.taskId)?.estimate ?? 0) : 0;
@@ -253,7 +238,7 @@ function gained(workspace: Workspace, what: Placed, to: Place, date: IsoDate, { 
 
 /** How many minutes of the working hours an event takes more once it stands elsewhere. */
 function roomLost(plan: DayPlan, what: Placed, to: Place): number {
-  if (to.kind !== 'hours' || (what.kind === 'event' && !what.event.busy)) return 0;
+  if (!isEvent(what) || to.kind !== 'hours' || (what.kind === 'event' && !what.event.busy)) return 0;
   const others = [...plan.meetings, ...plan.allDay].filter(({ busy, id }) => busy && id !== idOf(what));
   const span = { from: to.start, to: to.start + to.minutes * MINUTE };
   return plan.load.room - minutesOf(subtract(plan.working, [...others, span]));

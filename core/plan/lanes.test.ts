@@ -28,11 +28,11 @@ test('with a crowd nothing is lost, nothing overlaps, and no more than the given
           right: (crowd.lane + 1) / crowd.lanes,
         })),
       ];
-      for (const [i, one] of boxes.entries()) {
-        expect(one.right - one.left).toBeGreaterThanOrEqual(1 / most - 1e-9);
+      for (const [i, each] of boxes.entries()) {
+        expect(each.right - each.left).toBeGreaterThanOrEqual(1 / most - 1e-9);
         for (const other of boxes.slice(i + 1)) {
-          const beside = one.right <= other.left + 1e-9 || other.right <= one.left + 1e-9;
-          expect(beside || !overlaps(one.span, other.span)).toBe(true);
+          const beside = each.right <= other.left + 1e-9 || other.right <= each.left + 1e-9;
+          expect(beside || !overlaps(each.span, other.span)).toBe(true);
         }
       }
     }),

@@ -14,7 +14,7 @@ export function shareWidth<T extends Span>(items: readonly T[]): Placed<T>[] {
   let clusterEnd = -Infinity;
   const close = () => {
     const lanes = Math.max(0, ...cluster.map(({ lane }) => lane + 1));
-    placed.push(...cluster.map((one) => ({ ...one, lanes })));
+    placed.push(...cluster.map((card) => ({ ...card, lanes })));
     cluster = [];
   };
   for (const item of sorted) {
@@ -40,10 +40,10 @@ export function withCrowds<T extends Span>(
   placed: readonly Placed<T>[],
   most: number,
 ): { cards: Placed<T>[]; crowds: Crowd<T>[] } {
-  const room = (one: Placed<T>) => one.lanes <= most || one.lane < most - 1;
-  const cards = placed.filter(room).map((one) => ({ ...one, lanes: Math.min(one.lanes, most) }));
+  const room = (card: Placed<T>) => card.lanes <= most || card.lane < most - 1;
+  const cards = placed.filter(room).map((card) => ({ ...card, lanes: Math.min(card.lanes, most) }));
   const crowds: { from: number; to: number; items: T[] }[] = [];
-  const rest = placed.filter((one) => !room(one)).map(({ item }) => item);
+  const rest = placed.filter((card) => !room(card)).map(({ item }) => item);
   for (const item of rest.sort((a, b) => a.from - b.from)) {
     const last = crowds.at(-1);
     if (last && item.from < last.to) {

@@ -6,10 +6,9 @@ import { addEntry } from '../commands/track';
 import { at, date, meeting, task, zone } from '../fixtures/make';
 import { categoriesOf, withCategoriesOfText } from '../model/categories';
 import { workspaceOf, type Workspace } from '../model/workspace';
-import { dayList } from './dayList';
 import { dayPlan } from './dayPlan';
 import { hueOfEvent, hueOfSubject, hueOfTask, seen } from './lens';
-import { titleOfThing } from './things';
+import { dayList, titleOfThing } from './things';
 
 const inList = (id: string, listId: string, category?: string) =>
   task(id, { listId, estimate: 30, priority: 'high', ...(category ? { category } : {}) });

@@ -34,7 +34,7 @@ export function firstRoom(
   zone: Zone,
   now: number,
 ): number {
-  const pocket = pockets(workspace, date, zone, now).find((one) => lengthOf(one) >= minutes);
+  const pocket = pockets(workspace, date, zone, now).find((free) => lengthOf(free) >= minutes);
   return quarterFrom(pocket?.from ?? instantOf(`${date}T09:00`, zone));
 }
 
@@ -94,7 +94,7 @@ export function inRow(workspace: Workspace, tasks: readonly ToFit[], from: numbe
   return tasks.map(({ taskId, minutes }) => {
     for (;;) {
       const span = { from: at, to: at + minutes * MINUTE };
-      const hit = taken.find((one) => overlaps(one, span));
+      const hit = taken.find((free) => overlaps(free, span));
       if (!hit) break;
       at = quarterFrom(hit.to);
     }

@@ -54,7 +54,7 @@ test('places are proposed from now on, whole, and collide with nothing', () => {
       const now = at('00:00') + later * MINUTE;
       for (const place of proposals(day, minutes, zone, now)) {
         const taken = takenOn(dayPlan(day, dateOf(place.from, zone), zone));
-        expect(taken.some((one) => overlaps(one, place))).toBe(false);
+        expect(taken.some((span) => overlaps(span, place))).toBe(false);
         expect(place.from).toBeGreaterThanOrEqual(now);
       }
     }),

@@ -31,7 +31,7 @@ test('several tasks go one after the other around meetings and blocks', () => {
     '11:00',
     '12:30',
   ]);
-  const placed = placeAll.apply(office, { places: row.map((one) => ({ id: one.taskId, ...one })) });
+  const placed = placeAll.apply(office, { places: row.map((fitted) => ({ id: fitted.taskId, ...fitted })) });
   expect(dayPlan(placed, date, zone).blocks).toHaveLength(4);
 });
 
@@ -47,8 +47,8 @@ test('however long they are, they keep their order and length and meet nothing',
         const found = spans(places);
         const taken = takenOn(dayPlan(office, date, zone));
         for (const [i, span] of found.entries()) {
-          expect(taken.some((one) => overlaps(one, span))).toBe(false);
-          expect(found.slice(0, i).some((one) => overlaps(one, span))).toBe(false);
+          expect(taken.some((each) => overlaps(each, span))).toBe(false);
+          expect(found.slice(0, i).some((each) => overlaps(each, span))).toBe(false);
           const length = tasks.find(({ taskId }) => taskId === places[i]?.taskId)?.minutes ?? 0;
           expect(span.to - span.from).toBe(length * MINUTE);
         }

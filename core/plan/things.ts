@@ -5,10 +5,10 @@ import type { Workspace } from '../model/workspace';
 import { dueOn } from '../tasks/openTasks';
 import { spanOfBlock, taskOf } from '../tasks/places';
 import type { Span } from '../time/span';
-import type { Zone } from '../time/zone';
-import type { DayPlan } from './dayPlan';
+import type { IsoDate, Zone } from '../time/zone';
+import { dayPlan, type DayPlan, type Load } from './dayPlan';
 import { tasksOfBlock } from './group';
-import { isTaskSeen } from './lens';
+import { isTaskSeen, seen } from './lens';
 
 /** Something of a day that has its hours. */
 export type Timed = Span &
@@ -61,7 +61,7 @@ export function timedThings({ meetings, blocks }: DayPlan, workspace: Workspace)
  * All things of a day: what takes it whole, what is due, what lies in its tray, then its hours. A task that is due on
  * the day and planned on it is there once, as planned.
  */
-export function thingsOf(plan: DayPlan, workspace: Workspace, zone: Zone): Thing[] {
+function thingsOf(plan: DayPlan, workspace: Workspace, zone: Zone): Thing[] {
   const planned = new Set([...plan.tray.map(({ taskId }) => taskId), ...plan.blocks.flatMap(tasksOfBlock)]);
   const tray = plan.tray.flatMap((item): Thing[] => {
     const task = taskOf(workspace, item.taskId);
@@ -76,4 +76,12 @@ export function thingsOf(plan: DayPlan, workspace: Workspace, zone: Zone): Thing
     ...tray,
     ...timedThings(plan, workspace),
   ];
+}
+
+/** All that is seen of a day as one list, and its load. */
+export type DayList = { readonly date: IsoDate; readonly load: Load; readonly things: readonly Thing[] };
+
+export function dayList(workspace: Workspace, date: IsoDate, zone: Zone): DayList {
+  const plan = seen(dayPlan(workspace, date, zone), workspace);
+  return { date, load: plan.load, things: thingsOf(plan, workspace, zone) };
 }

@@ -12,7 +12,7 @@ export const weekOf = (date: IsoDate, weekStart: number): IsoDate =>
 
 const days = (from: IsoDate, count: number) => Array.from({ length: count }, (_, i) => addDays(from, i));
 
-/** So many days the agenda looks ahead. */
+/** How many days the agenda looks ahead. */
 export const AGENDA_DAYS = 28;
 
 /**

@@ -225,9 +225,9 @@ describe('a ledger over several days', () => {
         const spans = days.map((day) => dayOf(day, zone));
         const span = { from: spans[0]?.from ?? 0, to: spans.at(-1)?.to ?? 0 };
         const together = ledger(office, span, zone, now).sums;
-        const each = spans.map((one) => ledger(office, one, zone, now).sums);
+        const each = spans.map((span) => ledger(office, span, zone, now).sums);
         for (const name of ['planned', 'actual', 'over', 'under', 'notStarted', 'unplanned'] as const)
-          expect(each.reduce((sum, one) => sum + one[name], 0)).toBe(together[name]);
+          expect(each.reduce((sum, day) => sum + day[name], 0)).toBe(together[name]);
       }),
     );
     const hour = { from: at('09:30'), to: at('10:30') };

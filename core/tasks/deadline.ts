@@ -25,7 +25,7 @@ type Events = Workspace['events'];
  */
 function standingOf(event: CalendarEvent, recurrence: string): string | undefined {
   if (event.rule === null) return event.also.length === 0 ? event.start.wall : recurrence;
-  if (event.exceptions.some((one) => one.recurrence === recurrence)) return recurrence;
+  if (event.exceptions.some((exception) => exception.recurrence === recurrence)) return recurrence;
   const day = recurrence.slice(0, 10);
   const starts = ruleStarts(event.rule, event.start.wall, event.start.zone ?? 'UTC', day, addDays(day, 1));
   return starts.includes(recurrence) ? recurrence : starts[0];

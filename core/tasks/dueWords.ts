@@ -3,7 +3,7 @@ import type { Occurrence } from '../calendar/occurrences';
 import { clockWords, dateWords, dayWords, timeWords, type ClockStyle } from '../time/words';
 import { dateOf, type Zone } from '../time/zone';
 
-/** A due date as it is said: `due today 14:00`, `due Thu 26 Nov`. */
+/** A due date in words: `due today 14:00`, `due Thu 26 Nov`. */
 export const dueWords = ({ date, time }: Due, today: string, clock: ClockStyle): string =>
   `due ${dayWords(date, today)}${time ? ` ${timeWords(time, clock)}` : ''}`;
 

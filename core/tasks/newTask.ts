@@ -1,6 +1,6 @@
 import type { Task } from '../model/task';
 
-/** What a new task says where nothing else is said. */
+/** A new task; the defaults stand here and nowhere else. */
 export const newTask = (
   task: Pick<Task, 'id' | 'title' | 'listId' | 'createdAt'> & Partial<Omit<Task, 'rank'>>,
 ): Omit<Task, 'rank'> => ({

@@ -84,5 +84,6 @@ export function nextTime(repeating: RepeatingTask, today: IsoDate, zone: Zone): 
 export const nextTimes = rememberedWhile(
   (_: Workspace, today: IsoDate, zone: Zone) => `${today} ${zone}`,
   ({ repeats }) => [repeats],
-  ({ repeats }, today, zone) => repeats.values().flatMap((one) => nextTime(one, today, zone) ?? []),
+  ({ repeats }, today, zone) =>
+    repeats.values().flatMap((repeating) => nextTime(repeating, today, zone) ?? []),
 );

@@ -14,14 +14,14 @@ const waders = newTask({
   estimate: 20,
   createdAt: 0,
 });
-const one = addTask.apply(emptyWorkspace, waders);
+const office = addTask.apply(emptyWorkspace, waders);
 const waiting = (workspace: Workspace, when = now) =>
   toPlace(workspace, today, zone, when).map(({ id }) => id);
-const block = (start: number) => placeTask.apply(one, { id: 'b', taskId: 'waders', start, minutes: 20 });
-const tray = (date: string) => putInTray.apply(one, { id: 't', taskId: 'waders', date });
+const block = (start: number) => placeTask.apply(office, { id: 'b', taskId: 'waders', start, minutes: 20 });
+const tray = (date: string) => putInTray.apply(office, { id: 't', taskId: 'waders', date });
 
 test('an open task without a place waits for one, what is due first on top', () => {
-  const due = addTask.apply(one, { ...waders, id: 'permit', due: { date: today, time: '14:00' } });
+  const due = addTask.apply(office, { ...waders, id: 'permit', due: { date: today, time: '14:00' } });
   expect(waiting(due)).toEqual(['permit', 'waders']);
 });
 
@@ -35,8 +35,8 @@ test('a block ahead or a tray from today on is a place; a missed block or a past
 });
 
 test('what is done or being worked on waits for nothing', () => {
-  expect(waiting(tickOff.apply(one, { id: 'waders', at: now }))).toEqual([]);
+  expect(waiting(tickOff.apply(office, { id: 'waders', at: now }))).toEqual([]);
   expect(
-    waiting(startTimer.apply(one, { id: 'e', subject: { kind: 'task', taskId: 'waders' }, at: now })),
+    waiting(startTimer.apply(office, { id: 'e', subject: { kind: 'task', taskId: 'waders' }, at: now })),
   ).toEqual([]);
 });

@@ -24,9 +24,9 @@ export function union(spans: readonly Span[]): Span[] {
 /** The stretches that both cover, in order, none empty. */
 export function intersect(a: readonly Span[], b: readonly Span[]): Span[] {
   const others = union(b);
-  return union(a).flatMap((one) =>
+  return union(a).flatMap((stretch) =>
     others
-      .map((other) => ({ from: Math.max(one.from, other.from), to: Math.min(one.to, other.to) }))
+      .map((other) => ({ from: Math.max(stretch.from, other.from), to: Math.min(stretch.to, other.to) }))
       .filter(({ from, to }) => from < to),
   );
 }

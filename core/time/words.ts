@@ -53,6 +53,9 @@ export const dateWords = (date: IsoDate): string =>
 /** `24 Nov`. */
 export const dayMonthWords = (date: IsoDate): string => inParts(date, { day: 'numeric', month: 'short' });
 
+/** The weekdays, Monday first. */
+export const weekdayNames = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+
 /** `Tue`. */
 export const weekdayWords = (date: IsoDate): string => inParts(date, { weekday: 'short' });
 

@@ -80,7 +80,7 @@ type HeadProps = { plan: DayPlan; today: string; wide: boolean; onOpen: (date: s
 /** The name of a day and its load; it opens the day by itself. */
 function DayHead({ plan, today, wide, onOpen }: HeadProps) {
   const { date, load } = plan;
-  const { said, left, over } = loadWords(load);
+  const { words, left, over } = loadWords(load);
   const isToday = date === today;
   const short = useShortfall(date);
   const { attach } = useDropArea({ kind: 'tray', date });
@@ -113,7 +113,7 @@ function DayHead({ plan, today, wide, onOpen }: HeadProps) {
           {wide ? short : 'short'}
         </Words>
       )}
-      <Words className="sr-only">{[said, wide ? '' : short].filter(Boolean).join(', ')}</Words>
+      <Words className="sr-only">{[words, wide ? '' : short].filter(Boolean).join(', ')}</Words>
     </Pressable>
   );
 }

@@ -1,7 +1,9 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { ScrollView, TextInput, View } from 'react-native';
 import type { Id } from '@/core/model/common';
 import type { Task } from '@/core/model/task';
+import { estimated, findTasks } from '@/core/tasks/find';
+import { inRank } from '@/core/tasks/order';
 import { taskOf } from '@/core/tasks/places';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/workspaceStore';
@@ -13,29 +15,22 @@ import { startChoosing, stopChoosing, usePicked } from './picked';
 
 const ALL = 'all';
 
-export const estimated = (tasks: readonly Task[]) =>
-  tasks.reduce((sum, { estimate }) => sum + (estimate ?? 0), 0);
-
 export const countWords = (tasks: readonly Task[]): string =>
   `${tasks.length} ${tasks.length === 1 ? 'task' : 'tasks'} · ${durationWords(estimated(tasks))}`;
 
 /** Narrows tasks down to a list, and to those whose title or list holds what is typed. */
 export function useFinding(tasks: readonly Task[]) {
-  const { lists } = useWorkspace();
+  const workspace = useWorkspace();
   const [sought, setSought] = useState('');
   const [listId, setList] = useState<Id>(ALL);
-  const words = sought.trim().toLowerCase();
-  const inUse = new Set(tasks.map((task) => task.listId));
+  const inUse = useMemo(() => new Set(tasks.map((task) => task.listId)), [tasks]);
   const chosen = inUse.has(listId) ? listId : ALL;
-  const found = tasks.filter(
-    (task) =>
-      (chosen === ALL || task.listId === chosen) &&
-      `${task.title} ${lists.get(task.listId)?.name ?? ''}`.toLowerCase().includes(words),
+  const found = useMemo(
+    () => findTasks(tasks, workspace, sought, chosen === ALL ? null : chosen),
+    [tasks, workspace, sought, chosen],
   );
-  const options = lists
-    .values()
+  const options = inRank(workspace.lists)
     .filter(({ id }) => inUse.has(id))
-    .sort((a, b) => a.rank - b.rank)
     .map(({ id, name }) => ({ value: id, name }));
   return { found, sought, setSought, chosen, setList, options: [{ value: ALL, name: 'All' }, ...options] };
 }

@@ -3,7 +3,7 @@ import { changeSettings, editCalendar } from '@/core/commands/calendar';
 import { hidesSomething, priorityHues, stateHues } from '@/core/plan/lens';
 import { categoriesOf } from '@/core/model/categories';
 import type { Hue } from '@/core/model/common';
-import type { Settings } from '@/core/model/settings';
+import { defaultSettings, type Settings } from '@/core/model/settings';
 import type { Workspace } from '@/core/model/workspace';
 import { store, useWorkspace } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
@@ -11,17 +11,20 @@ import { CheckBox } from '@/ui/CheckBox';
 import { Choice } from '@/ui/Choice';
 import { EdgeMark } from '@/board/marks';
 import { HourScale } from '@/board/strip/HourScale';
-import { showAll } from './showAll';
 import { Zones } from './Zones';
 import { openPanel } from '@/ui/panels';
+import { Part } from '@/ui/Screen';
 import { useWide } from '@/ui/useWide';
-import { Heading, Words } from '@/ui/Words';
+import { Words } from '@/ui/Words';
 
 const toggled = (names: readonly string[], name: string) =>
-  names.includes(name) ? names.filter((one) => one !== name) : [...names, name];
+  names.includes(name) ? names.filter((other) => other !== name) : [...names, name];
 
 const leaveOut = (leftOut: Settings['leftOut'], changes: Partial<Settings['leftOut']>) =>
   store.run(changeSettings, { leftOut: { ...leftOut, ...changes } });
+
+/** Brings everything that is filtered out back into sight. */
+export const showAll = () => store.run(changeSettings, { leftOut: defaultSettings.leftOut });
 
 /** What the plan shows, and what gives it its colours. */
 export function Lens() {
@@ -112,13 +115,6 @@ export function Lens() {
     </View>
   );
 }
-
-const Part = ({ title, children }: { title: string; children: React.ReactNode }) => (
-  <View>
-    <Heading level={2}>{title}</Heading>
-    {children}
-  </View>
-);
 
 const stateWords: Record<keyof typeof stateHues, string> = {
   done: 'done',

@@ -8,7 +8,7 @@ import { useMoment } from '@/ui/clock';
 import { useWorkspace } from '@/state/workspaceStore';
 import { Button, IconButton } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
-import { showAll } from './showAll';
+import { showAll } from './Lens';
 import { UndoButtons } from '@/ui/UndoButtons';
 import { openPanel } from '@/ui/panels';
 import { HourScale } from '@/board/strip/HourScale';

@@ -1,6 +1,7 @@
-import { useEffect, useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import type { Task } from '@/core/model/task';
+import { estimated } from '@/core/tasks/find';
 import { toPlace } from '@/core/tasks/toPlace';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/workspaceStore';
@@ -9,12 +10,12 @@ import { Button } from '@/ui/Button';
 import { useDropArea } from '@/board/drag/areas';
 import { movingTask, useDrag } from '@/board/drag/dragStore';
 import { useDragItem } from '@/board/drag/useDragItem';
-import { Icon } from '@/ui/icons';
+import { Tick } from '@/ui/Tick';
 import { EdgeMark, PriorityMark } from '@/board/marks';
 import { openPanel } from '@/ui/panels';
 import { DueNote, TimerButton, useHue } from '@/board/taskParts';
 import { Heading, Words } from '@/ui/Words';
-import { countWords, estimated, Finding, useFinding } from './Finding';
+import { countWords, Finding, useFinding } from './Finding';
 import { pick, stillWaiting, stopChoosing, usePicked } from './picked';
 
 /** The open tasks that need a place. */
@@ -51,38 +52,57 @@ export function ToPlacePane({ date }: { date: string }) {
 
 const isTimed = ({ due, neededBy }: Task) => due !== null || neededBy !== undefined;
 
+/** How many cards are drawn at first, and more at a time. */
+const PAGE = 60;
+
 /** The tasks to place: what is due first, then what has no date. */
 export function ToPlaceList({ tasks, date }: { tasks: readonly Task[]; date: string }) {
-  const groups = [
-    { name: 'Due first', tasks: tasks.filter(isTimed) },
-    { name: 'No date', tasks: tasks.filter((task) => !isTimed(task)) },
-  ];
   const all = useToPlace();
+  const [shown, setShown] = useState(PAGE);
   useEffect(() => stillWaiting(all), [all]);
-  if (tasks.length === 0 && all.length > 0) return <Words tone="soft">No task to place is called so.</Words>;
   if (tasks.length === 0)
     return (
       <Words tone="soft">
-        Every open task has its place. Add a task, or drag a block here to take it off the plan.
+        {all.length > 0
+          ? 'No task to place is called so.'
+          : 'Every open task has its place. Add a task, or drag a block here to take it off the plan.'}
       </Words>
     );
-  return groups
-    .filter((group) => group.tasks.length > 0)
-    .map((group) => (
-      <View key={group.name} className="gap-2">
-        <View className="flex-row justify-between pt-1">
-          <Words size="xs" tone="soft">
-            {group.name}
-          </Words>
-          <Words size="xs" tone="soft">
-            {durationWords(estimated(group.tasks))}
-          </Words>
-        </View>
-        {group.tasks.map((task) => (
-          <PlaceableCard key={task.id} task={task} date={date} />
-        ))}
+  const timed = tasks.filter(isTimed);
+  const undated = tasks.filter((task) => !isTimed(task));
+  return (
+    <>
+      <Group name="Due first" tasks={timed} most={shown} date={date} />
+      <Group name="No date" tasks={undated} most={shown - timed.length} date={date} />
+      {tasks.length > shown && (
+        <Button
+          label={`Show ${Math.min(PAGE, tasks.length - shown)} more`}
+          onPress={() => setShown(shown + PAGE)}
+        />
+      )}
+    </>
+  );
+}
+
+type GroupProps = { name: string; tasks: readonly Task[]; most: number; date: string };
+
+function Group({ name, tasks, most, date }: GroupProps) {
+  if (tasks.length === 0 || most <= 0) return null;
+  return (
+    <View className="gap-2">
+      <View className="flex-row justify-between pt-1">
+        <Words size="xs" tone="soft">
+          {name}
+        </Words>
+        <Words size="xs" tone="soft">
+          {durationWords(estimated(tasks))}
+        </Words>
       </View>
-    ));
+      {tasks.slice(0, most).map((task) => (
+        <PlaceableCard key={task.id} task={task} date={date} />
+      ))}
+    </View>
+  );
 }
 
 function PlaceableCard({ task, date }: { task: Task; date: string }) {
@@ -90,7 +110,7 @@ function PlaceableCard({ task, date }: { task: Task; date: string }) {
   const { choosing, ids } = usePicked();
   const picked = ids.includes(task.id);
   const others = ids.filter((id) => id !== task.id);
-  const dragged = movingTask(task, picked && others.length > 0 ? { more: others, then: stopChoosing } : {});
+  const dragged = picked ? movingTask(task, others, stopChoosing) : movingTask(task);
   const open = () => openPanel({ kind: 'task', id: task.id });
   const choose = () => pick(task.id);
   const { props, lifted } = useDragItem(dragged, date, choosing ? choose : open, {
@@ -105,14 +125,7 @@ function PlaceableCard({ task, date }: { task: Task; date: string }) {
     >
       <EdgeMark />
       <View className="flex-row items-start gap-2 pr-3.5 pt-2">
-        {choosing && (
-          <View
-            aria-hidden
-            className={`h-5 w-5 items-center justify-center border-2 ${picked ? 'border-pine bg-pine' : 'border-ink-soft'}`}
-          >
-            {picked && <Icon name="check" size={14} colour="on-pine" />}
-          </View>
-        )}
+        {choosing && <Tick ticked={picked} look="on" size={20} />}
         <View className="flex-1">
           <Words face="strong" numberOfLines={2}>
             {task.title}

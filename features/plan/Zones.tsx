@@ -35,7 +35,7 @@ function CityField({ label, zone, onChoose }: Props) {
   const [typed, setTyped] = useState('');
   const cities = useCities();
   const found = cities?.findCities(typed) ?? [];
-  const ahead = (one: Zone) => cities?.aheadWords(one, session.home, now) ?? '';
+  const ahead = (city: Zone) => cities?.aheadWords(city, session.home, now) ?? '';
   const take = (chosen: Zone) => {
     setTyped('');
     onChoose(chosen);
@@ -66,11 +66,11 @@ function CityField({ label, zone, onChoose }: Props) {
         className="min-h-[44px] rounded-lg border border-line bg-surface px-3 font-text text-base text-ink"
       />
       <View aria-live="polite" className="gap-1">
-        {found.map(({ name, country, zone: one }) => (
+        {found.map(({ name, country, zone: city }) => (
           <Button
-            key={`${name} ${one}`}
-            label={`${name}, ${country} · ${ahead(one)}`}
-            onPress={() => take(one)}
+            key={`${name} ${city}`}
+            label={`${name}, ${country} · ${ahead(city)}`}
+            onPress={() => take(city)}
           />
         ))}
         {cities && typed.trim().length > 1 && found.length === 0 && (

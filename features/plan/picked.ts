@@ -11,7 +11,7 @@ export const usePicked = create<{ readonly choosing: boolean; readonly ids: read
 export const pick = (id: Id) =>
   usePicked.setState(({ ids }) => ({
     choosing: true,
-    ids: ids.includes(id) ? ids.filter((one) => one !== id) : [...ids, id],
+    ids: ids.includes(id) ? ids.filter((other) => other !== id) : [...ids, id],
   }));
 
 export const startChoosing = () => usePicked.setState({ choosing: true, ids: [] });

@@ -4,7 +4,7 @@ import type { LedgerSums } from '@/core/review/ledger';
 import { driftWords, durationWords } from '@/core/time/words';
 import { Words } from '@/ui/Words';
 
-type Step = { name: string; said: string; from: number; to: number; fill: string };
+type Step = { name: string; figure: string; from: number; to: number; fill: string };
 
 /** From planned to actual, step by step; each bar begins where the one before it ended. */
 function stepsOf({ planned, actual, over, under, notStarted, unplanned }: LedgerSums): Step[] {
@@ -12,15 +12,15 @@ function stepsOf({ planned, actual, over, under, notStarted, unplanned }: Ledger
   const step = (name: string, change: number, fill: string): Step => {
     const from = level;
     level += change;
-    return { name, said: driftWords(change), from, to: level, fill };
+    return { name, figure: driftWords(change), from, to: level, fill };
   };
   return [
-    { name: 'Planned', said: durationWords(planned), from: 0, to: planned, fill: 'var(--pine)' },
+    { name: 'Planned', figure: durationWords(planned), from: 0, to: planned, fill: 'var(--pine)' },
     step('Over', over, 'var(--amber)'),
     step('Under', -under, 'var(--leaf)'),
     step('Not started', -notStarted, 'var(--meeting)'),
     step('Unplanned', unplanned, 'url(#unplanned)'),
-    { name: 'Actual', said: durationWords(actual), from: 0, to: actual, fill: 'var(--pine)' },
+    { name: 'Actual', figure: durationWords(actual), from: 0, to: actual, fill: 'var(--pine)' },
   ];
 }
 
@@ -32,18 +32,18 @@ export function Bridge({ sums }: { sums: LedgerSums }) {
   const steps = stepsOf(sums);
   const top = Math.max(...steps.flatMap(({ from, to }) => [from, to]), 1);
   const y = (minutes: number) => HEIGHT - (minutes / top) * (HEIGHT - 4);
-  const words = steps.map(({ name, said }) => `${name} ${said}`).join(', ');
+  const summary = steps.map(({ name, figure }) => `${name} ${figure}`).join(', ');
   return (
     <View
       role="img"
-      aria-label={`From planned to actual: ${words}`}
+      aria-label={`From planned to actual: ${summary}`}
       className="gap-1 border border-line bg-surface p-3"
     >
       <View className="flex-row">
-        {steps.map(({ name, said }) => (
+        {steps.map(({ name, figure }) => (
           <View key={name} className="flex-1 items-center">
             <Words size="xs" face="strong">
-              {said}
+              {figure}
             </Words>
           </View>
         ))}

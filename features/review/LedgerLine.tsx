@@ -6,16 +6,10 @@ import { useWorkspace } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
 import { Words, type Tone } from '@/ui/Words';
 
+type LedgerLineProps = { row: LedgerRow; longest: number; onOpen: () => void };
+
 /** One row of the ledger: the numbers, and planned (outline) over actual (solid) on one scale. */
-export function LedgerLine({
-  row,
-  longest,
-  onOpen,
-}: {
-  row: LedgerRow;
-  longest: number;
-  onOpen: () => void;
-}) {
+export function LedgerLine({ row, longest, onOpen }: LedgerLineProps) {
   const { zone, now } = useMoment();
   const workspace = useWorkspace();
   const { subject, title, planned, actual, drift, done } = row;
@@ -48,9 +42,9 @@ export function LedgerLine({
             {[note, done && subject.kind === 'task' ? 'done' : ''].filter(Boolean).join(' · ')}
           </Words>
         </Pressable>
-        {[number(planned), number(actual)].map((said, i) => (
+        {[number(planned), number(actual)].map((figure, i) => (
           <View key={i === 0 ? 'planned' : 'actual'} className="w-[74px] items-end">
-            <Words>{said}</Words>
+            <Words>{figure}</Words>
           </View>
         ))}
         <View className="w-[74px] items-end">

@@ -4,10 +4,9 @@ import { groupedBy } from '@/core/model/collection';
 import { Hue } from '@/core/model/common';
 import { takesTime, type Calendar, type CalendarEvent } from '@/core/model/event';
 import { newId, store, useWorkspace } from '@/state/workspaceStore';
-import { IconButton } from '@/ui/Button';
+import { NamedRow } from '@/panels/parts/NamedRow';
 import { CheckBox } from '@/ui/CheckBox';
 import { Field } from '@/ui/Field';
-import { HueChoice } from '@/ui/HueChoice';
 import { readTitle } from '@/ui/readings';
 
 /** The calendars as layers: name, hue, shown or not, one's own or another person's, and whether it takes time; and new ones. */
@@ -42,42 +41,39 @@ const eventsOf = groupedBy<CalendarEvent>(({ calendarId }) => calendarId);
 function CalendarRow({ calendar }: { calendar: Calendar }) {
   const { id, name, source, hidden = false, around = false } = calendar;
   const count = eventsOf(useWorkspace().events, id).length;
+  const edit = (changes: Omit<Parameters<typeof editCalendar.apply>[1], 'id'>) =>
+    store.run(editCalendar, { id, ...changes });
   return (
-    <View className={`hue-${calendar.hue} flex-row items-start gap-2 border-l-4 border-edge pl-3`}>
-      <View className="flex-1">
-        <Field
-          label={`${source || 'Made here'} · ${count} ${count === 1 ? 'event' : 'events'}`}
-          text={name}
-          read={readTitle}
-          onSave={(to) => store.run(editCalendar, { id, name: to })}
+    <NamedRow
+      label={`${source || 'Made here'} · ${count} ${count === 1 ? 'event' : 'events'}`}
+      name={name}
+      hue={calendar.hue}
+      onChange={edit}
+      remove={{
+        label: `Remove the calendar ${name}`,
+        press: () => store.run(removeCalendar, { id }, `Removed ${name} and its ${count} events`),
+      }}
+    >
+      <View className="flex-row flex-wrap gap-x-5">
+        <CheckBox
+          label="Shown"
+          says={`Shown: ${name}`}
+          checked={!hidden}
+          onToggle={() => edit({ hidden: !hidden })}
         />
-        <HueChoice of={name} value={calendar.hue} onChoose={(hue) => store.run(editCalendar, { id, hue })} />
-        <View className="flex-row flex-wrap gap-x-5">
-          <CheckBox
-            label="Shown"
-            says={`Shown: ${name}`}
-            checked={!hidden}
-            onToggle={() => store.run(editCalendar, { id, hidden: !hidden })}
-          />
-          <CheckBox
-            label="Takes my time"
-            says={`Takes my time: ${name}`}
-            checked={takesTime(calendar)}
-            onToggle={() => store.run(editCalendar, { id, takesTime: !takesTime(calendar) })}
-          />
-          <CheckBox
-            label="Another person’s"
-            says={`Another person’s: ${name}`}
-            checked={around}
-            onToggle={() => store.run(editCalendar, { id, around: !around })}
-          />
-        </View>
+        <CheckBox
+          label="Takes my time"
+          says={`Takes my time: ${name}`}
+          checked={takesTime(calendar)}
+          onToggle={() => edit({ takesTime: !takesTime(calendar) })}
+        />
+        <CheckBox
+          label="Another person’s"
+          says={`Another person’s: ${name}`}
+          checked={around}
+          onToggle={() => edit({ around: !around })}
+        />
       </View>
-      <IconButton
-        label={`Remove the calendar ${name}`}
-        icon="remove"
-        onPress={() => store.run(removeCalendar, { id }, `Removed ${name} and its ${count} events`)}
-      />
-    </View>
+    </NamedRow>
   );
 }

@@ -1,18 +1,17 @@
 import { View } from 'react-native';
 import { changeSettings } from '@/core/commands/calendar';
 import type { Settings } from '@/core/model/settings';
+import { weekdayNames } from '@/core/time/words';
 import { store, useWorkspace } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
 import { chooseCalendarFile } from '@/actions/files/chooseFile';
 import { Choice } from '@/ui/Choice';
-import { ScreenHead, ScrollScreen } from '@/ui/Screen';
+import { Part, ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { openPanel } from '@/ui/panels';
-import { Heading, Words } from '@/ui/Words';
+import { Words } from '@/ui/Words';
 import { Calendars } from './Calendars';
 import { WorkingHours } from './WorkingHours';
 import { YourData } from './YourData';
-
-const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 
 const change = (changes: Partial<Settings>) => store.run(changeSettings, changes);
 
@@ -44,7 +43,7 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
           label="The week begins on"
           value={String(settings.weekStart)}
           onChoose={(day) => change({ weekStart: Number(day) })}
-          options={weekdays.map((name, i) => ({ value: String(i + 1), name }))}
+          options={weekdayNames.map((name, i) => ({ value: String(i + 1), name }))}
         />
       </Part>
       <Part title="Looks">
@@ -80,10 +79,3 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
     </ScrollScreen>
   );
 }
-
-const Part = ({ title, children }: { title: string; children: React.ReactNode }) => (
-  <View className="gap-3 border-t border-line pt-4">
-    <Heading level={2}>{title}</Heading>
-    {children}
-  </View>
-);

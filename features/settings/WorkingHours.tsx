@@ -1,14 +1,12 @@
 import { View } from 'react-native';
 import { changeSettings } from '@/core/commands/calendar';
 import type { Hours } from '@/core/model/settings';
-import { timeWords } from '@/core/time/words';
+import { timeWords, weekdayNames } from '@/core/time/words';
 import { store, useWorkspace } from '@/state/workspaceStore';
 import { Field, type Reading } from '@/ui/Field';
 import { CheckBox } from '@/ui/CheckBox';
 import { readClock } from '@/ui/readings';
 import { Words } from '@/ui/Words';
-
-const days = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 
 /** From when to when one works on each weekday, or a day off. */
 export function WorkingHours() {
@@ -17,7 +15,7 @@ export function WorkingHours() {
     store.run(changeSettings, { workingHours: workingHours.map((old, i) => (i === day ? hours : old)) });
   return (
     <View className="gap-1">
-      {days.map((name, day) => (
+      {weekdayNames.map((name, day) => (
         <DayRow key={name} name={name} hours={workingHours[day] ?? null} onSet={(hours) => set(day, hours)} />
       ))}
     </View>

@@ -3,6 +3,7 @@ import { Pressable, ScrollView, View } from 'react-native';
 import { inRank } from '@/core/tasks/order';
 import type { Id } from '@/core/model/common';
 import type { Task } from '@/core/model/task';
+import { estimated } from '@/core/tasks/find';
 import { openOnes } from '@/core/tasks/openTasks';
 import { inOrder, type Order } from '@/core/tasks/order';
 import { overdueCount } from '@/core/tasks/deadline';
@@ -55,7 +56,7 @@ export function TasksScreen() {
     [tasks, inList, showDone],
   );
   const overdue = overdueCount(open, events, zone, now);
-  const minutes = open.reduce((sum, { estimate }) => sum + (estimate ?? 0), 0);
+  const minutes = estimated(open);
   const target = listId ?? inRank(lists)[0]?.id ?? '';
 
   return (

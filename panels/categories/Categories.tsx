@@ -3,11 +3,11 @@ import { addCategory, deleteCategory, editCategory } from '@/core/commands/categ
 import type { Category } from '@/core/model/category';
 import { categoriesOf } from '@/core/model/categories';
 import { store, useWorkspace } from '@/state/workspaceStore';
-import { IconButton } from '@/ui/Button';
 import { Field } from '@/ui/Field';
-import { HueChoice } from '@/ui/HueChoice';
 import { readTitle } from '@/ui/readings';
 import { Words } from '@/ui/Words';
+import { NamedRow } from '../parts/NamedRow';
+import type { Panel, Panels } from '@/ui/panels';
 
 /** The kinds of work: rename, give a hue, add, delete. */
 export const Categories = () => (
@@ -29,26 +29,24 @@ export const Categories = () => (
   </View>
 );
 
-function CategoryRow({ category: { id, name, hue } }: { category: Category }) {
-  return (
-    <View className={`hue-${hue} gap-1 border-l-4 border-edge pl-3`}>
-      <View className="flex-row items-end gap-2">
-        <View className="flex-1">
-          <Field
-            label={`Category ${name}`}
-            hideLabel
-            text={name}
-            read={readTitle}
-            onSave={(to) => store.run(editCategory, { id, name: to })}
-          />
-        </View>
-        <IconButton
-          label={`Delete the category ${name}`}
-          icon="remove"
-          onPress={() => store.run(deleteCategory, { id }, `Deleted ${name}; its tasks are in no category`)}
-        />
-      </View>
-      <HueChoice of={name} value={hue} onChoose={(to) => store.run(editCategory, { id, hue: to })} />
-    </View>
-  );
+const CategoryRow = ({ category: { id, name, hue } }: { category: Category }) => (
+  <NamedRow
+    label={`Category ${name}`}
+    hideLabel
+    name={name}
+    hue={hue}
+    onChange={(changes) => store.run(editCategory, { id, ...changes })}
+    remove={{
+      label: `Delete the category ${name}`,
+      press: () => store.run(deleteCategory, { id }, `Deleted ${name}; its tasks are in no category`),
+    }}
+  />
+);
+
+declare module '@/ui/panels' {
+  interface Panels {
+    categories: object;
+  }
 }
+
+export const categories: Panel<Panels['categories']> = { useTitle: () => 'Categories', Content: Categories };

@@ -4,7 +4,7 @@ import { clockWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
-import { openPanel } from '@/ui/panels';
+import { openPanel, type Panel, type Panels } from '@/ui/panels';
 
 /** Meetings and blocks that share the same hours, each to be opened. */
 export function CrowdList({ items }: { items: readonly Timed[] }) {
@@ -29,3 +29,12 @@ export function CrowdList({ items }: { items: readonly Timed[] }) {
     </View>
   );
 }
+
+declare module '@/ui/panels' {
+  interface Panels {
+    /** What stands together on the strip, as there is no room for each. */
+    crowd: { readonly items: readonly Timed[] };
+  }
+}
+
+export const crowd: Panel<Panels['crowd']> = { useTitle: () => 'At the same time', Content: CrowdList };

@@ -10,6 +10,7 @@ import { newId, store, useWorkspace } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
 import { Button } from '@/ui/Button';
 import { Heading, Words } from '@/ui/Words';
+import type { Panel, Panels } from '@/ui/panels';
 
 /** What fits into time that has become free; each task that is placed takes its part of it. */
 export function FreedTime({ freed }: { freed: readonly Span[] }) {
@@ -60,3 +61,12 @@ function Pocket({ pocket }: { pocket: Span }) {
     </View>
   );
 }
+
+declare module '@/ui/panels' {
+  interface Panels {
+    /** What fits into pockets that have become free. */
+    freed: { readonly freed: readonly Span[] };
+  }
+}
+
+export const freed: Panel<Panels['freed']> = { useTitle: () => 'Freed time', Content: FreedTime };

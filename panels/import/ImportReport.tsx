@@ -4,7 +4,7 @@ import { durationWords } from '@/core/time/words';
 import { Button } from '@/ui/Button';
 import { answerPanel, closePanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
-import type { ImportResult } from '@/actions/files/importResult';
+import type { ImportResult } from '@/actions/files/calendarFiles';
 
 const MOST_SHOWN = 100;
 

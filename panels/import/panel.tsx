@@ -1,4 +1,4 @@
-import type { ImportResult } from '@/actions/files/importResult';
+import type { ImportResult } from '@/actions/files/calendarFiles';
 import type { Id } from '@/core/model/common';
 import type { Panel, Panels } from '@/ui/panels';
 import { Importing } from './Importing';

@@ -4,12 +4,13 @@ import { addList, deleteList, editList } from '@/core/commands/tasks';
 import { Hue } from '@/core/model/common';
 import { ListIcon, type TaskList } from '@/core/model/task';
 import { newId, store, useStore, useWorkspace } from '@/state/workspaceStore';
-import { IconButton } from '@/ui/Button';
 import { Field } from '@/ui/Field';
-import { HueChoice, swatch } from '@/ui/HueChoice';
+import { swatch } from '@/ui/HueChoice';
 import { Icon } from '@/ui/icons';
 import { readTitle } from '@/ui/readings';
 import { Words } from '@/ui/Words';
+import { NamedRow } from '../parts/NamedRow';
+import type { Panel, Panels } from '@/ui/panels';
 
 /** The lists: rename, give a hue and an icon, add, delete. */
 export function Lists() {
@@ -39,32 +40,19 @@ function ListRow({ list, heir }: { list: TaskList; heir: TaskList | undefined })
   const { id, name, hue, icon } = list;
   const tasks = useStore(({ workspace }) => workspace.tasks);
   const count = tasks.values().filter(({ listId }) => listId === id).length;
+  const remove = heir && {
+    label: `Delete ${name}; its tasks go to ${heir.name}`,
+    press: () =>
+      store.run(deleteList, { id, tasksTo: heir.id }, `Deleted ${name}; its tasks are in ${heir.name}`),
+  };
   return (
-    <View className={`hue-${hue} gap-1 border-l-4 border-edge pl-3`}>
-      <View className="flex-row items-end gap-2">
-        <View className="flex-1">
-          <Field
-            label={`List, ${count} ${count === 1 ? 'task' : 'tasks'}`}
-            text={name}
-            read={readTitle}
-            onSave={(to) => store.run(editList, { id, name: to })}
-          />
-        </View>
-        {heir && (
-          <IconButton
-            label={`Delete ${name}; its tasks go to ${heir.name}`}
-            icon="remove"
-            onPress={() =>
-              store.run(
-                deleteList,
-                { id, tasksTo: heir.id },
-                `Deleted ${name}; its tasks are in ${heir.name}`,
-              )
-            }
-          />
-        )}
-      </View>
-      <HueChoice of={name} value={hue} onChoose={(to) => store.run(editList, { id, hue: to })} />
+    <NamedRow
+      label={`List, ${count} ${count === 1 ? 'task' : 'tasks'}`}
+      name={name}
+      hue={hue}
+      onChange={(changes) => store.run(editList, { id, ...changes })}
+      remove={remove}
+    >
       <View role="radiogroup" aria-label={`Icon of ${name}`} className="flex-row flex-wrap">
         {ListIcon.options.map((option) => (
           <Pressable
@@ -84,6 +72,14 @@ function ListRow({ list, heir }: { list: TaskList; heir: TaskList | undefined })
           The last list stays.
         </Words>
       )}
-    </View>
+    </NamedRow>
   );
 }
+
+declare module '@/ui/panels' {
+  interface Panels {
+    lists: object;
+  }
+}
+
+export const lists: Panel<Panels['lists']> = { useTitle: () => 'Lists', Content: Lists };

@@ -87,7 +87,7 @@ export function EventFields({ event, meeting }: { event: CalendarEvent; meeting:
           set({
             categories: to
               .split(',')
-              .map((one) => one.trim())
+              .map((each) => each.trim())
               .filter(Boolean),
           })
         }

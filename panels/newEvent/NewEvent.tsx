@@ -18,7 +18,7 @@ import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { readDay, readLength, readTitle } from '@/ui/readings';
-import { closePanel, openPanel } from '@/ui/panels';
+import { closePanel, openPanel, type Panel, type Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { addEventAt } from '@/actions/events';
 
@@ -109,3 +109,12 @@ export function NewEvent({ from, minutes: length }: { from: number; minutes: num
     </View>
   );
 }
+
+declare module '@/ui/panels' {
+  interface Panels {
+    /** Something new: its start (epoch ms) and its length in minutes. */
+    newEvent: { readonly from: number; readonly minutes: number };
+  }
+}
+
+export const newEvent: Panel<Panels['newEvent']> = { useTitle: () => 'New', Content: NewEvent };

@@ -2,18 +2,18 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { inRank } from '@/core/tasks/order';
 import type { Due, Priority } from '@/core/model/task';
-import { dueText } from '@/core/tasks/dueWords';
-import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/workspaceStore';
 import { Field } from '@/ui/Field';
-import { readDue, readEstimate, readTitle } from '@/ui/readings';
+import { readTitle } from '@/ui/readings';
 import { Words } from '@/ui/Words';
 import { add } from '@/actions/tasks';
 import { ListChoice, PriorityChoice } from '../parts/choices';
+import { EstimateAndDue } from '../parts/EstimateAndDue';
+import type { Panel, Panels } from '@/ui/panels';
 
-/** Adds one task after the other: Enter in the title adds it with what is said below, and the sheet stays open. */
+/** Adds one task after the other: Enter in the title adds it with the fields below, and the panel stays open. */
 export function NewTask() {
-  const { lists, settings } = useWorkspace();
+  const { lists } = useWorkspace();
   const [listId, setListId] = useState(inRank(lists)[0]?.id ?? '');
   const [estimate, setEstimate] = useState<number | null>(null);
   const [due, setDue] = useState<Due | null>(null);
@@ -32,28 +32,17 @@ export function NewTask() {
       <Words size="xs" tone="soft">
         Enter in the title adds the task with what stands below.
       </Words>
-      <View className="flex-row gap-3">
-        <View className="flex-1">
-          <Field
-            label="Estimate"
-            text={estimate === null ? '' : durationWords(estimate)}
-            read={readEstimate}
-            onSave={setEstimate}
-            placeholder="1h30"
-          />
-        </View>
-        <View className="flex-[1.6]">
-          <Field
-            label="Due"
-            text={dueText(due, settings.clock)}
-            read={readDue}
-            onSave={setDue}
-            placeholder="fri 14:00"
-          />
-        </View>
-      </View>
+      <EstimateAndDue estimate={estimate} due={due} onEstimate={setEstimate} onDue={setDue} />
       <PriorityChoice value={priority} onChoose={setPriority} />
       <ListChoice value={listId} onChoose={setListId} />
     </View>
   );
 }
+
+declare module '@/ui/panels' {
+  interface Panels {
+    newTask: object;
+  }
+}
+
+export const newTask: Panel<Panels['newTask']> = { useTitle: () => 'New task', Content: NewTask };

@@ -13,16 +13,10 @@ import { readClock } from '@/ui/readings';
 import { openPanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 
+type SpentListProps = { subject: Subject; estimate: number | null; date: string };
+
 /** The time spent on something, entry by entry, to correct and to add to. */
-export function SpentList({
-  subject,
-  estimate,
-  date,
-}: {
-  subject: Subject;
-  estimate: number | null;
-  date: string;
-}) {
+export function SpentList({ subject, estimate, date }: SpentListProps) {
   const { now } = useMoment();
   const { entries } = useWorkspace();
   const own = [...entriesOf(entries, subject)].sort((a, b) => b.from - a.from);

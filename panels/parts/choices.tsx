@@ -15,13 +15,9 @@ const priorityNames: Record<Priority, string> = {
   low: 'Low',
 };
 
-export const PriorityChoice = ({
-  value,
-  onChoose,
-}: {
-  value: Priority;
-  onChoose: (priority: Priority) => void;
-}) => (
+type PriorityChoiceProps = { value: Priority; onChoose: (priority: Priority) => void };
+
+export const PriorityChoice = ({ value, onChoose }: PriorityChoiceProps) => (
   <Choice
     label="Priority"
     value={value}

@@ -39,7 +39,7 @@ export function PlaceSeveral({ taskIds, then }: { taskIds: readonly Id[]; then: 
   const place = (places: readonly Fitted[]) => {
     done();
     const words = `Placed ${many(places.length)}`;
-    store.run(placeAll, { places: places.map((one) => ({ id: newId(), ...one })) }, words);
+    store.run(placeAll, { places: places.map((placing) => ({ id: newId(), ...placing })) }, words);
   };
   const lay = (date: string) => {
     done();

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import type { Scope } from '@/core/commands/events';
 import { Button } from '@/ui/Button';
-import { answerPanel, closePanel } from '@/ui/panels';
+import { answerPanel, closePanel, type Panel, type Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 
 /** Asks what a change of something that repeats holds for. Closing it leaves everything as it was. */
@@ -17,3 +17,15 @@ export function ScopeQuestion() {
     </View>
   );
 }
+
+declare module '@/ui/panels' {
+  interface Panels {
+    /** Which times of something that repeats a change holds for. */
+    scope: { readonly title: string };
+  }
+  interface Answers {
+    scope: Scope;
+  }
+}
+
+export const scope: Panel<Panels['scope']> = { useTitle: ({ title }) => title, Content: ScopeQuestion };

@@ -26,7 +26,7 @@ export function NeededBy({ task }: { task: Task }) {
     setChoosing(false);
     store.run(editTask, { id: task.id, neededBy: { eventId, recurrence } });
   };
-  const words = (one: Occurrence) => meetingWords(one, today, zone, clock);
+  const words = (occurrence: Occurrence) => meetingWords(occurrence, today, zone, clock);
   const coming = choosing ? comingMeetings(workspace, DAYS, zone, now).slice(0, MOST) : [];
   return (
     <View className="gap-2">
@@ -54,12 +54,12 @@ export function NeededBy({ task }: { task: Task }) {
         )}
       </View>
       {choosing && coming.length === 0 && <Words tone="soft">No meeting in the next two weeks.</Words>}
-      {coming.map((one) => (
+      {coming.map((occurrence) => (
         <Button
-          key={one.id}
-          label={words(one)}
-          says={`Needed by ${words(one)}`}
-          onPress={() => needBy(one)}
+          key={occurrence.id}
+          label={words(occurrence)}
+          says={`Needed by ${words(occurrence)}`}
+          onPress={() => needBy(occurrence)}
         />
       ))}
     </View>

@@ -3,16 +3,13 @@ import { View } from 'react-native';
 import type { Scope } from '@/core/commands/events';
 import { editTask } from '@/core/commands/tasks';
 import type { Id } from '@/core/model/common';
-import type { Task } from '@/core/model/task';
 import { blockOf, lastPlaceOf, taskOf, trayItemOf } from '@/core/tasks/places';
 import { repeatingOf } from '@/core/tasks/repeating';
-import { dueText } from '@/core/tasks/dueWords';
-import { durationWords } from '@/core/time/words';
 import { store, useWorkspace } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
-import { readDue, readEstimate, readTitle, readWords } from '@/ui/readings';
+import { readTitle, readWords } from '@/ui/readings';
 import { openPanel } from '@/ui/panels';
 import { RepeatFields } from '../parts/RepeatFields';
 import { ScopeChoice, deleteWords } from '../parts/ScopeChoice';
@@ -21,23 +18,18 @@ import { Words } from '@/ui/Words';
 import { toggleDone } from '@/actions/tasks';
 import { BlockFields } from './BlockFields';
 import { ListChoice, PriorityChoice } from '../parts/choices';
+import { EstimateAndDue } from '../parts/EstimateAndDue';
 import { NeededBy } from './NeededBy';
 import { deleteTimes, editTimes, setRule, startOfPlace } from '@/actions/repeats';
 import { TimerButton } from '@/board/taskParts';
 
+type TaskDetailsProps = { id: Id; blockId?: Id | undefined; trayId?: Id | undefined };
+
 /** Everything about one task, each field saving itself; with `blockId` also the block that was opened. */
-export function TaskDetails({
-  id,
-  blockId,
-  trayId,
-}: {
-  id: Id;
-  blockId?: Id | undefined;
-  trayId?: Id | undefined;
-}) {
+export function TaskDetails({ id, blockId, trayId }: TaskDetailsProps) {
   const { today } = useMoment();
   const workspace = useWorkspace();
-  const { settings, repeats, categories } = workspace;
+  const { repeats, categories } = workspace;
   const [scope, setScope] = useState<Scope>('one');
   const task = taskOf(workspace, id);
   if (!task) return <Words tone="soft">This task is no longer there.</Words>;
@@ -46,7 +38,6 @@ export function TaskDetails({
   const place = block ?? item ?? lastPlaceOf(workspace, task.id);
   const repeating = repeatingOf(task, repeats);
   const edit = (words: Parameters<typeof editTimes>[2]) => editTimes(task, scope, words);
-  const one = (changes: Partial<Pick<Task, 'due'>>) => store.run(editTask, { id, ...changes });
   return (
     <View className="gap-4">
       <View className="flex-row flex-wrap gap-2">
@@ -73,26 +64,12 @@ export function TaskDetails({
       {repeating && <ScopeChoice value={scope} onChoose={setScope} />}
       <Field label="Title" text={task.title} read={readTitle} onSave={(title) => edit({ title })} />
       {block && <BlockFields block={block} />}
-      <View className="flex-row gap-3">
-        <View className="flex-1">
-          <Field
-            label="Estimate"
-            text={task.estimate === null ? '' : durationWords(task.estimate)}
-            read={readEstimate}
-            onSave={(estimate) => edit({ estimate })}
-            placeholder="1h30"
-          />
-        </View>
-        <View className="flex-[1.9]">
-          <Field
-            label="Due"
-            text={dueText(task.due, settings.clock)}
-            read={readDue}
-            onSave={(due) => one({ due })}
-            placeholder="fri 14:00"
-          />
-        </View>
-      </View>
+      <EstimateAndDue
+        estimate={task.estimate}
+        due={task.due}
+        onEstimate={(estimate) => edit({ estimate })}
+        onDue={(due) => store.run(editTask, { id, due })}
+      />
       <NeededBy task={task} />
       <PriorityChoice value={task.priority} onChoose={(priority) => edit({ priority })} />
       <Field

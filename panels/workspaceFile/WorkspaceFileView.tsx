@@ -5,7 +5,7 @@ import { contentsOf } from '@/core/formats/workspaceFile';
 import type { Workspace } from '@/core/model/workspace';
 import { useWorkspace } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
-import { answerPanel, closePanel } from '@/ui/panels';
+import { answerPanel, closePanel, type Panel, type Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 
 /** What is in a workspace file, beside what is here, before anything is replaced or merged. */
@@ -51,3 +51,18 @@ export function WorkspaceFileView({ workspace }: { workspace: Workspace }) {
     </View>
   );
 }
+
+declare module '@/ui/panels' {
+  interface Panels {
+    /** What stands in a file, before anything is taken from it. */
+    workspaceFile: { readonly name: string; readonly workspace: Workspace };
+  }
+  interface Answers {
+    workspaceFile: 'merge' | 'replace';
+  }
+}
+
+export const workspaceFile: Panel<Panels['workspaceFile']> = {
+  useTitle: ({ name }) => name,
+  Content: WorkspaceFileView,
+};
