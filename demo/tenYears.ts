@@ -2,6 +2,7 @@ import { plainEvent, type CalendarEvent } from '@/core/model/event';
 import type { Block, Subject, TimeEntry } from '@/core/model/plan';
 import type { Priority, Task } from '@/core/model/task';
 import { workspaceOf, type Workspace } from '@/core/model/workspace';
+import { newTask } from '@/core/tasks/newTask';
 import { MINUTE } from '@/core/time/span';
 import { addDays, dateOf, dayOf, type IsoDate, type Zone } from '@/core/time/zone';
 import { lists, officeTasks, surprises } from './office';
@@ -77,21 +78,22 @@ export function longHistory({ seed, now, zone, days }: Size): Workspace {
   });
 }
 
+/** The same with very many open tasks beside its own, each due on some day of the coming year or without a date. */
+export function withOpenTasks(workspace: Workspace, count: number, seed: number, today: IsoDate): Workspace {
+  const random = randomFrom(seed);
+  const open = Array.from({ length: count }, (_, i): Task => {
+    const due = random() < 0.3 ? { date: addDays(today, 1 + Math.floor(random() * 365)), time: null } : null;
+    return { ...someTask(`open-${i}`, i, null, random), due };
+  });
+  return { ...workspace, tasks: workspace.tasks.with(open) };
+}
+
 function someTask(id: string, createdAt: number, doneAt: number | null, random: () => number): Task {
   const like = officeTasks[Math.floor(random() * officeTasks.length)];
+  const words = { title: like?.title ?? 'Survey', listId: like?.list ?? 'surveys' };
   const priority: Priority = random() < 0.1 ? 'high' : 'normal';
-  return {
-    id,
-    title: like?.title ?? 'Survey',
-    notes: '',
-    listId: like?.list ?? 'surveys',
-    estimate: like?.estimate ?? null,
-    priority,
-    due: null,
-    doneAt,
-    createdAt,
-    rank: createdAt,
-  };
+  const estimate = like?.estimate ?? null;
+  return { ...newTask({ id, createdAt, ...words, estimate, priority, doneAt }), rank: createdAt };
 }
 
 function series(

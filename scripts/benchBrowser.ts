@@ -4,7 +4,8 @@ import path from 'node:path';
 import type { Page } from 'puppeteer-core';
 import { writeWorkspaceFile } from '@/core/formats/workspaceFile';
 import { instantOf } from '@/core/time/zone';
-import { longHistory } from '@/demo/tenYears';
+import type { Workspace } from '@/core/model/workspace';
+import { longHistory, withOpenTasks } from '@/demo/tenYears';
 import { NOW, openPage, openStage, settled, type Stage } from '../e2e/browser';
 import { dragFrames, weekTurns } from './benchWeek';
 import { chooseFile, pause, pressText, sees } from '../e2e/steps';
@@ -37,10 +38,10 @@ async function startOf(page: Page, stage: Stage, space: string): Promise<number>
   return Number((await page.title()).slice(6));
 }
 
-/** Opens a page with so many days of data and measures how it starts. */
-async function load(stage: Stage, name: string, days: number) {
+/** Opens a page with a workspace and measures how it starts. */
+async function load(stage: Stage, name: string, workspace: Workspace) {
   const file = path.join(mkdtempSync(path.join(os.tmpdir(), 'sprindle-bench-')), `${name}.json`);
-  writeFileSync(file, writeWorkspaceFile(longHistory({ seed: 7, now, zone, days })));
+  writeFileSync(file, writeWorkspaceFile(workspace));
   const { page } = await openPage(stage, 'wide', name, '/settings');
   page.setDefaultTimeout(60_000);
   const began = performance.now();
@@ -76,9 +77,60 @@ async function finish(stage: Stage, { page, read, start, turns }: Loaded) {
   return { start, memory: JSHeapUsedSize / 1e6, read, week: median(turns), frames, slow };
 }
 
+/** Milliseconds from doing something until the page is `ready`, and the frame after that is drawn. */
+const until = async (page: Page, act: () => Promise<unknown>, ready: () => boolean) => {
+  const began = performance.now();
+  await act();
+  await page.waitForFunction(ready, { polling: 'mutation' });
+  await page.evaluate(() => new Promise((drawn) => requestAnimationFrame(() => setTimeout(drawn))));
+  return performance.now() - began;
+};
+
+/** What is waited for with twenty thousand open tasks: the tasks place, the tasks to place, and a search in them. */
+async function openTasks(stage: Stage, workspace: Workspace) {
+  const { page } = await load(stage, 'many', workspace);
+  const times: Record<string, number[]> = { tasks: [], pane: [], search: [] };
+  for (let i = 0; i < RUNS; i += 1) {
+    times.tasks?.push(
+      await until(
+        page,
+        () => page.click('[aria-label="Tasks"]'),
+        () => document.querySelector('[aria-label^="Move "]') !== null,
+      ),
+    );
+    times.pane?.push(
+      await until(
+        page,
+        () => page.click('[aria-label="Plan"]'),
+        () => document.querySelector('[aria-label^="To place: "]') !== null,
+      ),
+    );
+    const field = '[aria-label="Search tasks and lists"]';
+    await page.focus(field);
+    times.search?.push(
+      await until(
+        page,
+        () => page.keyboard.sendCharacter('gravel'),
+        () =>
+          [...document.querySelectorAll('[aria-label^="To place: "]')].every(({ ariaLabel }) =>
+            ariaLabel?.includes('gravel'),
+          ),
+      ),
+    );
+    await page.click(field, { count: 3 });
+    await page.keyboard.press('Backspace');
+  }
+  await page.browserContext().close();
+  for (const [name, list] of Object.entries(times))
+    console.log(`20,000 open tasks, ${name} (Chromium): ${median(list).toFixed(0)} ms`);
+}
+
 async function main() {
   const stage = await openStage();
-  const loaded = [await load(stage, 'month', 30), await load(stage, 'years', 3650)] as const;
+  const [short, long] = [30, 3650].map((days) => longHistory({ seed: 7, now, zone, days }));
+  if (!short || !long) throw new Error('both are made above');
+  await openTasks(stage, withOpenTasks(long, 20_000, 7, '2026-11-24'));
+  const loaded = [await load(stage, 'month', short), await load(stage, 'years', long)] as const;
   // turn about, so that what else the machine does falls on both alike
   for (let round = 0; round < ROUNDS; round += 1) {
     for (const { page, turns } of loaded) {
@@ -88,16 +140,16 @@ async function main() {
   }
   const [month, years] = [await finish(stage, loaded[0]), await finish(stage, loaded[1])];
   await stage.close();
-  const row = (name: string, of: (one: typeof month) => number, unit: string) =>
+  const row = (name: string, of: (figures: typeof month) => number, unit: string) =>
     console.log(
       `${name}: one month ${of(month).toFixed(0)} ${unit}, ten years ${of(years).toFixed(0)} ${unit}, ratio ${(of(years) / of(month)).toFixed(2)}`,
     );
   row('start until the first day is drawn (Chromium)', ({ start }) => start, 'ms');
   row('another week is drawn (Chromium)', ({ week }) => week, 'ms');
   for (const [name, { frames, slow }] of Object.entries({ 'one month': month, 'ten years': years }))
-    for (const [how, one] of Object.entries({ 'as it is': frames, 'slowed four times': slow }))
+    for (const [how, figures] of Object.entries({ 'as it is': frames, 'slowed four times': slow }))
       console.log(
-        `dragging in the week, ${name}, processor ${how}: ${(100 * one.share).toFixed(1)} % of ${one.frames} frames within 16.7 ms, the longest ${one.longest.toFixed(0)} ms`,
+        `dragging in the week, ${name}, processor ${how}: ${(100 * figures.share).toFixed(1)} % of ${figures.frames} frames within 16.7 ms, the longest ${figures.longest.toFixed(0)} ms`,
       );
   row('memory after the start (Chromium, JavaScript heap)', ({ memory }) => memory, 'MB');
   row('workspace file chosen until its contents are shown', ({ read }) => read, 'ms');

@@ -1,5 +1,6 @@
-import { changesBetween } from '@/core/commands/changes';
+import { applyChanges, changesAt, changesBetween } from '@/core/commands/changes';
 import { moveBlock } from '@/core/commands/plan';
+import { editTask } from '@/core/commands/tasks';
 import { addEntry } from '@/core/commands/track';
 import type { Workspace } from '@/core/model/workspace';
 import { readCalendar } from '@/core/formats/readCalendar';
@@ -9,7 +10,9 @@ import { plainEvent } from '@/core/model/event';
 import { dayPlan } from '@/core/plan/dayPlan';
 import { ledger } from '@/core/review/ledger';
 import { addDays, dayOf, instantOf } from '@/core/time/zone';
-import { longHistory } from '@/demo/tenYears';
+import { findTasks } from '@/core/tasks/find';
+import { toPlace } from '@/core/tasks/toPlace';
+import { longHistory, withOpenTasks } from '@/demo/tenYears';
 import { assemble, changedPartitions, contentOf } from '@/state/partitions';
 
 /** What ten years of data cost against one month, on the same days and the same edits. */
@@ -86,6 +89,24 @@ for (const [name, measure, unit] of rows) {
     `${name}: one month ${month.toFixed(1)} ${unit}, ten years ${years.toFixed(1)} ${unit}, ratio ${(years / month).toFixed(2)}`,
   );
 }
+
+/** Twenty thousand open tasks beside the ten years: one is renamed, those that need a place are found and searched. */
+const many = withOpenTasks(histories.years, 20_000, 7, today);
+const rename = () => {
+  const after = editTask.apply(many, { id: 'open-777', title: 'Sort the samples' });
+  const changes = changesAt(many, after, now);
+  const next = applyChanges(after, changes);
+  return changedPartitions(many, next).map((part) => JSON.stringify(contentOf(next, part)));
+};
+const repeated = (work: () => unknown) => median(Array.from({ length: 9 }, () => time(work)));
+const waiting = toPlace(many, today, zone, now);
+const someOpen = waiting.slice(0, 1);
+console.log(
+  `renaming one of ${many.tasks.size - histories.years.tasks.size} open tasks: ${repeated(rename).toFixed(1)} ms, ${rename().join('').length} bytes`,
+);
+console.log(
+  `finding the ${waiting.length} that need a place: ${repeated(() => toPlace({ ...many, tasks: many.tasks.with(someOpen) }, today, zone, now)).toFixed(1)} ms, searching them: ${repeated(() => findTasks(waiting, many, 'gravel', null)).toFixed(1)} ms`,
+);
 
 /** Files: a calendar of 1,500 events and a megabyte, and the whole of ten years as one file. */
 const calendarText = writeCalendar(
