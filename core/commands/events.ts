@@ -3,6 +3,9 @@ import { ruleStarts } from '../calendar/rule';
 import type { Id } from '../model/common';
 import type { Calendar, CalendarEvent } from '../model/event';
 import { withCategories } from '../model/categories';
+import { groupedBy } from '../model/collection';
+import type { TimeEntry } from '../model/plan';
+import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { addDays } from '../time/zone';
 import { command, CommandFailed, existing, forget, put, without } from './command';
@@ -125,6 +128,11 @@ function changed(
   );
 }
 
+const needing = groupedBy<Task>(({ neededBy }) => neededBy?.eventId ?? []);
+const spentIn = groupedBy<TimeEntry>(({ subject }) =>
+  subject.kind === 'event' ? subject.occurrence.slice(0, subject.occurrence.lastIndexOf('@')) : [],
+);
+
 /** Tasks that are needed by an occurrence, and time spent in it, go along when it stands elsewhere or in another series. */
 function followed(
   workspace: Workspace,
@@ -138,13 +146,13 @@ function followed(
       ? null
       : { eventId: to, recurrence: wall };
   };
-  const tasks = workspace.tasks.values().flatMap((task) => {
-    const neededBy = task.neededBy?.eventId === event.id ? place(task.neededBy.recurrence) : null;
+  const tasks = needing(workspace.tasks, event.id).flatMap((task) => {
+    const neededBy = task.neededBy && place(task.neededBy.recurrence);
     return neededBy ? [{ ...task, neededBy }] : [];
   });
-  const entries = workspace.entries.values().flatMap((entry) => {
+  const entries = spentIn(workspace.entries, event.id).flatMap((entry) => {
     const { subject } = entry;
-    if (subject.kind !== 'event' || !subject.occurrence.startsWith(`${event.id}@`)) return [];
+    if (subject.kind !== 'event') return [];
     const there = place(subject.occurrence.slice(event.id.length + 1));
     return there
       ? [{ ...entry, subject: { ...subject, occurrence: `${there.eventId}@${there.recurrence}` } }]

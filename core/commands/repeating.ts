@@ -1,6 +1,7 @@
 import { movedBy, movedWall, timesBefore, timesFrom } from '../calendar/recurring';
 import { asUtc } from '../calendar/rule';
 import type { Id } from '../model/common';
+import { groupedBy } from '../model/collection';
 import type { WallStart } from '../model/event';
 import type { Block } from '../model/plan';
 import type { Task } from '../model/task';
@@ -51,9 +52,8 @@ export const editRepeating = command(
   'edit',
   (workspace, { words: typed, ...at }: At & { words: TaskWords }) => {
     const { known, words } = withWords(workspace, typed);
-    const { split, id, holds } = splitAt(known, at);
+    const { split, id, open } = splitAt(known, at);
     const edited = put(split, 'repeats', { ...existing(split.repeats, id, 'repeating task'), ...words });
-    const open = edited.tasks.values().filter((task) => holds(task) && task.doneAt === null);
     return put(edited, 'tasks', ...open.map((task) => ({ ...task, ...words })));
   },
 );
@@ -69,16 +69,15 @@ type Move = At & {
 
 /** Moves this and later times, or all, as one of them is moved; times that were touched before stay where they are. */
 export const moveRepeating = command('move', (workspace, { from, to, minutes, block, ...at }: Move) => {
-  const { split, id, holds } = splitAt(workspace, at);
+  const { split, id, times } = splitAt(workspace, at);
   const repeating = existing(split.repeats, id, 'repeating task');
   const by = asUtc(to.wall) - asUtc(from);
   const shifted = (wall: string) => movedWall(wall, by, to.wall);
-  const tasks = split.tasks.values().filter(holds);
   const inHand = block ? put(split, 'blocks', block) : split;
   return put(
     put(inHand, 'repeats', { ...movedBy(repeating, by, to), minutes }),
     'tasks',
-    ...tasks.map((task) => ({
+    ...times.map((task) => ({
       ...task,
       repeats: { id, recurrence: shifted(task.repeats?.recurrence ?? '') },
     })),
@@ -86,31 +85,34 @@ export const moveRepeating = command('move', (workspace, { from, to, minutes, bl
 });
 
 /** Lets this and later times go, or all: those to come, and those touched that are still open; a timer on one stops. */
-export const deleteRepeating = command('delete task', (workspace, { at, ...times }: At & { at: number }) => {
-  const { split, id, holds } = splitAt(workspace, times);
-  const open = split.tasks.values().filter((task) => holds(task) && task.doneAt === null);
+export const deleteRepeating = command('delete task', (workspace, { at, ...which }: At & { at: number }) => {
+  const { split, id, open } = splitAt(workspace, which);
   const bare = without(split, 'repeats', [id]);
   return open.reduce((before, task) => deleteTask.apply(before, { id: task.id, at }), bare);
 });
 
+const touchedTimes = groupedBy<Task>(({ repeats }) => repeats?.id ?? []);
+
 /**
- * The workspace in which the times that a change holds for are a repeating task by themselves: its id, and whether a
- * touched task is one of its times.
+ * The workspace in which the times that a change holds for are a repeating task by themselves: its id, and the tasks
+ * that its touched times have become.
  */
 function splitAt(workspace: Workspace, { id, recurrence, scope, newId }: At) {
   const repeating = existing(workspace.repeats, id, 'repeating task');
-  const ofIt = (task: Task) => task.repeats?.id === id;
-  if (scope === 'all' || recurrence <= repeating.start.wall) return { split: workspace, id, holds: ofIt };
-  const later = workspace.tasks
-    .values()
-    .filter((task) => ofIt(task) && (task.repeats?.recurrence ?? '') >= recurrence);
+  const isOpen = ({ doneAt }: Task) => doneAt === null;
+  const all = touchedTimes(workspace.tasks, id);
+  if (scope === 'all' || recurrence <= repeating.start.wall)
+    return { split: workspace, id, times: all, open: all.filter(isOpen) };
+  const later = all
+    .filter((task) => (task.repeats?.recurrence ?? '') >= recurrence)
+    .map((task) => ({ ...task, repeats: { id: newId, recurrence: task.repeats?.recurrence ?? '' } }));
   const split = put(
     put(workspace, 'repeats', timesBefore(repeating, recurrence), {
       ...timesFrom(repeating, recurrence),
       id: newId,
     }),
     'tasks',
-    ...later.map((task) => ({ ...task, repeats: { id: newId, recurrence: task.repeats?.recurrence ?? '' } })),
+    ...later,
   );
-  return { split, id: newId, holds: (task: Task) => task.repeats?.id === newId };
+  return { split, id: newId, times: later, open: later.filter(isOpen) };
 }

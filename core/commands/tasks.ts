@@ -1,3 +1,4 @@
+import { groupedBy } from '../model/collection';
 import type { Id } from '../model/common';
 import { categoryNamed, withCategories } from '../model/categories';
 import type { Task, TaskList } from '../model/task';
@@ -99,16 +100,16 @@ export const editList = command(
     put(workspace, 'lists', { ...existing(workspace.lists, id, 'list'), ...changes }),
 );
 
+/** All tasks of a list, done ones too. */
+export const tasksOfList = groupedBy<Task>(({ listId }) => listId);
+
 /** Deletes a list; its tasks go to the list `tasksTo`. The last list stays. */
 export const deleteList = command('delete list', (workspace, { id, tasksTo }: { id: Id; tasksTo: Id }) => {
   existing(workspace.lists, id, 'list');
   existing(workspace.lists, tasksTo, 'list');
   if (id === tasksTo) throw new CommandFailed('The last list cannot be deleted.');
-  const moved = workspace.tasks.values().filter(({ listId }) => listId === id);
-  const kept =
-    moved.length > 0
-      ? put(workspace, 'tasks', ...moved.map((task) => ({ ...task, listId: tasksTo })))
-      : workspace;
+  const moved = tasksOfList(workspace.tasks, id);
+  const kept = put(workspace, 'tasks', ...moved.map((task) => ({ ...task, listId: tasksTo })));
   const repeating = kept.repeats.values().filter(({ listId }) => listId === id);
   const all = put(
     kept,

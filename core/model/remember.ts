@@ -14,28 +14,36 @@ const MOST_KEYS = 600;
 const MOST_STATES = 2;
 
 /**
- * A function that gives the same value again for as long as what it reads is the same. `key` tells its questions from
- * each other, `reads` lists what the answer depends on, compared one by one as objects.
+ * A function of a source and some more that gives the same value again for as long as what it reads is the same. `key`
+ * tells its questions from each other, `reads` lists what the answer depends on, compared one by one as objects; of the
+ * very same source nothing is read twice.
  */
-export function rememberedWhile<A extends readonly unknown[], V>(
-  key: (...args: A) => string,
-  reads: (...args: A) => readonly unknown[],
-  compute: (...args: A) => V,
-): (...args: A) => V {
+export function rememberedWhile<S extends object, A extends readonly unknown[], V>(
+  key: (source: S, ...args: A) => string,
+  reads: (source: S, ...args: A) => readonly unknown[],
+  compute: (source: S, ...args: A) => V,
+): (source: S, ...args: A) => V {
   type State = { readonly read: readonly unknown[]; readonly value: V };
   const known = new Map<string, readonly State[]>();
-  return (...args) => {
-    const name = key(...args);
-    const read = reads(...args);
+  const answersFrom = rememberedPer((_: S) => new Map<string, { readonly value: V }>());
+  const stateOf = (name: string, source: S, args: A): State => {
+    const read = reads(source, ...args);
     const states = known.get(name) ?? [];
     const found = states.find(
       (state) =>
         state.read.length === read.length && state.read.every((input, i) => Object.is(input, read[i])),
     );
-    if (found) return found.value;
-    const value = compute(...args);
+    if (found) return found;
+    const state = { read, value: compute(source, ...args) };
     if (states.length === 0 && known.size >= MOST_KEYS) known.delete(known.keys().next().value ?? '');
-    known.set(name, [{ read, value }, ...states].slice(0, MOST_STATES));
-    return value;
+    known.set(name, [state, ...states].slice(0, MOST_STATES));
+    return state;
+  };
+  return (source, ...args) => {
+    const name = key(source, ...args);
+    const answers = answersFrom(source);
+    const answer = answers.get(name) ?? stateOf(name, source, args);
+    answers.set(name, answer);
+    return answer.value;
   };
 }

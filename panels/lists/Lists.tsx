@@ -1,6 +1,6 @@
 import { Pressable, View } from 'react-native';
 import { inRank } from '@/core/tasks/order';
-import { addList, deleteList, editList } from '@/core/commands/tasks';
+import { addList, deleteList, editList, tasksOfList } from '@/core/commands/tasks';
 import { Hue } from '@/core/model/common';
 import { ListIcon, type TaskList } from '@/core/model/task';
 import { newId, store, useStore, useWorkspace } from '@/state/workspaceStore';
@@ -39,7 +39,7 @@ export function Lists() {
 function ListRow({ list, heir }: { list: TaskList; heir: TaskList | undefined }) {
   const { id, name, hue, icon } = list;
   const tasks = useStore(({ workspace }) => workspace.tasks);
-  const count = tasks.values().filter(({ listId }) => listId === id).length;
+  const count = tasksOfList(tasks, id).length;
   const remove = heir && {
     label: `Delete ${name}; its tasks go to ${heir.name}`,
     press: () =>
