@@ -59,40 +59,50 @@ export function Lens() {
         <Zones />
       </Part>
       <Part title="Calendars">
-        {calendars.values().map(({ id, name, hidden = false }) => (
-          <CheckBox
-            key={id}
-            label={name}
-            says={`Show the calendar ${name}`}
-            checked={!hidden}
-            onToggle={() => store.run(editCalendar, { id, hidden: !hidden })}
-          />
-        ))}
-      </Part>
-      <Part title="Lists">
-        {lists.values().map(({ id, name }) => (
-          <CheckBox
-            key={id}
-            label={name}
-            says={`Show the list ${name}`}
-            checked={!leftOut.lists.includes(id)}
-            onToggle={() => leaveOut(leftOut, { lists: toggled(leftOut.lists, id) })}
-          />
-        ))}
-      </Part>
-      {categories.length > 0 && (
-        <Part title="Categories">
-          {categories.map(({ id, name }) => (
+        <View>
+          {calendars.values().map(({ id, name, hidden = false }) => (
             <CheckBox
               key={id}
               label={name}
-              says={`Show the category ${name}`}
-              checked={!leftOut.categories.includes(id)}
-              onToggle={() => leaveOut(leftOut, { categories: toggled(leftOut.categories, id) })}
+              says={`Show the calendar ${name}`}
+              checked={!hidden}
+              onToggle={() => store.run(editCalendar, { id, hidden: !hidden })}
             />
           ))}
-          <View className="flex-row">
-            <Button label="Edit categories…" kind="quiet" onPress={() => openPanel({ kind: 'categories' })} />
+        </View>
+      </Part>
+      <Part title="Lists">
+        <View>
+          {lists.values().map(({ id, name }) => (
+            <CheckBox
+              key={id}
+              label={name}
+              says={`Show the list ${name}`}
+              checked={!leftOut.lists.includes(id)}
+              onToggle={() => leaveOut(leftOut, { lists: toggled(leftOut.lists, id) })}
+            />
+          ))}
+        </View>
+      </Part>
+      {categories.length > 0 && (
+        <Part title="Categories">
+          <View>
+            {categories.map(({ id, name }) => (
+              <CheckBox
+                key={id}
+                label={name}
+                says={`Show the category ${name}`}
+                checked={!leftOut.categories.includes(id)}
+                onToggle={() => leaveOut(leftOut, { categories: toggled(leftOut.categories, id) })}
+              />
+            ))}
+            <View className="flex-row">
+              <Button
+                label="Edit categories…"
+                kind="quiet"
+                onPress={() => openPanel({ kind: 'categories' })}
+              />
+            </View>
           </View>
         </Part>
       )}

@@ -72,7 +72,7 @@ export function PlaceSeveral({ taskIds, then }: { taskIds: readonly Id[]; then: 
           onPress={() => place(fitted)}
         />
       </View>
-      <Trays onChoose={lay} />
+      <Trays onChoose={lay} findings={(date) => judgeAll(workspace, inTray(date), { zone })} />
       <TypedLine
         label="One after the other from"
         examples="thu 14:00, or a day alone for its tray"

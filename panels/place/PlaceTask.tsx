@@ -39,6 +39,7 @@ export function PlaceTask({ taskId, blockId, trayId }: Props) {
   const what = placedFrom(from, taskId);
   const onHours = (start: number) =>
     judge(workspace, { what, to: { kind: 'hours', start, minutes } }, { zone });
+  const inTray = (date: string) => judge(workspace, { what, to: { kind: 'tray', date } }, { zone });
 
   const place = (start: number) => {
     closePanel();
@@ -74,7 +75,7 @@ export function PlaceTask({ taskId, blockId, trayId }: Props) {
         {places.length === 0 && <Words tone="soft">No pocket of the next two weeks is long enough.</Words>}
       </View>
       <Groups task={task} from={from} />
-      <Trays onChoose={lay} />
+      <Trays onChoose={lay} findings={inTray} />
       <TypedLine
         label="Another day or hour"
         examples="thu 14:00, or a day alone for its tray"
@@ -86,11 +87,7 @@ export function PlaceTask({ taskId, blockId, trayId }: Props) {
               words: `${dateWords(due.date)}, ${at(start)} – ${at(start + minutes * MINUTE)}`,
               findings: onHours(start),
             };
-          const to = { kind: 'tray', date: due.date } as const;
-          return {
-            words: `In the tray of ${dateWords(due.date)}`,
-            findings: judge(workspace, { what, to }, { zone }),
-          };
+          return { words: `In the tray of ${dateWords(due.date)}`, findings: inTray(due.date) };
         }}
         onTake={(due) => {
           const start = startOf(due);
