@@ -1,5 +1,5 @@
 import assert from 'node:assert/strict';
-import { existsSync, mkdtempSync } from 'node:fs';
+import { mkdtempSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { after, before, test } from 'node:test';
@@ -8,6 +8,7 @@ import { NOW, openPage, openStage, settled, type Stage } from './browser';
 import {
   boxOf,
   chooseFile,
+  downloads,
   drag,
   isGone,
   labels,
@@ -192,17 +193,10 @@ test('times by hand: an end before the start is refused with the reason, and the
 });
 
 test('everything goes out as one file and comes in again elsewhere, by one step that can be undone', async () => {
-  const folder = mkdtempSync(path.join(os.tmpdir(), 'sprindle-export-'));
   const { page } = await openPage(stage, 'wide', 'demo', '/settings');
-  const devtools = await page.createCDPSession();
-  await devtools.send('Browser.setDownloadBehavior', {
-    behavior: 'allow',
-    downloadPath: folder,
-    browserContextId: page.browserContext().id ?? '',
-  });
+  const downloaded = await downloads(page, mkdtempSync(path.join(os.tmpdir(), 'sprindle-export-')));
   await press(page, 'Export everything');
-  const file = path.join(folder, 'sprindle-demo-2026-11-24.json');
-  for (let i = 0; i < 40 && !existsSync(file); i += 1) await pause(50);
+  const file = await downloaded('sprindle-demo-2026-11-24.json');
   await page.goto(`${stage.address}/settings?space=elsewhere`);
   await settled(page);
   await chooseFile(page, 'Open an exported file', file);

@@ -1,5 +1,5 @@
 import assert from 'node:assert/strict';
-import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { after, before, test } from 'node:test';
@@ -8,6 +8,7 @@ import { openPage, openStage, settled, type Stage } from './browser';
 import {
   boxOf,
   chooseFile,
+  downloads,
   isAccessible,
   isGone,
   pause,
@@ -46,21 +47,6 @@ const write = (name: string, ...parts: string[]) => {
   return file;
 };
 const many = (count: number) => Array.from({ length: count }, (_, i) => event(i));
-
-/** Where downloads of the page go, and a wait for one of them. */
-async function downloads(page: Page) {
-  const devtools = await page.createCDPSession();
-  await devtools.send('Browser.setDownloadBehavior', {
-    behavior: 'allow',
-    downloadPath: folder,
-    browserContextId: page.browserContext().id ?? '',
-  });
-  return async (name: string) => {
-    const file = path.join(folder, name);
-    for (let i = 0; i < 60 && !existsSync(file); i += 1) await pause(50);
-    return file;
-  };
-}
 
 test('a large file can be called off while it is read; 1,500 events come in, and the newer file takes away what it lacks', async () => {
   const { page, complaints } = await openPage(stage, 'wide', 'large', '/settings');
@@ -112,7 +98,7 @@ test('a hostile file neither hangs nor breaks anything, and says what stayed out
 
 test('calendars, blocks and tasks go out as a calendar file that comes in elsewhere', async () => {
   const { page } = await openPage(stage, 'wide', 'demo', '/settings');
-  const downloaded = await downloads(page);
+  const downloaded = await downloads(page, folder);
   await press(page, 'Export as a calendar file');
   await isAccessible(page, 'the export of a calendar file');
   await press(page, 'My blocks');
@@ -135,7 +121,7 @@ test('calendars, blocks and tasks go out as a calendar file that comes in elsewh
 
 test('two copies of one’s data are merged: both additions stay, the later change wins, and it can be undone', async () => {
   const { page } = await openPage(stage, 'wide', 'copy', '/tasks');
-  const downloaded = await downloads(page);
+  const downloaded = await downloads(page, folder);
   await type(page, 'Add to General', 'Order nets');
   await press(page, 'Settings');
   await press(page, 'Export everything');
@@ -184,7 +170,7 @@ const damage = (page: Page, space: string) =>
 
 test('a damaged part of the storage is said, can be saved as a file, and the rest opens', async () => {
   const { page } = await openPage(stage, 'phone', 'damaged', '/tasks');
-  const downloaded = await downloads(page);
+  const downloaded = await downloads(page, folder);
   await type(page, 'Add to General', 'Lost to the disk');
   await pause(500);
   await damage(page, 'damaged');

@@ -1,5 +1,5 @@
 import assert from 'node:assert/strict';
-import { readFileSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import type { Page } from 'puppeteer-core';
 
@@ -151,6 +151,21 @@ export async function chooseFile(page: Page, button: string, file: string): Prom
   const [chooser] = await Promise.all([page.waitForFileChooser(), press(page, button)]);
   await chooser.accept([path.resolve(__dirname, 'fixtures', file)]);
   await pause(200);
+}
+
+/** Lets downloads of the page go into a folder, and returns a wait for one of them by its name. */
+export async function downloads(page: Page, folder: string) {
+  const devtools = await page.createCDPSession();
+  await devtools.send('Browser.setDownloadBehavior', {
+    behavior: 'allow',
+    downloadPath: folder,
+    browserContextId: page.browserContext().id ?? '',
+  });
+  return async (name: string) => {
+    const file = path.join(folder, name);
+    for (let i = 0; i < 60 && !existsSync(file); i += 1) await pause(50);
+    return file;
+  };
 }
 
 const axeSource = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8');

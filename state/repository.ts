@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { FromTheFuture, migrate, versionOf } from '@/core/model/migrations';
 import { isCollection } from '@/core/model/records';
 import type { Unknown, Workspace } from '@/core/model/workspace';
-import { assemble, contentOf, placeOf } from './partitions';
+import { assemble, changedPartitions, contentOf, placeOf } from './partitions';
 
 /** The part of AsyncStorage that is used; `setMany` is one transaction. */
 export type KeyValue = {
@@ -25,6 +25,8 @@ export type Loaded = {
 };
 
 const PART = 'part:';
+/** Stands in storage beside the partitions: when it is gone, so are they. */
+const MARK = 'mark';
 const ASIDE = /^damaged:(\d+):(.+)$/;
 const Stored = z.object({ version: z.number().int().positive(), content: z.unknown() });
 
@@ -51,13 +53,44 @@ function contentIn(name: string, text: string | null): unknown {
 
 const isKnown = (partition: string) => partition === 'settings' || isCollection(placeOf(partition)[0]);
 
-/** Loads and saves a workspace in key–value storage, one key for each partition. Knows nothing of when to save. */
-export function repository(storage: KeyValue) {
+/** The stored texts of partitions. */
+const textsOf = (workspace: Workspace, partitions: Iterable<string>): Record<string, string> =>
+  Object.fromEntries(
+    [...partitions].map((part) => [
+      PART + part,
+      JSON.stringify(
+        isKnown(part)
+          ? { version: versionOf(placeOf(part)[0]), content: contentOf(workspace, part) }
+          : (workspace.unknown[part] ?? { version: 1, content: [] }),
+      ),
+    ]),
+  );
+
+/**
+ * Loads and saves a workspace in key–value storage, one key for each partition. Knows nothing of when to save. What
+ * fails is tried once more on storage that `reopen` gives, as a connection may have died.
+ */
+export function repository(first: KeyValue, reopen?: () => KeyValue) {
+  let storage = first;
+  /** It is known to hold the mark. */
+  let marked = false;
+
+  /** Writes partitions in one transaction, and then all of them when the storage was emptied behind our back. */
+  async function write(workspace: Workspace, partitions: Iterable<string>): Promise<void> {
+    const texts = textsOf(workspace, partitions);
+    if (Object.keys(texts).length === 0) return;
+    await storage.setMany(marked ? texts : { ...texts, [MARK]: 'Sprindle' });
+    const emptied = marked && ((await storage.getMany([MARK]))[MARK] ?? null) === null;
+    marked = !emptied;
+    if (emptied) await write(workspace, changedPartitions(null, workspace));
+  }
+
   return {
     /** Opens what is stored. Damaged parts are set aside, the rest opens. Throws FromTheFuture, or what storage throws. */
     async load(now: number): Promise<Loaded> {
       const stored = await storage.getAllKeys();
       const keys = stored.filter((key) => key.startsWith(PART));
+      marked = stored.includes(MARK);
       const texts = keys.length > 0 ? await storage.getMany(keys) : {};
       const contents: Record<string, unknown> = {};
       const unknown: Record<string, Unknown[string]> = {};
@@ -95,17 +128,25 @@ export function repository(storage: KeyValue) {
       if (keys.length > 0) await storage.removeMany(keys);
     },
 
-    /** Writes the named partitions in one transaction. */
+    /** Writes the named partitions in one transaction; all of them into storage that was emptied since. */
     async save(workspace: Workspace, partitions: Iterable<string>): Promise<void> {
-      const parts = [...partitions].map((part) => [
-        PART + part,
-        JSON.stringify(
-          isKnown(part)
-            ? { version: versionOf(placeOf(part)[0]), content: contentOf(workspace, part) }
-            : (workspace.unknown[part] ?? { version: 1, content: [] }),
-        ),
-      ]);
-      if (parts.length > 0) await storage.setMany(Object.fromEntries(parts));
+      const named = [...partitions];
+      try {
+        await write(workspace, named);
+      } catch (error) {
+        if (!reopen) throw error;
+        storage = reopen();
+        await write(workspace, named);
+      }
+    },
+
+    /** All partitions as they lie in storage, whatever build wrote them. */
+    async everything(): Promise<Record<string, string>> {
+      const keys = (await storage.getAllKeys()).filter((key) => key.startsWith(PART));
+      const texts = keys.length > 0 ? await storage.getMany(keys) : {};
+      return Object.fromEntries(
+        Object.entries(texts).map(([key, text]) => [key.slice(PART.length), text ?? '']),
+      );
     },
   };
 }

@@ -49,6 +49,8 @@ export function saving({ repository, lastWords, workspace, onWritten }: Surround
   return {
     /** Writes all that waits, at once. */
     flush,
+    /** The changes that are not on disk yet. */
+    unwritten: () => unwritten,
     /** Has partitions written soon, and remembers by which changes they came to differ. */
     mark(partitions: Iterable<string>, changes: readonly Change[] = []): void {
       for (const partition of partitions) dirty.add(partition);
@@ -64,5 +66,6 @@ export function saving({ repository, lastWords, workspace, onWritten }: Surround
     forgetChanges: () => void (unwritten = []),
     /** Writes nothing from now on. */
     stop: () => void (stopped = true),
+    isStopped: () => stopped,
   };
 }

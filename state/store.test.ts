@@ -1,21 +1,10 @@
 import { addTask, editTask } from '@/core/commands/tasks';
 import type { Change } from '@/core/commands/changes';
 import { emptyWorkspace } from '@/core/model/workspace';
-import { memory, waders as task } from './fixtures/memory';
+import { ids, memory, opened, waders as task } from './fixtures/memory';
 import { repository, type KeyValue } from './repository';
 import { createWorkspaceStore } from './store';
-
-const opened = async (storage: KeyValue) => {
-  const store = createWorkspaceStore({ repository: repository(storage), now: () => 1000 });
-  await store.open();
-  return store;
-};
-
-const ids = (store: Awaited<ReturnType<typeof opened>>) =>
-  store
-    .getState()
-    .workspace.tasks.values()
-    .map(({ id }) => id);
+import type { Ears } from './tabs';
 
 beforeEach(() => jest.useFakeTimers());
 afterEach(() => jest.useRealTimers());
@@ -26,7 +15,7 @@ test('a change is stored within half a second, only in the partitions it touched
   store.run(addTask, task);
   expect(storage.writes).toEqual([]);
   await jest.advanceTimersByTimeAsync(450);
-  expect(storage.writes).toEqual([['part:tasks/open-2c']]);
+  expect(storage.writes).toEqual([['part:tasks/open-2c', 'mark']]);
   expect((await opened(storage)).getState().workspace.tasks.get('a')?.title).toBe('Order waders');
 });
 
@@ -99,12 +88,13 @@ test('full storage is said, keeps everything in memory, and is tried again', asy
 
 /** Tabs that hear each other only when `deliver` is called, as if both edited at the same moment. */
 async function twoTabs(storage: KeyValue = memory()) {
-  const ears: ((changes: readonly Change[]) => void)[] = [];
+  const ears: Ears[] = [];
   const post: (() => void)[] = [];
   const tab = async (me: number, clock: () => number) => {
     const tabs = {
-      tell: (changes: readonly Change[]) => void post.push(() => ears[1 - me]?.(changes)),
-      listen: (hear: (changes: readonly Change[]) => void) => void (ears[me] = hear),
+      tell: (changes: readonly Change[]) => void post.push(() => ears[1 - me]?.changes(changes)),
+      open: () => ears[1 - me]?.opening(),
+      listen: (heard: Ears) => void (ears[me] = heard),
     };
     const store = createWorkspaceStore({ repository: repository(storage), now: clock, tabs });
     await store.open();
@@ -129,6 +119,35 @@ test('a change in one tab shows in another, and edits of different things both s
   ]);
   await Promise.all([each.flush(), two.flush()]);
   expect(ids(await opened(storage)).sort()).toEqual(['a', 'b']);
+});
+
+test('a tab that opens while another has a change that is not on disk yet gets it, and does not undo it', async () => {
+  const storage = memory();
+  const ears: Ears[] = [];
+  const tab = (me: number) => {
+    const others = () => ears.filter((_, at) => at !== me);
+    const tabs = {
+      tell: (changes: readonly Change[]) => others().forEach((ear) => ear.changes(changes)),
+      open: () => others().forEach((ear) => ear.opening()),
+      listen: (heard: Ears) => void (ears[me] = heard),
+    };
+    return createWorkspaceStore({ repository: repository(storage), now: () => 1000, tabs });
+  };
+  const [old, young] = [tab(0), tab(1)];
+  await old.open();
+  old.run(addTask, task);
+  await old.flush();
+  old.run(editTask, { id: 'a', estimate: 45 }); // not written when the other begins to read
+  const reading = young.open();
+  old.run(editTask, { id: 'a', title: 'Order boots' }); // told while it reads
+  await reading;
+  young.run(editTask, { id: 'a', priority: 'high' });
+  await Promise.all([old.flush(), young.flush()]);
+  expect((await opened(storage)).getState().workspace.tasks.get('a')).toMatchObject({
+    title: 'Order boots',
+    estimate: 45,
+    priority: 'high',
+  });
 });
 
 test('of one task edited in two tabs at once both fields survive; of the same field the later edit, in both tabs', async () => {

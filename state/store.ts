@@ -29,22 +29,28 @@ export type StoreState = Steps & {
   readonly setAside: readonly string[];
 };
 
+/** A mark outside the database that something was stored in it once, so that an emptied one is not taken for a new one. */
+export type Trace = { readonly isThere: () => boolean; readonly leave: () => void };
+
 export type Surroundings = {
   readonly repository: Repository;
   readonly now: () => number;
   readonly lastWords?: LastWords;
-  readonly tabs?: Tabs;
+  readonly tabs?: Tabs | undefined;
+  readonly trace?: Trace;
 };
 
 const FULL =
   'Changes are not being saved: the browser’s storage is full or switched off. Keep this tab open and make room; saving is tried again with the next change.';
+const EMPTIED =
+  'The browser has emptied the storage of this site: nothing of what was here before is left. Open an exported file under Settings to get it back.';
 const STRANGER = 'Another tab runs another version of Sprindle. Reload the older one before you go on.';
 
 /**
  * Holds one workspace: runs commands, undoes and redoes them, and has saved what they touched. It contains no rule of
  * the trade; what steps, notices, saving and other tabs are stands in a file each.
  */
-export function createWorkspaceStore({ repository, now, lastWords, tabs }: Surroundings) {
+export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }: Surroundings) {
   const store = createStore<StoreState>(() => ({
     workspace: emptyWorkspace,
     opening: true,
@@ -59,6 +65,7 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs }: Surro
     lastWords,
     workspace: () => get().workspace,
     onWritten: (went) => {
+      if (went) trace?.leave();
       const unsaved = went ? null : FULL;
       if (get().unsaved !== unsaved) set({ unsaved });
     },
@@ -71,7 +78,8 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs }: Surro
     const workspace = applyChanges(after, changes);
     saver.mark(changedPartitions(before, workspace), changes);
     set({ workspace });
-    if (changes.length > 0) tabs?.tell(changes);
+    // a tab that may not write keeps to itself
+    if (changes.length > 0 && !saver.isStopped()) tabs?.tell(changes);
     return changes;
   };
 
@@ -82,10 +90,22 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs }: Surro
     set(({ notices }) => ({ notices: noticed(notices, notice) }));
   };
 
-  tabs?.listen(
-    (changes) => set(({ workspace }) => ({ workspace: fromOtherTab(workspace, changes) })),
-    () => say(STRANGER, 'problem'),
-  );
+  /** Takes over what another tab has changed; before what is stored has been read, it waits for that. */
+  const early: (readonly Change[])[] = [];
+  const hear = (changes: readonly Change[]) => {
+    if (get().opening) early.push(changes);
+    else set(({ workspace }) => ({ workspace: fromOtherTab(workspace, changes) }));
+  };
+  tabs?.listen({
+    changes: hear,
+    // what it reads from the disk lacks what is not written yet
+    opening() {
+      if (get().opening || saver.isStopped()) return;
+      if (saver.unwritten().length > 0) tabs.tell(saver.unwritten());
+      void saver.flush();
+    },
+    stranger: () => say(STRANGER, 'problem'),
+  });
 
   /** Goes a step back or forth in time, and says when nothing is left of it to go back to. */
   const retrace = (changes: readonly Change[], words: string) => {
@@ -108,6 +128,7 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs }: Surro
 
     /** Opens what is stored; a fresh space begins with what `seed` gives. */
     async open(seed?: () => Promise<Workspace>): Promise<void> {
+      tabs?.open();
       try {
         const loaded = await repository.load(now());
         const stored = loaded.fresh && seed ? await seed() : loaded.workspace;
@@ -115,6 +136,8 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs }: Surro
         const workspace = retraced(stored, lastWords?.take() ?? []);
         saver.mark(changedPartitions(stored, workspace));
         set({ workspace, opening: false, setAside: loaded.setAside });
+        early.splice(0).forEach(hear);
+        if (loaded.fresh && trace?.isThere()) say(EMPTIED, 'problem');
         if (loaded.damaged.length > 0) {
           say(
             `Part of the stored data was damaged (${loaded.damaged.join(', ')}). It was set aside and everything else opened; Settings, “Your data” has it as a file.`,
@@ -163,6 +186,12 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs }: Surro
       set((state) => redone(state, step));
       retrace(step.changes, `Done again: ${step.label}`);
     },
+
+    /** Whether this tab writes nothing, as what is stored cannot be read or is of a later version. */
+    isReadOnly: () => saver.isStopped(),
+
+    /** What lies on the disk, as it stands there, for when it could not be opened. */
+    onDisk: () => repository.everything(),
 
     /** What was found damaged, as the text of a file. */
     damagedFile: async (): Promise<string> =>

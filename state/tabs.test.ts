@@ -22,17 +22,18 @@ beforeEach(() => {
   received.length = 0;
   strangers = 0;
   globalThis.BroadcastChannel = Channel as unknown as typeof BroadcastChannel; // as much of one as is used
-  otherTabs('own').listen(
-    (changes) => received.push(...changes),
-    () => (strangers += 1),
-  );
+  otherTabs('own')?.listen({
+    changes: (changes) => received.push(...changes),
+    opening: () => received.push('opening'),
+    stranger: () => (strangers += 1),
+  });
 });
 
 test('a tab hears the changes of another; what is no change of a known shape is passed over', () => {
   const list = { id: 'l', name: 'Grants', hue: 'iris', icon: 'pen', rank: 0 } as const;
   const change = { part: 'lists', id: 'l', before: null, after: list } as const;
   const broken = { part: 'settings', before: settings, after: { theme: 'loud' } };
-  otherTabs('own').tell([change, broken as never]); // a tab that does not hold itself to the types
+  otherTabs('own')?.tell([change, broken as never]); // a tab that does not hold itself to the types
   expect(received).toEqual([change]);
   expect(strangers).toBe(0);
 });
@@ -43,4 +44,11 @@ test('a tab of another version, and whatever else speaks on the channel, is not 
     channel.postMessage(data);
   expect(received).toEqual([]);
   expect(strangers).toBe(5);
+});
+
+test('that another tab begins to read is heard; a browser without such a channel has no other tabs', () => {
+  otherTabs('own')?.open();
+  expect(received).toEqual(['opening']);
+  Reflect.deleteProperty(globalThis, 'BroadcastChannel');
+  expect(otherTabs('own')).toBeUndefined();
 });

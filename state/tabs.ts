@@ -4,28 +4,41 @@ import { versionOf } from '@/core/model/migrations';
 import { collectionNames } from '@/core/model/records';
 import { readChanges } from './changeSchema';
 
+/** What is heard from other tabs. */
+export type Ears = {
+  readonly changes: (changes: readonly Change[]) => void;
+  /** Another tab begins to read what is stored. */
+  readonly opening: () => void;
+  /** One of them runs another version. */
+  readonly stranger: () => void;
+};
+
 /** The other tabs of a storage space. */
 export type Tabs = {
   readonly tell: (changes: readonly Change[]) => void;
-  /** Hears their changes; `stranger` is called when one of them runs another version. */
-  readonly listen: (hear: (changes: readonly Change[]) => void, stranger: () => void) => void;
+  /** Tells that this tab begins to read what is stored. */
+  readonly open: () => void;
+  readonly listen: (ears: Ears) => void;
 };
 
 /** Tabs understand each other when they keep everything in the same shape. */
 const VERSION = [...collectionNames, 'settings'].map((name) => `${name} ${versionOf(name)}`).join();
 
-const Message = z.object({ version: z.string(), changes: z.unknown() });
+const Message = z.object({ version: z.string(), changes: z.unknown(), opening: z.boolean().optional() });
 
-/** Tells the other tabs of a space about each change, and hears of theirs. */
-export function otherTabs(space: string): Tabs {
+/** Tells the other tabs of a space about each change, and hears of theirs; undefined where a browser has no channel for it. */
+export function otherTabs(space: string): Tabs | undefined {
+  if (!('BroadcastChannel' in globalThis)) return undefined;
   const channel = new BroadcastChannel(`sprindle-${space}`);
   return {
     tell: (changes) => channel.postMessage({ version: VERSION, changes }),
-    listen(hear, stranger) {
+    open: () => channel.postMessage({ version: VERSION, changes: [], opening: true }),
+    listen(ears) {
       channel.onmessage = ({ data }: MessageEvent<unknown>) => {
         const message = Message.safeParse(data);
-        if (!message.success || message.data.version !== VERSION) stranger();
-        else hear(readChanges(message.data.changes));
+        if (!message.success || message.data.version !== VERSION) ears.stranger();
+        else if (message.data.opening) ears.opening();
+        else ears.changes(readChanges(message.data.changes));
       };
     },
   };

@@ -6,14 +6,30 @@ import { lastWords } from './lastWords';
 import { repository } from './repository';
 import { session } from './session';
 import { createWorkspaceStore, type StoreState } from './store';
+import { reopened } from './storage';
 import { otherTabs } from './tabs';
+import { trace } from './trace';
+
+const DATABASE = `sprindle-${session.space}`;
+
+/** A new id for a record; by hand where a page that did not come over https lacks randomUUID (RFC 9562 5.4). */
+export function newId(): string {
+  if ('randomUUID' in crypto) return crypto.randomUUID();
+  const bytes = (crypto as Crypto).getRandomValues(new Uint8Array(16)); // the check above narrows it to nothing
+  const hex = [...bytes].map((byte, i) => {
+    const marked = i === 6 ? (byte & 0x0f) | 0x40 : i === 8 ? (byte & 0x3f) | 0x80 : byte;
+    return (marked + 0x100).toString(16).slice(1) + ([3, 5, 7, 9].includes(i) ? '-' : '');
+  });
+  return hex.join('');
+}
 
 /** The one store of the running application. */
 export const store = createWorkspaceStore({
-  repository: repository(createAsyncStorage(`sprindle-${session.space}`)),
+  repository: repository(createAsyncStorage(DATABASE), () => reopened(DATABASE)),
   now: session.now,
-  lastWords: lastWords(() => localStorage, `sprindle.${session.space}.unwritten.`, crypto.randomUUID()),
+  lastWords: lastWords(() => localStorage, `sprindle.${session.space}.unwritten.`, newId()),
   tabs: otherTabs(session.space),
+  trace: trace(`sprindle.${session.space}.stored`),
 });
 
 document.addEventListener('visibilitychange', () => {
@@ -42,6 +58,3 @@ export const useWorkspace = (): Workspace => useStore((state) => state.workspace
 
 /** The workspace as it is now, where nothing is drawn. */
 export const currentWorkspace = (): Workspace => store.getState().workspace;
-
-/** A new id for a record. */
-export const newId = (): string => crypto.randomUUID();

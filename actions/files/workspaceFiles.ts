@@ -1,5 +1,10 @@
 import { mergeCounts, mergeWorkspace, replaceEverything } from '@/core/commands/merging';
-import { NotAWorkspace, readWorkspaceFile, writeWorkspaceFile } from '@/core/formats/workspaceFile';
+import {
+  fileOfPartitions,
+  NotAWorkspace,
+  readWorkspaceFile,
+  writeWorkspaceFile,
+} from '@/core/formats/workspaceFile';
 import type { Workspace } from '@/core/model/workspace';
 import { dateOf } from '@/core/time/zone';
 import { here } from '@/state/here';
@@ -8,11 +13,18 @@ import { currentWorkspace, store } from '@/state/workspaceStore';
 import { download } from './download';
 import { ask } from '@/ui/panels';
 
-/** Hands the whole workspace to the person as one JSON file. */
-export function exportWorkspace(): void {
+/** Hands the whole workspace to the person as one JSON file; what could not be opened, as it lies on the disk. */
+export async function exportWorkspace(): Promise<void> {
   const name = `sprindle-${session.space}-${today()}.json`;
-  download(name, writeWorkspaceFile(currentWorkspace()), 'application/json');
-  store.say(`Exported as ${name}`);
+  try {
+    const text = store.isReadOnly()
+      ? fileOfPartitions(await store.onDisk())
+      : writeWorkspaceFile(currentWorkspace());
+    download(name, text, 'application/json');
+    store.say(`Exported as ${name}`);
+  } catch {
+    store.say('The storage cannot be read, so there is nothing that could be exported.', 'problem');
+  }
 }
 
 function today() {

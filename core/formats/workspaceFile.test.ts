@@ -8,6 +8,7 @@ import { instantOf } from '../time/zone';
 import {
   NotAWorkspace,
   contentsOf,
+  fileOfPartitions,
   readWorkspaceFile,
   workspaceSchema,
   writeWorkspaceFile,
@@ -25,6 +26,21 @@ const changed = (change: (content: { version: number; tasks: { title: unknown }[
 test('a workspace comes back from its file without loss', () => {
   expect(readWorkspaceFile(file)).toEqual(office);
   expect(readWorkspaceFile(`\uFEFF${writeWorkspaceFile(emptyWorkspace)}`)).toEqual(emptyWorkspace);
+});
+
+test('what lies in storage becomes a file without being read, and what is no partition is kept beside it', () => {
+  const part = (version: number, content: unknown) => JSON.stringify({ version, content });
+  const [one, two] = JSON.parse(file).tasks;
+  const text = fileOfPartitions({
+    'tasks/open-0': part(3, [one]),
+    'tasks/open-1': part(3, [two]),
+    settings: part(1, office.settings),
+    'blocks/2026-11': '{"version":1,"conte',
+  });
+  expect(JSON.parse(text).unreadable).toEqual([{ 'blocks/2026-11': '{"version":1,"conte' }]);
+  const read = readWorkspaceFile(text);
+  expect(read.tasks.get(one.id)).toEqual(office.tasks.get(one.id));
+  expect([read.tasks.size, read.settings]).toEqual([2, office.settings]);
 });
 
 test('what is in it is counted', () => {

@@ -52,6 +52,33 @@ export function writeWorkspaceFile(workspace: Workspace): string {
   return JSON.stringify(file, null, 1);
 }
 
+const Partition = z.object({ version: z.number().int().positive(), content: z.unknown() });
+
+/**
+ * Stored partitions (name → text, as in storage) as the text of a workspace file, unread but for their versions: for a
+ * build that wrote them to open. What is no partition stands under `unreadable`.
+ */
+export function fileOfPartitions(texts: Readonly<Record<string, string>>): string {
+  const versions: Record<string, number> = {};
+  const contents: Record<string, unknown> = {};
+  const unreadable: Record<string, string> = {};
+  for (const [partition, text] of Object.entries(texts)) {
+    const [name = ''] = partition.split('/');
+    try {
+      const { version, content } = Partition.parse(JSON.parse(text));
+      versions[name] = Math.max(version, versions[name] ?? 0);
+      const before = contents[name] ?? [];
+      contents[name] = Array.isArray(content)
+        ? [...(Array.isArray(before) ? before : []), ...content]
+        : content;
+    } catch {
+      unreadable[partition] = text;
+    }
+  }
+  const more = Object.keys(unreadable).length > 0 ? { unreadable: [unreadable] } : {};
+  return JSON.stringify({ format: FORMAT, version: FILE_VERSION, versions, ...contents, ...more }, null, 1);
+}
+
 function parsed(text: string): unknown {
   try {
     return JSON.parse(text.replace(/^\uFEFF/, ''));

@@ -19,7 +19,7 @@ export function YourData({ onFreshDemo }: { onFreshDemo: () => void }) {
         {zone.replace('_', ' ')}.
       </Words>
       <View className="flex-row flex-wrap gap-2">
-        <Button label="Export everything" onPress={exportWorkspace} />
+        <Button label="Export everything" onPress={() => void exportWorkspace()} />
         <Button label="Open an exported file…" onPress={chooseWorkspaceFile} />
       </View>
       <Lasting />

@@ -84,7 +84,7 @@ export function UnsavedLine() {
         {unsaved}
       </Words>
       <View className="flex-row">
-        <Button label="Export everything now" kind="danger" onPress={exportWorkspace} />
+        <Button label="Export everything now" kind="danger" onPress={() => void exportWorkspace()} />
       </View>
     </View>
   );

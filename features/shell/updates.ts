@@ -14,7 +14,16 @@ export const later = () => useUpdate.setState({ take: null });
 export function keepOffline(): void {
   if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
   const worker = new Workbox('/sw.js');
-  const reload = () => void store.flush().then(() => location.reload());
+  // what cannot be saved would be lost by a reload
+  const reload = () =>
+    void store.flush().then(() => {
+      if (store.getState().unsaved === null) location.reload();
+      else
+        store.say(
+          'Changes are not saved yet: export them, or make room, before you take the new version.',
+          'problem',
+        );
+    });
   worker.addEventListener('waiting', () =>
     useUpdate.setState({
       take: () => {
