@@ -151,7 +151,7 @@ const anyParts = fc.oneof(
 const anyStart = fc
   .tuple(fc.integer({ min: 0, max: 400 }), fc.constantFrom('T09:00:00', 'T23:30:00', ''))
   .map(([day, time]) => new Date(Date.UTC(2016, 0, 1 + day)).toISOString().slice(0, 10) + time);
-const anyEnd = fc.constantFrom('', '', ';COUNT=40', ';UNTIL=20200301');
+const anyEnd = fc.constantFrom('', '', ';COUNT=40', ';COUNT=400', ';COUNT=1200', ';UNTIL=20200301');
 
 test('jumping over the years gives what walking through them gives, for any rule and window', () => {
   fc.assert(

@@ -31,6 +31,19 @@ export function wallStarts(recurring: Recurring, from: string, to: string, zone:
   }
 }
 
+/** Whether a rule, without regard to its end, gives no time after its start that can be found within thirty years. */
+export function givesNothing(rule: string, { wall, zone }: WallStart): boolean {
+  const parts = partsOf(rule);
+  parts.delete('COUNT');
+  parts.delete('UNTIL');
+  const later = movedWall(wall, 30 * 366 * DAY, wall);
+  try {
+    return !ruleStarts(ruleText(parts), wall, zone ?? 'UTC', wall, later, 2).some((start) => start !== wall);
+  } catch {
+    return true;
+  }
+}
+
 /** One time of something that recurs: the wall start that its rule gives, and the instant of it (epoch ms). */
 export type Start = { readonly recurrence: string; readonly at: number };
 

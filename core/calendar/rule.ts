@@ -1,9 +1,9 @@
 import ICAL from 'ical.js';
 import { Temporal } from 'temporal-polyfill';
-import { instantOf, wallOf, type Zone } from '../time/zone';
+import { addDays, instantOf, wallOf, type Zone } from '../time/zone';
+import { walked } from './walk';
 
-/** A rule that needs more steps to the window, or gives more starts in it, is cut there, so that nothing hangs. */
-const MOST_STEPS = 50_000;
+/** A rule that gives more starts in a stretch of time is cut there. */
 const MOST_STARTS = 2_000;
 
 const wallOfTime = (time: ICAL.Time): string => time.toString().replace(/Z$/, '');
@@ -50,13 +50,36 @@ function laterByMonths(start: string, from: string, months: number): string {
 }
 
 /**
- * A later start from which the rule gives the same starts after `from`: a rule without COUNT repeats itself after
- * every whole interval, so the years before need not be walked. A yearly rule that takes its weekday from its start
- * (BYWEEKNO without BYDAY) is walked, as another year gives another weekday.
+ * How a rule with COUNT repeats evenly: from any of its starts on, every such length (milliseconds of wall time) holds so
+ * many times. Undefined for rules that have to be walked to be counted.
  */
-function nearbyStart(rule: ICAL.Recur, start: string, from: string): string {
-  if (rule.count || from <= start) return start;
+function evenly(rule: ICAL.Recur, interval: number): { length: number; times: number } | undefined {
+  const length = (LENGTHS_IN_MS[rule.freq] ?? 0) * interval;
+  const named = Object.keys(rule.parts);
+  if (length === 0 || named.some((name) => name !== 'BYDAY')) return undefined;
+  if (named.length === 0) return { length, times: 1 };
+  const times = new Set(rule.parts.BYDAY).size;
+  if (rule.freq === 'WEEKLY') return { length, times };
+  // after seven of its intervals each weekday has come once
+  return rule.freq === 'DAILY' && interval % 7 !== 0 ? { length: 7 * length, times } : undefined;
+}
+
+/**
+ * A later start from which the rule gives the same starts after `from`: a rule repeats itself after every whole
+ * interval, so the years before need not be walked. Of a rule with COUNT, the times that are passed over are taken off
+ * it; null when none is left. A yearly rule that takes its weekday from its start (BYWEEKNO without BYDAY) is walked,
+ * as another year gives another weekday.
+ */
+function nearbyStart(rule: ICAL.Recur, start: string, from: string): string | null {
+  if (from <= start) return start;
   const interval = rule.interval || 1;
+  if (rule.count) {
+    const even = evenly(rule, interval);
+    if (!even) return start;
+    const later = laterByLength(start, from, even.length);
+    rule.count -= ((asUtc(later) - asUtc(start)) / even.length) * even.times;
+    return rule.count > 0 ? later : null;
+  }
   const length = LENGTHS_IN_MS[rule.freq];
   if (length) return laterByLength(start, from, length * interval);
   const months = MONTHS[rule.freq];
@@ -64,33 +87,60 @@ function nearbyStart(rule: ICAL.Recur, start: string, from: string): string {
   return months && !weekdayOfStart ? laterByMonths(start, from, months * interval) : start;
 }
 
+const BELOW_DAYS = ['HOURLY', 'MINUTELY', 'SECONDLY'];
+
 /**
- * The wall starts that an RRULE gives from `from` until before `to`, in order. Expansion is in local wall time, so
- * that nine o'clock stays nine o'clock across a clock change. `start` is DTSTART's wall time (a bare date for
- * all-day events), `zone` its zone; RFC 5545 3.3.10, computed by ical.js. A start that the rule does not
- * meet is not among them, but is one of those that COUNT counts ("DTSTART always counts as the first occurrence").
+ * The stretch from the first to the last day on which a rule of hours, minutes or seconds may have times; null when
+ * there is no such day. Of other rules, and of those with COUNT, all of it.
  */
-export function ruleStarts(text: string, start: string, zone: Zone, from: string, to: string): string[] {
+function daysOf(rule: ICAL.Recur, from: string, to: string): { from: string; to: string } | null {
+  const { BYMONTH, BYMONTHDAY, BYDAY } = rule.parts;
+  if (rule.count || !BELOW_DAYS.includes(rule.freq) || !(BYMONTH ?? BYMONTHDAY ?? BYDAY)) return { from, to };
+  const daily = ICAL.Recur.fromString('FREQ=DAILY');
+  daily.parts = { ...(BYMONTH && { BYMONTH }), ...(BYMONTHDAY && { BYMONTHDAY }), ...(BYDAY && { BYDAY }) };
+  const day = from.slice(0, 10);
+  const [first, end] = [timeOf(day), timeOf(addDays(to.slice(0, 10), 1))];
+  // from the day before, as a walk gives its first day whether the rule meets it or not
+  const days = walked(daily, timeOf(addDays(day, -1)), first, end, MOST_STARTS).map(wallOfTime);
+  const [begin, last] = [days[0], days.at(-1)];
+  if (!begin || !last) return null;
+  const [after, before] = [`${begin}T00:00:00`, `${addDays(last, 1)}T00:00:00`];
+  return { from: from > after ? from : after, to: to < before ? to : before };
+}
+
+/**
+ * The wall starts that an RRULE gives from `from` until before `to`, in order, at most so many. Expansion is in local
+ * wall time, so that nine o'clock stays nine o'clock across a clock change. `start` is DTSTART's wall time (a bare date
+ * for all-day events), `zone` its zone; RFC 5545 3.3.10, computed by ical.js. A start that the rule does not
+ * meet is not among them, but is one of those that COUNT counts ("DTSTART always counts as the first occurrence"). What
+ * would take too many steps to find is left out; throws on a rule that says what the RFC forbids.
+ */
+export function ruleStarts(
+  text: string,
+  start: string,
+  zone: Zone,
+  from: string,
+  to: string,
+  most = MOST_STARTS,
+): string[] {
   const rule = ICAL.Recur.fromString(text);
   untilInWallTime(rule, start, zone);
   if (rule.count && !meets(rule, start)) {
     if (rule.count === 1) return [];
     rule.count -= 1;
   }
-  const starts: string[] = [];
-  const iterator = rule.iterator(timeOf(nearbyStart(rule, start, from)));
-  for (let step = 0; step < MOST_STEPS && starts.length < MOST_STARTS; step += 1) {
-    const next = iterator.next();
-    if (!next) break;
-    const wall = wallOfTime(next);
-    if (wall >= to) break;
-    if (wall >= from) starts.push(wall);
-  }
-  return starts;
+  const days = daysOf(rule, from, to);
+  const first = days && nearbyStart(rule, start, days.from);
+  if (!days || !first) return [];
+  const like = (wall: string) => timeOf(wall.length > 10 && start.length === 10 ? wall.slice(0, 10) : wall);
+  return walked(rule, timeOf(first), like(days.from), like(days.to), most)
+    .map(wallOfTime)
+    .filter((wall) => wall >= from && wall < to);
 }
 
 /** Whether the rule gives its own start. */
 function meets(rule: ICAL.Recur, start: string): boolean {
-  const first = rule.iterator(timeOf(start)).next();
-  return first !== null && first !== undefined && wallOfTime(first) === start;
+  const end = timeOf(start);
+  end.second += 1;
+  return walked(rule.clone(), timeOf(start), timeOf(start), end, 1).length > 0;
 }

@@ -1,11 +1,13 @@
 import ICAL from 'ical.js';
 import { Temporal } from 'temporal-polyfill';
+import { givesNothing } from '../calendar/recurring';
 import {
   LONGEST_EVENT,
   type Attendee,
   type CalendarEvent,
   type EventDetails,
   type EventLength,
+  type WallStart,
 } from '../model/event';
 import { instantOf } from '../time/zone';
 import { linesOf, type Component, type Problem } from './contentLines';
@@ -58,7 +60,7 @@ export function readEvent(part: Component, findZone: ZoneFinder, problems: Probl
   const like = (value: WallValue) => wallLike(start, value);
   const title = text('SUMMARY') || 'Untitled';
   const [recurrence] = all('RECURRENCE-ID');
-  const rule = readRule(all('RRULE'), all('EXRULE'), title, problems);
+  const rule = readRule(all('RRULE'), all('EXRULE'), title, start, problems);
   const reminders = readReminders(part);
   const details: EventDetails = {
     title,
@@ -102,7 +104,13 @@ const lineOf = (part: Component, { line }: Property) =>
 const otherStatus = (part: Component) => (status: Property) =>
   String(status.values[0]).toUpperCase() === 'CANCELLED' ? [] : [lineOf(part, status)];
 
-function readRule(rules: Property[], against: Property[], title: string, problems: Problem[]): string | null {
+function readRule(
+  rules: Property[],
+  against: Property[],
+  title: string,
+  start: WallStart,
+  problems: Problem[],
+): string | null {
   for (const odd of [...rules.slice(1), ...against]) {
     problems.push({
       where: odd.line,
@@ -116,6 +124,13 @@ function readRule(rules: Property[], against: Property[], title: string, problem
       where: rule.line,
       what: `“${title}” repeats every minute or more often`,
       hint: 'It came in; at most 2,000 of its times are shown on a day.',
+    });
+  }
+  if (rule && givesNothing(rule.raw, start)) {
+    problems.push({
+      where: rule.line,
+      what: `“${title}” has a rule (RRULE) that gives no time`,
+      hint: 'It came in and is shown once, at its start.',
     });
   }
   return rule?.raw ?? null;

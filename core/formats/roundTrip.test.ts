@@ -54,7 +54,7 @@ const anyEvent = fc
     uid: 'a',
     title: 'Crew call',
     // an event whose start is not one of its rule's is not defined (RFC 5545 3.8.5.3)
-    start: { wall: (rule && ruleStarts(rule, wall, own, wall, '2029')[0]) || wall, zone: own },
+    start: { wall: (rule && ruleStarts(rule, wall, own, wall, '2029-01-01')[0]) || wall, zone: own },
     length: { days: 0, seconds: minutes * 60 },
     rule,
   }));
