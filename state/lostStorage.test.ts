@@ -1,5 +1,7 @@
 import { changeSettings } from '@/core/commands/calendar';
 import { addTask } from '@/core/commands/tasks';
+import { plainEvent } from '@/core/model/event';
+import { versionOf } from '@/core/model/migrations';
 import { emptyWorkspace } from '@/core/model/workspace';
 import { ids, memory, opened, waders as task } from './fixtures/memory';
 import { repository, type KeyValue } from './repository';
@@ -68,3 +70,42 @@ test('a tab that may not write tells others nothing, and hands out what lies on 
   expect(store.isReadOnly()).toBe(true);
   expect(await store.onDisk()).toEqual({ 'tasks/open': text });
 });
+
+const event = {
+  id: 'e',
+  calendarId: 'c',
+  uid: 'e',
+  ...plainEvent,
+  title: 'Crew call',
+  start: { wall: '2026-01-05T09:00:00', zone: 'Europe/London' },
+  length: { days: 0, seconds: 1800 },
+};
+
+test.each([
+  ['events/c', { ...event, start: { wall: 'tomorrow', zone: null } }],
+  ['events/c', { ...event, start: { wall: '2026-02-30', zone: null } }],
+  ['events/c', { ...event, start: { wall: '2026-01-05T09:00:00', zone: 'Middle/Earth' } }],
+  ['events/c', { ...event, length: { days: 9e15, seconds: 0 } }],
+  ['events/c', { ...event, without: ['never'] }],
+  ['events/c', { ...event, also: [{ wall: '2026-13-01', length: null }] }],
+  ['events/c', { ...event, exceptions: [{ ...event, recurrence: 'x', andLater: false }] }],
+  ['blocks/2026-11', { id: 'k', taskId: 'a', start: 9e15, minutes: 30 }],
+  ['entries/2026-11', { id: 'n', subject: { kind: 'task', taskId: 'a' }, from: 0, to: 9e15 }],
+  ['tasks/open-2c', { ...task, id: 'b', rank: 0, neededBy: { eventId: 'e', recurrence: '' } }],
+])(
+  'a record in %s that nothing could be drawn from is set aside, and all else opens',
+  async (part, record) => {
+    const text = (place: string, ...content: object[]) =>
+      JSON.stringify({ version: versionOf(place.split('/')[0] ?? ''), content });
+    const good = { ...task, rank: 0 };
+    const storage = memory({
+      'part:tasks/open-0': text('tasks', good),
+      [`part:${part}`]: text(part, record),
+      'part:strange/1': text('settings', {}),
+    });
+    const store = await opened(storage);
+    expect(store.getState()).toMatchObject({ unsaved: null, setAside: [part] });
+    expect(ids(store)).toEqual(['a']);
+    expect(storage.stored[`damaged:1000:${part}`]).toBeDefined();
+  },
+);

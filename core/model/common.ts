@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { isDate } from '../time/zone';
+import { isDate, isWall, isZone } from '../time/zone';
 
 /** Ids are made outside the core and passed in. */
 export const Id = z.string().min(1);
@@ -20,6 +20,12 @@ export const Changed = { changedAt: Instant.optional() };
 
 /** ISO `YYYY-MM-DD`, an existing day. */
 export const DateText = z.string().refine(isDate, 'is not a date (YYYY-MM-DD)');
+
+/** ISO wall time, `2026-11-24T09:00:00`, or a bare date. */
+export const WallText = z.string().refine(isWall, 'is not a day or an hour of one');
+
+/** An IANA zone that the runtime knows. */
+export const ZoneName = z.string().refine(isZone, 'is not a known time zone');
 
 /** Wall time, `HH:MM`. */
 export const TimeText = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'is not a time (HH:MM)');

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Changed, Hue, Id, openObject } from './common';
+import { Changed, Hue, Id, openObject, WallText, ZoneName } from './common';
 
 /**
  * A calendar that events come from; `source` is what a file calls itself, so that the same file finds it again.
@@ -34,7 +34,7 @@ export const ownCalendars = (calendars: { values(): Calendar[] }): Calendar[] =>
  * When something starts: an ISO wall time (`2026-11-24T09:00:00`, or a bare date for all-day events) and its zone.
  * A null zone is floating: the wall time of wherever the person is (RFC 5545 3.3.5).
  */
-export const WallStart = openObject({ wall: z.string(), zone: z.string().nullable() });
+export const WallStart = openObject({ wall: WallText, zone: ZoneName.nullable() });
 export type WallStart = z.infer<typeof WallStart>;
 
 /** No event is longer, in days. */
@@ -88,7 +88,7 @@ const details = {
  * One occurrence of a repeating event that differs from the rest, or with `andLater` all from it on (RFC 5545 3.2.13);
  * `recurrence` is the wall start that it would have had.
  */
-export const Exception = openObject({ recurrence: z.string(), andLater: z.boolean(), ...details });
+export const Exception = openObject({ recurrence: WallText, andLater: z.boolean(), ...details });
 export type Exception = z.infer<typeof Exception>;
 export type EventDetails = Omit<Exception, 'recurrence' | 'andLater'>;
 
@@ -102,9 +102,9 @@ export const CalendarEvent = openObject({
   /** RRULE as text, or null. */
   rule: z.string().nullable(),
   /** Wall starts taken out of what the rule gives. */
-  without: z.array(z.string()),
+  without: z.array(WallText),
   /** Starts added to what the rule gives; a null length is that of the event. */
-  also: z.array(openObject({ wall: z.string(), length: EventLength.nullable() })),
+  also: z.array(openObject({ wall: WallText, length: EventLength.nullable() })),
   exceptions: z.array(Exception),
   /** It was made here and not read from a file: no newer file takes it away. */
   madeHere: z.boolean().optional(),

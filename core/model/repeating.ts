@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Changed, Id, Minutes, openObject, TimeText } from './common';
+import { Changed, Id, Minutes, openObject, TimeText, WallText } from './common';
 import { WallStart } from './event';
 import { Priority } from './task';
 
@@ -24,7 +24,7 @@ export const RepeatingTask = openObject({
   group: z.boolean().optional(),
   /** RRULE as text. */
   rule: z.string(),
-  without: z.array(z.string()),
+  without: z.array(WallText),
   /** When it is due, in days after its own day. */
   due: openObject({ days: z.number().int(), time: TimeText.nullable() }).nullable(),
   ...Changed,

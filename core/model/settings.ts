@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { isZone } from '../time/zone';
-import { Id, openObject, TimeText } from './common';
+import { Id, openObject, TimeText, ZoneName } from './common';
 
 /** Working hours of one weekday, or null for a day off. */
 const Hours = openObject({ from: TimeText, to: TimeText }).nullable();
@@ -14,7 +13,7 @@ export const Settings = openObject({
   /** The day that a week begins on: 1 is Monday, 7 is Sunday. */
   weekStart: z.number().int().min(1).max(7).default(1),
   /** A second time zone beside the ruler. */
-  secondZone: z.string().refine(isZone, 'is no time zone').nullable().default(null),
+  secondZone: ZoneName.nullable().default(null),
   /** What gives tasks their hue. */
   colourBy: z.enum(['list', 'category', 'priority', 'state']).default('list'),
   /** What the plan leaves out of sight. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Changed, DateText, Hue, Id, Instant, Minutes, openObject, TimeText } from './common';
+import { Changed, DateText, Hue, Id, Instant, Minutes, openObject, TimeText, WallText } from './common';
 
 export const Priority = z.enum(['urgent', 'high', 'normal', 'low']);
 export type Priority = z.infer<typeof Priority>;
@@ -44,9 +44,9 @@ export const Task = openObject({
   /** Place in the person's own order, smallest first. */
   rank: z.number(),
   /** The meeting that it must be done before: one occurrence of an event, by the wall start that its rule gives it. */
-  neededBy: openObject({ eventId: Id, recurrence: z.string() }).optional(),
+  neededBy: openObject({ eventId: Id, recurrence: WallText }).optional(),
   /** It is one time of a repeating task, which its rule puts at this wall start. */
-  repeats: openObject({ id: Id, recurrence: z.string() }).optional(),
+  repeats: openObject({ id: Id, recurrence: WallText }).optional(),
   origin: Origin.optional(),
   ...Changed,
 });

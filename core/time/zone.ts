@@ -54,13 +54,27 @@ export function isDate(text: string): boolean {
   }
 }
 
+/** Whether the text is a wall time: an existing date, or one with an hour (`2026-11-24T09:00:00`). */
+export function isWall(text: string): boolean {
+  const [date = '', time = '00:00', more] = text.split('T');
+  return more === undefined && isDate(date) && /^([01]\d|2[0-3]):[0-5]\d(:[0-5]\d)?$/.test(time);
+}
+
 /** What a zone is called by its own name: `London`. */
 export const nameOfZone = (zone: Zone): string => (zone.split('/').at(-1) ?? zone).replace(/_/g, ' ');
 
-/** Whether the runtime knows the zone. */
+const zonesAsked = new Map<string, boolean>();
+
+/** Whether the runtime knows the zone; it is asked once for each. */
 export function isZone(name: string): boolean {
+  const known = zonesAsked.get(name) ?? canTellTimeIn(name);
+  zonesAsked.set(name, known);
+  return known;
+}
+
+function canTellTimeIn(zone: string): boolean {
   try {
-    return new Intl.DateTimeFormat('en', { timeZone: name }).resolvedOptions().timeZone.length > 0;
+    return new Intl.DateTimeFormat('en', { timeZone: zone }).resolvedOptions().timeZone.length > 0;
   } catch {
     return false;
   }
