@@ -78,6 +78,16 @@ export function lengthOfText(text: string): EventLength {
 export const nameOf = ({ text }: ContentLine): string | null =>
   /^([\w-]+)[;:]/.exec(text)?.[1]?.toUpperCase() ?? null;
 
+/** What escaped text says (RFC 5545 3.3.11). */
+const unescaped = (text: string) =>
+  text.replace(/\\([\\;,nN])/g, (_, sign: string) => (/n/i.test(sign) ? '\n' : sign));
+
+/** The value of a property as text; ical.js leaves those that it does not know as they stand in the file. */
+const textOf = ({ type, values }: Property) => {
+  const text = String(values[0] ?? '');
+  return type === 'unknown' ? unescaped(text) : text;
+};
+
 /** The lines of a component that are understood, by name, those that are only kept, and what cannot be read. */
 export function sortLines(part: Component, understood: ReadonlySet<string>) {
   const properties: Property[] = [];
@@ -94,6 +104,6 @@ export function sortLines(part: Component, understood: ReadonlySet<string>) {
     else broken.push({ line, problem: property });
   }
   const all = (wanted: string) => properties.filter(({ name }) => name === wanted);
-  const text = (wanted: string) => String(all(wanted)[0]?.values[0] ?? '').trim();
+  const text = (wanted: string) => all(wanted).slice(0, 1).map(textOf).join('').trim();
   return { all, text, kept, broken };
 }

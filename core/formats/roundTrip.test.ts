@@ -113,6 +113,38 @@ test('what goes out comes in again as it was', () => {
   );
 });
 
+test('no sign in a name or an id breaks the file, or doubles when it goes round', () => {
+  const odd = fc.string({ unit: fc.constantFrom('\\', ';', ',', ':', 'n', '"', '\n', 'a'), minLength: 1 });
+  fc.assert(
+    fc.property(anyEvent, odd, odd, (event, name, uid) => {
+      const read = only(out({ name: `${name}.`, events: [{ ...event, uid: `${uid}.` }] }));
+      expect([read?.name, read?.events.map((each) => each.uid)]).toEqual([
+        `${name}.`.trim(),
+        [`${uid}.`.trim()],
+      ]);
+    }),
+  );
+  const text = out({
+    color: 'red\nEND:VCALENDAR',
+    events: [
+      {
+        ...plainEvent,
+        id: 'a',
+        calendarId: 'c',
+        uid: 'a\nEND:VEVENT',
+        title: 'Crew call',
+        rule: 'FREQ=DAILY\nEND:VEVENT',
+        start: { wall: '2026-11-24', zone: null },
+        length: { days: 1, seconds: 0 },
+      },
+    ],
+  });
+  expect(text.split('\r\n').filter((line) => line.startsWith('END:'))).toEqual([
+    'END:VEVENT',
+    'END:VCALENDAR',
+  ]);
+});
+
 test('ical.js and another reader agree on every time of what goes out', () => {
   fc.assert(
     fc.property(anyEvent, (event) => {

@@ -28,7 +28,8 @@ const YEARS_AHEAD = 30;
 export const writeCalendar = (calendars: readonly CalendarOut[], moment: Moment): string =>
   calendars
     .flatMap((calendar) => calendarLines(calendar, moment))
-    .map((line) => `${folded(line)}\r\n`)
+    // a line break within a value that came from elsewhere would begin a line of its own
+    .map((line) => `${folded(line.replace(/[\r\n]+/g, ' '))}\r\n`)
     .join('');
 
 function calendarLines({ name, color, kept, events, tasks, blocks }: CalendarOut, moment: Moment): string[] {
@@ -41,7 +42,7 @@ function calendarLines({ name, color, kept, events, tasks, blocks }: CalendarOut
     'PRODID:-//Sprindle//Sprindle//EN',
     `NAME:${escaped(name)}`,
     `X-WR-CALNAME:${escaped(name)}`,
-    ...(color ? [`COLOR:${color}`] : []),
+    ...(color ? [`COLOR:${escaped(color)}`] : []),
     ...properties,
     ...zonesOf(events, tasks, moment.zone).flatMap((zone) => zoneLines(zone, first, year + YEARS_AHEAD)),
     ...events.flatMap((event) => eventLines(event, moment.now)),
@@ -62,7 +63,7 @@ function eventLines(event: CalendarEvent, now: number): string[] {
   const { zone } = event.start;
   const head = [
     'BEGIN:VEVENT',
-    `UID:${event.uid}`,
+    `UID:${escaped(event.uid)}`,
     `DTSTAMP:${utc(event.changedAt ?? now)}`,
     ...(event.sequence ? [`SEQUENCE:${event.sequence}`] : []),
   ];
@@ -102,7 +103,7 @@ function detailLines(details: EventDetails): string[] {
     ...(location ? [`LOCATION:${escaped(location)}`] : []),
     ...(notes ? [`DESCRIPTION:${escaped(notes)}`] : []),
     ...(categories.length > 0 ? [`CATEGORIES:${categories.map(escaped).join(',')}`] : []),
-    ...(color ? [`COLOR:${color}`] : []),
+    ...(color ? [`COLOR:${escaped(color)}`] : []),
     ...(busy ? [] : ['TRANSP:TRANSPARENT']),
     ...(cancelled ? ['STATUS:CANCELLED'] : []),
     ...calls.map(({ line, uri }) => line || `CONFERENCE;VALUE=URI:${uri}`),
@@ -126,12 +127,12 @@ const blockLines = (
   now: number,
 ): string[] => [
   'BEGIN:VEVENT',
-  `UID:${id}`,
+  `UID:${escaped(id)}`,
   `DTSTAMP:${utc(changedAt ?? now)}`,
   `DTSTART:${utc(start)}`,
   `DURATION:${durationText({ days: 0, seconds: minutes * 60 })}`,
   `SUMMARY:${escaped(title)}`,
-  `RELATED-TO:${taskId}`,
+  `RELATED-TO:${escaped(taskId)}`,
   'END:VEVENT',
 ];
 
@@ -144,7 +145,7 @@ function taskLines(task: Task, { zone, now }: Moment): string[] {
   const lastRead = (origin?.lastRead.kept ?? []).filter((line) => doneAt === null || !/^STATUS:/i.test(line));
   return [
     'BEGIN:VTODO',
-    `UID:${origin?.uid ?? task.id}`,
+    `UID:${escaped(origin?.uid ?? task.id)}`,
     `DTSTAMP:${utc(task.changedAt ?? now)}`,
     `SUMMARY:${escaped(title)}`,
     ...(notes ? [`DESCRIPTION:${escaped(notes)}`] : []),
