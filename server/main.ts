@@ -4,11 +4,17 @@ import { appServer, type LogLine } from './app';
 
 const demo = process.argv.includes('--demo');
 const port = Number(process.env.PORT ?? 8321);
+if (!Number.isInteger(port) || port < 0 || port > 65_535) {
+  console.error(`PORT=${process.env.PORT} is no port: it takes a whole number up to 65535.`);
+  process.exit(1);
+}
+/** This machine alone, unless told otherwise. */
+const hostname = process.env.HOST ?? '127.0.0.1';
 const log = (line: LogLine) => console.log(JSON.stringify({ at: new Date().toISOString(), ...line }));
 const app = appServer(path.join(__dirname, '../dist'), demo ? undefined : log);
 
 const server = serve(
-  { fetch: app.fetch, port, serverOptions: { requestTimeout: 10_000, headersTimeout: 5_000 } },
+  { fetch: app.fetch, port, hostname, serverOptions: { requestTimeout: 10_000, headersTimeout: 5_000 } },
   () => console.log(`Sprindle: http://localhost:${port}/${demo ? '?space=demo' : ''}`),
 );
 
