@@ -2,8 +2,9 @@ import type { ClockStyle } from '@/core/time/words';
 import { isZone, type Zone } from '@/core/time/zone';
 
 /**
- * What this tab was opened with: which storage space, which time, which zone, and clocks as the person's locale has them. Addresses may carry `?space=demo`,
- * `&now=2026-11-24T11:20:00Z` and `&zone=Europe/London`; the tab remembers them across reloads.
+ * What this tab was opened with: which storage space, which time, which zone, and clocks as the person's locale has
+ * them. Addresses may carry `?space=demo`, `&now=2026-11-24T11:20:00Z` (not for a person's own space, whose clock no link
+ * may move) and `&zone=Europe/London`; the tab remembers them across reloads.
  */
 export type Session = {
   readonly space: string;
@@ -48,12 +49,13 @@ function clockOffset(): number {
 }
 
 function readSession(): Session {
-  const offset = clockOffset();
   const given = fromAddress('zone');
   const home = given && isZone(given) ? given : Intl.DateTimeFormat().resolvedOptions().timeZone;
-  const space = fromAddress('space') ?? 'own';
+  const named = fromAddress('space') ?? 'own';
+  const space = /^[\w-]{1,40}$/.test(named) ? named : 'own';
+  const offset = space === 'own' ? 0 : clockOffset();
   return {
-    space: /^[\w-]{1,40}$/.test(space) ? space : 'own',
+    space,
     home,
     now: () => Date.now() + offset,
     clock: Intl.DateTimeFormat(undefined, { hour: 'numeric' }).resolvedOptions().hour12 ? 12 : 24,
