@@ -48,13 +48,14 @@ export function ActualLane({ entries, planned, scale, now, width }: Props) {
               : subject.kind === 'event'
                 ? 'bg-meeting'
                 : 'bg-edge';
+        const covered = scale.over({ from, to });
         return (
           <View
             key={entry.id}
             role="listitem"
             aria-label={`${subjectTitle(subject, workspace)}, ${durationWords(minutesOf([{ from, to }]))}${unplanned ? ', not planned' : ''}`}
             className={`hue-${task ? hueOfTask(task, workspace, zone, now) : 'berry'} absolute rounded-sm ${width < LANE_WIDTH ? 'left-px right-px' : 'left-1 right-1'} ${look}`}
-            style={{ top: scale.y(from), height: Math.max(2, scale.y(to) - scale.y(from) - 1) }}
+            style={{ top: covered.top, height: Math.max(2, covered.height - 1) }}
           />
         );
       })}

@@ -35,16 +35,11 @@ const MOST_ON_PHONE = 4;
 const laidOut = (things: readonly Timed[]) =>
   shareWidth(things.map((thing) => ({ ...thing, to: Math.max(thing.to, thing.from + SHORTEST) })));
 
-function boxOf(
-  { from, to }: Span,
-  lane: number,
-  lanes: number,
-  scale: Scale,
-): Omit<Box, 'narrow' | 'sliver'> {
-  const top = scale.y(from) + 1;
+function boxOf(span: Span, lane: number, lanes: number, scale: Scale): Omit<Box, 'narrow' | 'sliver'> {
+  const { top, height } = scale.over(span);
   return {
-    top,
-    height: scale.y(to) - top - 1,
+    top: top + 1,
+    height: height - 2,
     left: `${(100 * lane) / lanes}%`,
     width: `${100 / lanes - 0.5}%`,
     alone: lanes === 1,
@@ -110,10 +105,7 @@ export function DayColumn({ date, now, scale, viewport, days }: Props) {
           <View
             aria-hidden
             className="absolute left-0 right-0 border-2 border-dashed border-pine bg-surface"
-            style={{
-              top: scale.y(marked.from),
-              height: Math.max(2, scale.y(marked.to) - scale.y(marked.from)),
-            }}
+            style={{ ...scale.over(marked), minHeight: 2 }}
           />
         )}
         {isToday && !narrow && <Pockets date={date} now={now} scale={scale} drawn={plan.meetings} />}
@@ -152,12 +144,8 @@ export function DayColumn({ date, now, scale, viewport, days }: Props) {
 function Ground({ working, scale, taken }: { working: readonly Span[]; scale: Scale; taken: boolean }) {
   return (
     <View aria-hidden className="absolute inset-0">
-      {subtract([scale.day], taken ? [] : working).map(({ from, to }) => (
-        <View
-          key={from}
-          className="absolute left-0 right-0 bg-sunken"
-          style={{ top: scale.y(from), height: scale.y(to) - scale.y(from) }}
-        />
+      {subtract([scale.day], taken ? [] : working).map((span) => (
+        <View key={span.from} className="absolute left-0 right-0 bg-sunken" style={scale.over(span)} />
       ))}
       {hoursOf(scale).map((hour) => (
         <View

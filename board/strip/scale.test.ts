@@ -34,3 +34,21 @@ test('side by side nine o’clock lies at the same height on every day, also whe
     expect([scale.y(scale.day.from), scale.y(scale.day.to)]).toEqual([0, 1440]);
   }
 });
+
+test('what lies across a doubled hour covers all that the clock shows meanwhile', () => {
+  const scale = wallScaleOf('2026-10-25', zone, 60);
+  const midnight = scale.day.from;
+  const over = (from: number, to: number) =>
+    scale.over({ from: midnight + from * 60_000, to: midnight + to * 60_000 });
+  expect(over(105, 135).height).toBeCloseTo(60, 0); // 01:45 until 01:15 the second time
+  expect(over(105, 135).top).toBe(60);
+  expect(over(0, 60)).toEqual({ top: 0, height: 60 });
+  expect(over(150, 240)).toEqual({ top: 90, height: 90 });
+  fc.assert(
+    fc.property(fc.nat(24 * 60), fc.integer({ min: 1, max: 600 }), (from, minutes) => {
+      const { height } = over(from, from + minutes);
+      expect(height).toBeGreaterThan(0);
+      expect(height).toBeLessThanOrEqual(minutes + 60);
+    }),
+  );
+});
