@@ -24,17 +24,21 @@ export function keepOffline(): void {
           'problem',
         );
     });
-  worker.addEventListener('waiting', () =>
+  // the first version of all is no update, however long it takes to begin
+  let controlled = navigator.serviceWorker.controller !== null;
+  worker.addEventListener('waiting', () => {
+    if (!controlled) return;
     useUpdate.setState({
       take: () => {
         worker.addEventListener('controlling', reload);
         worker.messageSkipWaiting();
       },
-    }),
-  );
+    });
+  });
   // another tab has taken it
   worker.addEventListener('controlling', ({ isExternal }) => {
-    if (isExternal) useUpdate.setState({ take: reload });
+    if (isExternal && controlled) useUpdate.setState({ take: reload });
+    controlled = true;
   });
   void worker.register();
   document.addEventListener('visibilitychange', () => {
