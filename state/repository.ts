@@ -1,5 +1,5 @@
-import { z } from 'zod';
-import { FromTheFuture, migrate, versionOf } from '@/core/model/migrations';
+import type { z } from 'zod';
+import { FromTheFuture, migrate, Versioned, versionOf } from '@/core/model/migrations';
 import { isCollection } from '@/core/model/records';
 import type { Unknown, Workspace } from '@/core/model/workspace';
 import { assemble, changedPartitions, contentOf, placeOf } from './partitions';
@@ -28,12 +28,11 @@ const PART = 'part:';
 /** Stands in storage beside the partitions: when it is gone, so are they. */
 const MARK = 'mark';
 const ASIDE = /^damaged:(\d+):(.+)$/;
-const Stored = z.object({ version: z.number().int().positive(), content: z.unknown() });
 
 /** What was stored under a key; undefined when it is none of what this program stores. */
-function parsed(text: string | null): z.infer<typeof Stored> | undefined {
+function parsed(text: string | null): z.infer<typeof Versioned> | undefined {
   try {
-    return Stored.parse(JSON.parse(text ?? ''));
+    return Versioned.parse(JSON.parse(text ?? ''));
   } catch {
     return undefined;
   }
@@ -85,13 +84,16 @@ export function repository(first: KeyValue, reopen?: () => KeyValue) {
     if (emptied) await write(workspace, changedPartitions(null, workspace));
   }
 
+  /** The texts under keys, none for none. */
+  const textsUnder = async (keys: string[]) => (keys.length > 0 ? await storage.getMany(keys) : {});
+
   return {
     /** Opens what is stored. Damaged parts are set aside, the rest opens. Throws FromTheFuture, or what storage throws. */
     async load(now: number): Promise<Loaded> {
       const stored = await storage.getAllKeys();
       const keys = stored.filter((key) => key.startsWith(PART));
       marked = stored.includes(MARK);
-      const texts = keys.length > 0 ? await storage.getMany(keys) : {};
+      const texts = await textsUnder(keys);
       const contents: Record<string, unknown> = {};
       const unknown: Record<string, Unknown[string]> = {};
       for (const [key, text] of Object.entries(texts)) {
@@ -115,7 +117,7 @@ export function repository(first: KeyValue, reopen?: () => KeyValue) {
     /** What was set aside, as it stood in storage, with the time (epoch ms) when it was found damaged. */
     async damaged(): Promise<{ part: string; at: number; text: string }[]> {
       const keys = (await storage.getAllKeys()).filter((key) => ASIDE.test(key));
-      const texts = keys.length > 0 ? await storage.getMany(keys) : {};
+      const texts = await textsUnder(keys);
       return keys.map((key) => {
         const [, at, part = ''] = ASIDE.exec(key) ?? [];
         return { part, at: Number(at), text: texts[key] ?? '' };
@@ -143,7 +145,7 @@ export function repository(first: KeyValue, reopen?: () => KeyValue) {
     /** All partitions as they lie in storage, whatever build wrote them. */
     async everything(): Promise<Record<string, string>> {
       const keys = (await storage.getAllKeys()).filter((key) => key.startsWith(PART));
-      const texts = keys.length > 0 ? await storage.getMany(keys) : {};
+      const texts = await textsUnder(keys);
       return Object.fromEntries(
         Object.entries(texts).map(([key, text]) => [key.slice(PART.length), text ?? '']),
       );

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { withCategoriesOfText } from '../model/categories';
-import { FromTheFuture, migrate, versionOf } from '../model/migrations';
+import { FromTheFuture, migrate, Versioned, versionOf } from '../model/migrations';
 import { collectionNames, isCollection, records, type CollectionName } from '../model/records';
 import { defaultSettings, Settings } from '../model/settings';
 import { workspaceOf, type Contents, type Unknown, type Workspace } from '../model/workspace';
@@ -52,8 +52,6 @@ export function writeWorkspaceFile(workspace: Workspace): string {
   return JSON.stringify(file, null, 1);
 }
 
-const Partition = z.object({ version: z.number().int().positive(), content: z.unknown() });
-
 /**
  * Stored partitions (name → text, as in storage) as the text of a workspace file, unread but for their versions: for a
  * build that wrote them to open. What is no partition stands under `unreadable`.
@@ -65,7 +63,7 @@ export function fileOfPartitions(texts: Readonly<Record<string, string>>): strin
   for (const [partition, text] of Object.entries(texts)) {
     const [name = ''] = partition.split('/');
     try {
-      const { version, content } = Partition.parse(JSON.parse(text));
+      const { version, content } = Versioned.parse(JSON.parse(text));
       versions[name] = Math.max(version, versions[name] ?? 0);
       const before = contents[name] ?? [];
       contents[name] = Array.isArray(content)

@@ -1,4 +1,4 @@
-import type { Span } from '../time/span';
+import { overlaps, type Span } from '../time/span';
 import type { Collection, Part, Stored } from './collection';
 import { rememberedPer } from './remember';
 
@@ -52,26 +52,22 @@ export function nearby<R extends Stored>(spanOf: (record: R) => Span | null) {
     /** The records that overlap a range, by start. */
     in(collection: Collection<R>, range: Span): R[] {
       const found: Placed<R>[] = [];
-      const overlaps = ({ from, to }: Span) => from < range.to && to > range.from;
       for (const part of collection.parts.values()) {
-        if (!overlaps(extentOfPart(part))) continue;
+        if (!overlaps(extentOfPart(part), range)) continue;
         const index = indexOfPart(part);
         for (let i = firstFrom(index.short, range.from - LONG); i < index.short.length; i += 1) {
           const placed = index.short[i];
           if (!placed || placed.from >= range.to) break;
           if (placed.to > range.from) found.push(placed);
         }
-        found.push(...index.long.filter(overlaps));
+        found.push(...index.long.filter((long) => overlaps(long, range)));
       }
       return found.sort((a, b) => a.from - b.from).map(({ record }) => record);
     },
 
     /** The parts that may hold something of a range: what is derived of it depends on them and on no others. */
     parts(collection: Collection<R>, range: Span): Part<R>[] {
-      return [...collection.parts.values()].filter((part) => {
-        const { from, to } = extentOfPart(part);
-        return from < range.to && to > range.from;
-      });
+      return [...collection.parts.values()].filter((part) => overlaps(extentOfPart(part), range));
     },
   };
 }
