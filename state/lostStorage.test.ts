@@ -55,6 +55,7 @@ test('a tab that may not write tells others nothing, and hands out what lies on 
   const text = '{"version":99,"content":[]}';
   const told: unknown[] = [];
   const tabs = {
+    me: 'one',
     tell: (changes: unknown) => told.push(changes),
     open: () => undefined,
     listen: () => undefined,

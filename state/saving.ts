@@ -1,5 +1,5 @@
-import type { Change } from '@/core/commands/changes';
 import type { Workspace } from '@/core/model/workspace';
+import type { Told } from './agreement';
 import type { LastWords } from './lastWords';
 import type { Repository } from './repository';
 
@@ -18,7 +18,10 @@ type Surroundings = {
 export function saving({ repository, lastWords, workspace, onWritten }: Surroundings) {
   const dirty = new Set<string>();
   /** The changes that are not on disk yet. */
-  let unwritten: readonly Change[] = [];
+  let unwritten: readonly Told[] = [];
+  /** Partitions that this tab has written. */
+  const own = new Set<string>();
+  const keepLastWords = () => lastWords?.keep(unwritten.flatMap(({ changes }) => changes));
   let timer: ReturnType<typeof setTimeout> | undefined;
   let writing: Promise<void> = Promise.resolve();
   let stopped = false;
@@ -28,10 +31,11 @@ export function saving({ repository, lastWords, workspace, onWritten }: Surround
     const partitions = [...dirty];
     const written = unwritten;
     dirty.clear();
+    for (const partition of partitions) own.add(partition);
     try {
       await repository.save(workspace(), partitions);
       unwritten = unwritten.slice(written.length);
-      lastWords?.keep(unwritten);
+      keepLastWords();
       onWritten(true);
     } catch {
       for (const partition of partitions) dirty.add(partition);
@@ -46,20 +50,27 @@ export function saving({ repository, lastWords, workspace, onWritten }: Surround
     return writing;
   };
 
+  const mark = (partitions: readonly string[], told?: Told): void => {
+    for (const partition of partitions) dirty.add(partition);
+    if (told) unwritten = [...unwritten, told];
+    if (partitions.length > 0 || told) timer ??= setTimeout(() => void flush(), SAVE_AFTER);
+  };
+
   return {
     /** Writes all that waits, at once. */
     flush,
     /** The changes that are not on disk yet. */
     unwritten: () => unwritten,
     /** Has partitions written soon, and remembers by which changes they came to differ. */
-    mark(partitions: Iterable<string>, changes: readonly Change[] = []): void {
-      for (const partition of partitions) dirty.add(partition);
-      unwritten = [...unwritten, ...changes];
-      timer ??= setTimeout(() => void flush(), SAVE_AFTER);
-    },
+    mark,
+    /**
+     * Writes partitions that changed elsewhere again if this tab has written them too: whoever wrote one last may not
+     * have known of the change.
+     */
+    markHeard: (partitions: readonly string[]): void => mark(partitions.filter((name) => own.has(name))),
     /** Puts what is not on disk yet where the next page finds it, and begins to write it: the page may be gone at once. */
     leave(): void {
-      if (!stopped) lastWords?.keep(unwritten);
+      if (!stopped) keepLastWords();
       void flush();
     },
     /** Forgets the changes that are not written yet; the partitions are written all the same. */

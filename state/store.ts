@@ -1,15 +1,10 @@
 import { createStore } from 'zustand/vanilla';
-import {
-  applyChanges,
-  changesAt,
-  fromOtherTab,
-  retraced,
-  reversed,
-  type Change,
-} from '@/core/commands/changes';
+import { applyChanges, changesAt, retraced, reversed, type Change } from '@/core/commands/changes';
 import { CommandFailed, type Command } from '@/core/commands/command';
+import { soundTimes } from '@/core/commands/track';
 import { FromTheFuture } from '@/core/model/migrations';
 import { emptyWorkspace, type Workspace } from '@/core/model/workspace';
+import { agreement, type Told } from './agreement';
 import type { LastWords } from './lastWords';
 import { noticed, withoutNotice, withoutStep, type Notice } from './notices';
 import { changedPartitions } from './partitions';
@@ -60,6 +55,7 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
     setAside: [],
   }));
   const { getState: get, setState: set } = store;
+  const agreed = agreement(tabs?.me ?? '', now);
   const saver = saving({
     repository,
     lastWords,
@@ -76,10 +72,12 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
     const before = get().workspace;
     const changes = changesAt(before, after, now());
     const workspace = applyChanges(after, changes);
-    saver.mark(changedPartitions(before, workspace), changes);
     set({ workspace });
+    if (changes.length === 0) return changes;
+    const told = agreed.mine(changes);
+    saver.mark(changedPartitions(before, workspace), told);
     // a tab that may not write keeps to itself
-    if (changes.length > 0 && !saver.isStopped()) tabs?.tell(changes);
+    if (!saver.isStopped()) tabs?.tell(told);
     return changes;
   };
 
@@ -91,17 +89,22 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
   };
 
   /** Takes over what another tab has changed; before what is stored has been read, it waits for that. */
-  const early: (readonly Change[])[] = [];
-  const hear = (changes: readonly Change[]) => {
-    if (get().opening) early.push(changes);
-    else set(({ workspace }) => ({ workspace: fromOtherTab(workspace, changes) }));
+  const early: Told[] = [];
+  const hear = (told: Told) => {
+    if (get().opening) return void early.push(told);
+    const before = get().workspace;
+    const workspace = agreed.theirs(before, told);
+    saver.markHeard(changedPartitions(before, workspace));
+    set({ workspace });
+    const sound = soundTimes(workspace);
+    if (sound !== workspace && !saver.isStopped()) commit(sound);
   };
   tabs?.listen({
     changes: hear,
     // what it reads from the disk lacks what is not written yet
     opening() {
       if (get().opening || saver.isStopped()) return;
-      if (saver.unwritten().length > 0) tabs.tell(saver.unwritten());
+      for (const told of new Set([...saver.unwritten(), ...agreed.recent()])) tabs.tell(told);
       void saver.flush();
     },
     stranger: () => say(STRANGER, 'problem'),

@@ -22,8 +22,8 @@ beforeEach(() => {
   received.length = 0;
   strangers = 0;
   globalThis.BroadcastChannel = Channel as unknown as typeof BroadcastChannel; // as much of one as is used
-  otherTabs('own')?.listen({
-    changes: (changes) => received.push(...changes),
+  otherTabs('own', 'one')?.listen({
+    changes: ({ changes }) => received.push(...changes),
     opening: () => received.push('opening'),
     stranger: () => (strangers += 1),
   });
@@ -33,7 +33,7 @@ test('a tab hears the changes of another; what is no change of a known shape is 
   const list = { id: 'l', name: 'Grants', hue: 'iris', icon: 'pen', rank: 0 } as const;
   const change = { part: 'lists', id: 'l', before: null, after: list } as const;
   const broken = { part: 'settings', before: settings, after: { theme: 'loud' } };
-  otherTabs('own')?.tell([change, broken as never]); // a tab that does not hold itself to the types
+  otherTabs('own', 'two')?.tell({ stamp: { at: 5, tab: 'two' }, changes: [change, broken as never] }); // a tab that does not hold itself to the types
   expect(received).toEqual([change]);
   expect(strangers).toBe(0);
 });
@@ -47,8 +47,8 @@ test('a tab of another version, and whatever else speaks on the channel, is not 
 });
 
 test('that another tab begins to read is heard; a browser without such a channel has no other tabs', () => {
-  otherTabs('own')?.open();
+  otherTabs('own', 'two')?.open();
   expect(received).toEqual(['opening']);
   Reflect.deleteProperty(globalThis, 'BroadcastChannel');
-  expect(otherTabs('own')).toBeUndefined();
+  expect(otherTabs('own', 'two')).toBeUndefined();
 });

@@ -1,12 +1,12 @@
 import { z } from 'zod';
-import type { Change } from '@/core/commands/changes';
 import { versionOf } from '@/core/model/migrations';
 import { collectionNames } from '@/core/model/records';
+import type { Told } from './agreement';
 import { readChanges } from './changeSchema';
 
 /** What is heard from other tabs. */
 export type Ears = {
-  readonly changes: (changes: readonly Change[]) => void;
+  readonly changes: (told: Told) => void;
   /** Another tab begins to read what is stored. */
   readonly opening: () => void;
   /** One of them runs another version. */
@@ -15,7 +15,9 @@ export type Ears = {
 
 /** The other tabs of a storage space. */
 export type Tabs = {
-  readonly tell: (changes: readonly Change[]) => void;
+  /** An id of this tab, unlike that of any other. */
+  readonly me: string;
+  readonly tell: (told: Told) => void;
   /** Tells that this tab begins to read what is stored. */
   readonly open: () => void;
   readonly listen: (ears: Ears) => void;
@@ -24,21 +26,26 @@ export type Tabs = {
 /** Tabs understand each other when they keep everything in the same shape. */
 const VERSION = [...collectionNames, 'settings'].map((name) => `${name} ${versionOf(name)}`).join();
 
-const Message = z.object({ version: z.string(), changes: z.unknown(), opening: z.boolean().optional() });
+const Stamp = z.object({ at: z.number(), tab: z.string() });
+const Message = z.union([
+  z.object({ version: z.literal(VERSION), opening: z.literal(true) }),
+  z.object({ version: z.literal(VERSION), stamp: Stamp, changes: z.unknown() }),
+]);
 
 /** Tells the other tabs of a space about each change, and hears of theirs; undefined where a browser has no channel for it. */
-export function otherTabs(space: string): Tabs | undefined {
+export function otherTabs(space: string, me: string): Tabs | undefined {
   if (!('BroadcastChannel' in globalThis)) return undefined;
   const channel = new BroadcastChannel(`sprindle-${space}`);
   return {
-    tell: (changes) => channel.postMessage({ version: VERSION, changes }),
-    open: () => channel.postMessage({ version: VERSION, changes: [], opening: true }),
+    me,
+    tell: (told) => channel.postMessage({ version: VERSION, ...told }),
+    open: () => channel.postMessage({ version: VERSION, opening: true }),
     listen(ears) {
       channel.onmessage = ({ data }: MessageEvent<unknown>) => {
         const message = Message.safeParse(data);
-        if (!message.success || message.data.version !== VERSION) ears.stranger();
-        else if (message.data.opening) ears.opening();
-        else ears.changes(readChanges(message.data.changes));
+        if (!message.success) ears.stranger();
+        else if ('opening' in message.data) ears.opening();
+        else ears.changes({ stamp: message.data.stamp, changes: readChanges(message.data.changes) });
       };
     },
   };

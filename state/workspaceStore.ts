@@ -23,12 +23,14 @@ export function newId(): string {
   return hex.join('');
 }
 
+const me = newId();
+
 /** The one store of the running application. */
 export const store = createWorkspaceStore({
   repository: repository(createAsyncStorage(DATABASE), () => reopened(DATABASE)),
   now: session.now,
-  lastWords: lastWords(() => localStorage, `sprindle.${session.space}.unwritten.`, newId()),
-  tabs: otherTabs(session.space),
+  lastWords: lastWords(() => localStorage, `sprindle.${session.space}.unwritten.`, me),
+  tabs: otherTabs(session.space, me),
   trace: trace(`sprindle.${session.space}.stored`),
 });
 

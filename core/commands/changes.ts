@@ -81,16 +81,7 @@ export const applyChanges = (workspace: Workspace, changes: readonly Change[]): 
 export const retraced = (workspace: Workspace, changes: readonly Change[]): Workspace =>
   applied(workspace, changes, (current, { before, after }) => {
     if (!current || !after) return before && !current ? null : after;
-    return before ? fieldsMoved(current, before, after, 'keep mine') : current;
-  });
-
-/** The workspace after changes that another tab has made. What both changed at once ends as the later of them left it. */
-export const fromOtherTab = (workspace: Workspace, changes: readonly Change[]): Workspace =>
-  applied(workspace, changes, (current, { before, after }) => {
-    if (!current || !before || !after) return after;
-    const later = isLater(after, current) ? 'take theirs' : 'keep mine';
-    const moved = fieldsMoved(current, before, after, later);
-    return { ...moved, changedAt: Math.max(current.changedAt ?? 0, after.changedAt ?? 0) };
+    return before ? fieldsMoved(current, before, after) : current;
   });
 
 function applied(
@@ -104,7 +95,7 @@ function applied(
   for (const change of changes) {
     if (!isOfRecord(change)) {
       const current: object = workspace[change.part];
-      next[change.part] = fieldsMoved(current, change.before, change.after, 'take theirs');
+      next[change.part] = fieldsMoved(current, change.before, change.after);
       continue;
     }
     const current = workspace[change.part].get(change.id) ?? null;
@@ -121,27 +112,29 @@ function applied(
 
 const same = (a: unknown, b: unknown) => a === b || JSON.stringify(a) === JSON.stringify(b);
 
-/** `current` with what differs between `before` and `after`; where it has been changed otherwise, `clash` decides. */
-function fieldsMoved<R extends object>(
-  current: R,
-  before: R,
-  after: R,
-  clash: 'take theirs' | 'keep mine',
-): R {
-  const [now, was, is] = [current, before, after].map((record) => new Map(Object.entries(record)));
-  const moved = new Map<string, unknown>();
-  for (const key of new Set([...(was?.keys() ?? []), ...(is?.keys() ?? [])])) {
-    const [old, new_] = [was?.get(key), is?.get(key)];
-    const free = clash === 'take theirs' || same(now?.get(key), old);
-    if (key !== 'changedAt' && !same(old, new_) && free) moved.set(key, new_);
-  }
-  if (moved.size === 0) return current;
-  const all = new Map([...(now ?? []), ...moved]);
-  return Object.fromEntries([...all].filter(([, value]) => value !== undefined)) as R; // the fields of R, as they were given
+/** The names of the fields in which two things of a kind differ. */
+export function differing(one: object, other: object): string[] {
+  const [a, b] = [new Map(Object.entries(one)), new Map(Object.entries(other))];
+  return [...new Set([...a.keys(), ...b.keys()])].filter((field) => !same(a.get(field), b.get(field)));
 }
 
-/** Whether a record was changed after another; of two changed at the same moment every tab picks the same. */
-function isLater(mine: AnyRecord, other: AnyRecord): boolean {
-  const [a, b] = [mine.changedAt ?? 0, other.changedAt ?? 0];
-  return a === b ? JSON.stringify(mine) > JSON.stringify(other) : a > b;
+/** A thing with some fields as another of its kind has them, absent ones too; the very same when there are none. */
+export function withFieldsOf<R extends object>(one: R, other: object, fields: readonly string[]): R {
+  if (fields.length === 0) return one;
+  const [mixed, theirs] = [new Map(Object.entries(one)), new Map(Object.entries(other))];
+  for (const field of fields) {
+    if (theirs.has(field)) mixed.set(field, theirs.get(field));
+    else mixed.delete(field);
+  }
+  return Object.fromEntries(mixed) as R; // the fields of two of its kind
+}
+
+/** `current` with what differs between `before` and `after`, but for what has been changed otherwise. */
+function fieldsMoved<R extends object>(current: R, before: R, after: R): R {
+  const changedSince = new Set(['changedAt', ...differing(before, current)]);
+  return withFieldsOf(
+    current,
+    after,
+    differing(before, after).filter((field) => !changedSince.has(field)),
+  );
 }

@@ -1,7 +1,7 @@
 import type { Id } from '../model/common';
 import type { Subject, TimeEntry } from '../model/plan';
 import type { Workspace } from '../model/workspace';
-import { runningEntry } from '../track/entries';
+import { backwardEntries, runningEntries, runningEntry } from '../track/entries';
 import { command, CommandFailed, existing, put, without } from './command';
 import { touched } from './touching';
 
@@ -15,6 +15,18 @@ export function stopRunning(
   if (!running || !which(running)) return workspace;
   if (at <= running.from) return without(workspace, 'entries', [running.id]);
   return put(workspace, 'entries', { ...running, to: at });
+}
+
+/**
+ * The workspace with one timer at most, and no time that ends before it begins: two tabs can start one each, or move the
+ * ends of one past each other. Of several timers the one that began last goes on.
+ */
+export function soundTimes(workspace: Workspace): Workspace {
+  const running = runningEntries(workspace.entries).sort((a, b) => a.from - b.from || (a.id < b.id ? -1 : 1));
+  const last = running.pop();
+  const stopped = running.map((entry) => ({ ...entry, to: Math.max(entry.from + 1, last?.from ?? 0) }));
+  const backwards = backwardEntries(workspace.entries).map((entry) => ({ ...entry, to: entry.from + 1 }));
+  return put(workspace, 'entries', ...stopped, ...backwards);
 }
 
 /** Time on one time of a repeating task makes that a task of its own. */

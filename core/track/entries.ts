@@ -8,13 +8,21 @@ type Entries = Workspace['entries'];
 
 const entriesNear = nearby<TimeEntry>(({ from, to }) => ({ from, to: to ?? from + 1 }));
 
-const runningByPart = derivedByPart<TimeEntry, TimeEntry | undefined>((entries) =>
-  [...entries].find(({ to }) => to === null),
+const runningByPart = derivedByPart<TimeEntry, TimeEntry[]>((entries) =>
+  [...entries].filter(({ to }) => to === null),
+);
+const backwardsByPart = derivedByPart<TimeEntry, TimeEntry[]>((entries) =>
+  [...entries].filter(({ from, to }) => to !== null && to <= from),
 );
 
+/** The entries of all timers that run: more than one only for as long as two tabs do not know of each other. */
+export const runningEntries = (entries: Entries): TimeEntry[] => runningByPart(entries).flat();
+
 /** The running timer's entry, if one runs. */
-export const runningEntry = (entries: Entries): TimeEntry | undefined =>
-  runningByPart(entries).find((entry) => entry !== undefined);
+export const runningEntry = (entries: Entries): TimeEntry | undefined => runningEntries(entries)[0];
+
+/** Entries that end before they begin, as two changes of one at once can leave it. */
+export const backwardEntries = (entries: Entries): TimeEntry[] => backwardsByPart(entries).flat();
 
 /** The task that the timer runs on, if it runs on one. */
 export function runningTask(entries: Entries): string | undefined {
