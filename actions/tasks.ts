@@ -9,11 +9,13 @@ import { subjectTitle, taskOf } from '@/core/tasks/places';
 import { runningEntry } from '@/core/track/entries';
 import { minutesSpent, subjectKey } from '@/core/track/spent';
 import { here } from '@/state/here';
+import { lookAtClock } from './watch';
 import { currentWorkspace, newId, store, useStore } from '@/state/workspaceStore';
 
 /** Ticks a task off and says how early or late it was, or takes the tick back. */
 export function toggleDone(task: Task): void {
   const { zone, now } = here();
+  lookAtClock();
   if (task.doneAt !== null) store.run(reopen, { id: task.id }, `${task.title} is open again`);
   else {
     const { entries, events } = currentWorkspace();
@@ -24,13 +26,18 @@ export function toggleDone(task: Task): void {
 
 /** Starts the timer on something; a timer that runs on something else stops. */
 export function start(subject: Subject): void {
+  lookAtClock();
   const workspace = currentWorkspace();
   const running = runningEntry(workspace.entries);
   const words = `${running ? 'Switched to' : 'Started'} ${subjectTitle(subject, workspace)}`;
   store.run(startTimer, { id: newId(), subject, at: here().now }, words);
+  lookAtClock();
 }
 
-export const stop = () => store.run(stopTimer, { at: here().now }, 'Stopped');
+export function stop(): void {
+  lookAtClock();
+  store.run(stopTimer, { at: here().now }, 'Stopped');
+}
 
 /** Whether the timer runs on this subject, in a component. */
 export const useRunning = (subject: Subject): boolean =>

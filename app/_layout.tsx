@@ -1,6 +1,7 @@
 import '../global.css';
 import { useFonts } from 'expo-font';
 import { Slot } from 'expo-router';
+import { watchClock } from '@/actions/watch';
 import { defaultSettings } from '@/core/model/settings';
 import { emptyWorkspace } from '@/core/model/workspace';
 import { registerPlanPanels } from '@/features/plan/panels';
@@ -22,7 +23,7 @@ registerPlanPanels();
 registerSettingsPanels();
 registerShellPanels();
 keepOffline();
-void store.open(session.space === 'demo' ? makeDemo : begin);
+void store.open(session.space === 'demo' ? makeDemo : begin).then(watchClock);
 
 export default function Layout() {
   useFonts({

@@ -11,6 +11,7 @@ import { place, placeSeveral } from './place/panel';
 import { scope } from './scope/ScopeQuestion';
 import { task } from './task/panel';
 import { spent, time } from './time/panel';
+import { unseen } from './unseen/UnseenTime';
 import { workspaceFile } from './workspaceFile/WorkspaceFileView';
 
 /** Makes the panels known that any place opens; those of one place are registered by it. */
@@ -32,5 +33,6 @@ export const registerSharedPanels = () =>
     spent,
     task,
     time,
+    unseen,
     workspaceFile,
   });

@@ -71,3 +71,20 @@ export const deleteEntry = command('delete time', (workspace, { id }: { id: Id }
   existing(workspace.entries, id, 'time entry');
   return without(workspace, 'entries', [id]);
 });
+
+/** Takes the start of an entry along with a clock that was set back by `by` ms, so that its length stays. */
+export const setClockBack = command('set back', (workspace, { id, by }: { id: Id; by: number }) => {
+  const entry = existing(workspace.entries, id, 'time entry');
+  return put(workspace, 'entries', { ...entry, from: entry.from - by });
+});
+
+/** Ends an entry at an earlier instant, and goes on with another on the same thing if `goesOn` says from when. */
+export const leaveOut = command(
+  'leave time out',
+  (workspace, { id, to, goesOn }: { id: Id; to: number; goesOn: { id: Id; at: number } | null }) => {
+    const entry = existing(workspace.entries, id, 'time entry');
+    const ended = put(workspace, 'entries', { ...entry, ...checked(entry.from, to) });
+    if (!goesOn) return ended;
+    return put(ended, 'entries', { id: goesOn.id, subject: entry.subject, from: goesOn.at, to: null });
+  },
+);

@@ -1,0 +1,60 @@
+import * as fc from 'fast-check';
+import { emptyWorkspace } from '../model/workspace';
+import { leaveOut, setClockBack, startTimer, stopTimer } from '../commands/track';
+import { jumpBetween, jumpSince } from './seen';
+
+const MINUTE = 60_000;
+const start = Date.UTC(2026, 10, 24, 9);
+const look = { clock: start, steady: 500 };
+const after = (clock: number, steady: number) =>
+  jumpBetween(look, { clock: look.clock + clock, steady: look.steady + steady });
+
+test('a clock that goes on as time does has not jumped, even when the looks are a minute apart', () => {
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 0, max: 4 * MINUTE }),
+      fc.integer({ min: -1999, max: MINUTE }),
+      (passed, off) => {
+        expect(after(passed + off, passed)).toBeUndefined();
+      },
+    ),
+  );
+});
+
+test('set back it is noticed by how much, set forth or asleep by how much went by unseen', () => {
+  expect(after(1000 - 120 * MINUTE, 1000)).toEqual({ kind: 'back', by: 120 * MINUTE, seen: start + 1000 });
+  expect(after(26 * 60 * MINUTE + 1000, 1000)).toEqual({
+    kind: 'unseen',
+    by: 26 * 60 * MINUTE,
+    seen: start + 1000,
+  });
+  expect(after(480 * MINUTE, 480 * MINUTE)).toEqual({ kind: 'unseen', by: 480 * MINUTE, seen: start });
+  expect(jumpSince(start, start - MINUTE)).toEqual({ kind: 'back', by: MINUTE, seen: start });
+  expect(jumpSince(start, start + 20 * MINUTE)).toBeUndefined();
+  expect(jumpSince(start, start + 600 * MINUTE)).toEqual({ kind: 'unseen', by: 600 * MINUTE, seen: start });
+});
+
+const running = startTimer.apply(emptyWorkspace, {
+  id: 'e',
+  subject: { kind: 'other', title: 'Weir' },
+  at: start,
+});
+
+test('a clock that is set back takes the timer’s start along, so that what has run stays', () => {
+  const back = setClockBack.apply(running, { id: 'e', by: 120 * MINUTE });
+  const stopped = stopTimer.apply(back, { at: start + 25 * MINUTE - 120 * MINUTE });
+  const { from, to } = stopped.entries.get('e') ?? { from: 0, to: 0 };
+  expect((to ?? 0) - from).toBe(25 * MINUTE);
+});
+
+test('what nobody saw is left out: the entry ends when it was last seen, and goes on as another', () => {
+  const input = { id: 'e', to: start + 25 * MINUTE, goesOn: { id: 'f', at: start + 600 * MINUTE } };
+  const { entries } = leaveOut.apply(running, input);
+  expect(entries.get('e')).toMatchObject({ from: start, to: start + 25 * MINUTE });
+  expect(entries.get('f')).toMatchObject({
+    from: start + 600 * MINUTE,
+    to: null,
+    subject: { title: 'Weir' },
+  });
+  expect(leaveOut.apply(running, { ...input, goesOn: null }).entries.size).toBe(1);
+});
