@@ -53,25 +53,55 @@ function shiftOf(event: CalendarEvent, { recurrence, start }: Exception): number
   return asUtc(wall) - asUtc(recurrence);
 }
 
+const HOUR = 3_600_000;
+const DAY = 24 * HOUR;
+/** No zone's clock is further from UTC than this (14 h). */
+const FURTHEST = 15 * HOUR;
+
+const msOf = ({ days, seconds }: EventLength) => (days + 1) * DAY + seconds * 1000;
+
+/** Where something that happens once lies, whatever its zone. */
+function roughly({ start, length }: Pick<EventDetails, 'start' | 'length'>): Span {
+  const from = asUtc(start.wall);
+  return { from: from - FURTHEST, to: from + msOf(length) + FURTHEST };
+}
+
+/** What an event says of single times of it, for look-ups; there can be thousands of each. */
+const singlesOf = rememberedPer((event: CalendarEvent) => {
+  const later = event.exceptions.filter(({ andLater }) => andLater);
+  const lengths = [event, ...later, ...event.also].map(({ length }) => (length ? msOf(length) : 0));
+  const shifts = later.map((exception) => Math.abs(shiftOf(event, exception)));
+  return {
+    own: new Map(event.exceptions.map((exception) => [exception.recurrence, exception])),
+    /** Those that hold for all later ones, the last first. */
+    later: later.sort((a, b) => (a.recurrence < b.recurrence ? 1 : -1)),
+    lengths: new Map(event.also.map(({ wall, length }) => [wall, length])),
+    without: new Set(event.without),
+    changed: event.exceptions.map((exception) => ({
+      ...roughly(exception),
+      recurrence: exception.recurrence,
+    })),
+    longest: lengths.reduce((most, length) => Math.max(most, length), 0),
+    furthest: shifts.reduce((most, shift) => Math.max(most, shift), 0),
+  };
+});
+
 /** The last exception before an occurrence that holds for all later ones. */
 export const governingAt = (event: CalendarEvent, recurrence: string): Exception | undefined =>
-  event.exceptions
-    .filter(({ andLater, recurrence: from }) => andLater && from < recurrence)
-    .sort((a, b) => b.recurrence.localeCompare(a.recurrence))[0];
+  singlesOf(event).later.find(({ recurrence: from }) => from < recurrence);
 
 /**
  * What holds for the occurrence that the rule puts at `recurrence`: its own exception, else the last one before it
  * that holds for all later ones, moved along with it, else the event itself.
  */
 export function detailsAt(event: CalendarEvent, recurrence: string): EventDetails {
-  const own = event.exceptions.find((exception) => exception.recurrence === recurrence);
-  if (own) return own;
-  const [length] = event.also.flatMap((more) =>
-    more.wall === recurrence && more.length ? [more.length] : [],
-  );
+  const { own, lengths } = singlesOf(event);
+  const exception = own.get(recurrence);
+  if (exception) return exception;
   const governing = governingAt(event, recurrence);
   if (!governing) {
-    return { ...event, length: length ?? event.length, start: { wall: recurrence, zone: event.start.zone } };
+    const length = lengths.get(recurrence) ?? event.length;
+    return { ...event, length, start: { wall: recurrence, zone: event.start.zone } };
   }
   const wall = asWall(asUtc(recurrence) + shiftOf(event, governing), governing.start.wall);
   return { ...governing, start: { wall, zone: event.start.zone ?? governing.start.zone } };
@@ -92,10 +122,10 @@ const isIn = (range: Span) => (occurrence: Span) =>
  */
 export function occurrencesOf(event: CalendarEvent, range: Span, zone: Zone): Occurrence[] {
   if (event.cancelled) return [];
-  const left = new Set(event.without);
-  const changed = event.exceptions.map(({ recurrence }) => recurrence);
-  return [...new Set([...startsNear(event, range, zone), ...changed])]
-    .filter((recurrence) => !left.has(recurrence) || changed.includes(recurrence))
+  const { own, without, changed } = singlesOf(event);
+  const near = changed.filter((span) => overlaps(span, range)).map(({ recurrence }) => recurrence);
+  return [...new Set([...startsNear(event, range, zone), ...near])]
+    .filter((recurrence) => !without.has(recurrence) || own.has(recurrence))
     .flatMap((recurrence) => {
       const details = detailsAt(event, recurrence);
       return details.cancelled ? [] : [occurrence(event, details, recurrence, zone)];
@@ -104,25 +134,16 @@ export function occurrencesOf(event: CalendarEvent, range: Span, zone: Zone): Oc
     .sort((a, b) => a.from - b.from);
 }
 
-const HOUR = 3_600_000;
-const DAY = 24 * HOUR;
-/** No zone's clock is further from UTC than this (14 h). */
-const FURTHEST = 15 * HOUR;
-
-const msOf = ({ days, seconds }: EventLength) => (days + 1) * DAY + seconds * 1000;
-
 /**
  * Wall starts that may touch the range, whatever the zones: the longest length, the furthest zone, and the furthest
  * that later occurrences are moved, more on either side.
  */
 function startsNear(event: CalendarEvent, range: Span, zone: Zone): string[] {
   const { wall } = event.start;
-  const later = event.exceptions.filter(({ andLater }) => andLater);
-  const lengths = [event, ...later, ...event.also].map(({ length }) => (length ? msOf(length) : 0));
-  const shifts = later.map((exception) => Math.abs(shiftOf(event, exception)));
-  const around = FURTHEST + Math.max(0, ...shifts);
+  const { longest, furthest } = singlesOf(event);
+  const around = FURTHEST + furthest;
   const [from, to] = [
-    asWall(range.from - Math.max(...lengths) - around, wall),
+    asWall(range.from - longest - around, wall),
     asWall(range.to + around + (wall.length === 10 ? DAY : 0), wall),
   ];
   return wallStarts(event, from, to, zone);
@@ -145,12 +166,6 @@ export function knownOccurrences(event: CalendarEvent, range: Span, zone: Zone):
     windows.push(window);
   }
   return windows.flat().filter(isIn(range));
-}
-
-/** Where an event lies that happens once, whatever its zone. */
-function roughly({ start, length }: CalendarEvent): Span {
-  const from = asUtc(start.wall);
-  return { from: from - FURTHEST, to: from + msOf(length) + FURTHEST };
 }
 
 const happensOnce = ({ rule, also, exceptions }: CalendarEvent) =>
