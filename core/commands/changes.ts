@@ -48,15 +48,30 @@ export function changesBetween(before: Workspace, after: Workspace): Change[] {
 export function changesAt(before: Workspace, after: Workspace, at: number): Change[] {
   const changes = changesBetween(before, after);
   const deletions = changes.filter(isOfRecord).flatMap((change) => deletionOf(change, after, at));
-  return [...changes, ...deletions].map((change) =>
+  return onceEach([...changes, ...deletions]).map((change) =>
     !isOfRecord(change) || !change.after || change.after.changedAt !== change.before?.changedAt
       ? change
       : { ...change, after: { ...change.after, changedAt: at } },
   );
 }
 
+/** One change of each record: what the last one says of it counts. */
+function onceEach(changes: readonly Change[]): Change[] {
+  const byRecord = new Map<string, Change>();
+  for (const change of changes) {
+    const key = isOfRecord(change) ? `${change.part}/${change.id}` : change.part;
+    const earlier = byRecord.get(key);
+    byRecord.set(key, earlier ? ({ ...change, before: earlier.before } as Change) : change); // of the same kind
+  }
+  return [...byRecord.values()];
+}
+
 /** A deleted record leaves word of it; one that is there again takes it back. */
-function deletionOf({ part, id, before, after }: RecordChange, workspace: Workspace, at: number): Change[] {
+function deletionOf(
+  { part, id, before, after }: RecordChange,
+  workspace: Workspace,
+  at: number,
+): RecordChange[] {
   if (part === 'deletions') return [];
   const known = workspace.deletions.get(`${part}/${id}`) ?? null;
   if (before && !after && !known) {
