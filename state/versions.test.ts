@@ -48,7 +48,7 @@ test('a workspace that version 1 stored opens whole, and shows the days it showe
 
 test('a file that version 1 exported comes in as the same workspace', async () => {
   const { workspace } = await repository(storage).load(0);
-  expect(readWorkspaceFile(file)).toEqual(workspace);
+  expect(readWorkspaceFile(file).workspace).toEqual(workspace);
 });
 
 describe('what version 2 stored', () => {
@@ -70,7 +70,7 @@ describe('what version 2 stored', () => {
     expect(workspace.tasks.get('report')?.category).toBe('Writing');
     expect(workspace.settings.leftOut.categories).toEqual(['Writing']);
     expect(workspace.tasks.get('c/licence')?.origin).toMatchObject({ kind: 'calendarFile', uid: 'licence' });
-    expect(readWorkspaceFile(version(2).file)).toEqual(workspace);
+    expect(readWorkspaceFile(version(2).file).workspace).toEqual(workspace);
   });
 
   test('is written in its new parts at once, so that nothing lies in two places', async () => {
@@ -128,7 +128,7 @@ describe('what a later build stored', () => {
     expect(JSON.parse(text)).toMatchObject({ versions: { frames: 7 }, frames: [{ id: 'f', zones: [] }] });
     const elsewhere = memory();
     const store = await opened(elsewhere);
-    store.run(replaceEverything, readWorkspaceFile(text));
+    store.run(replaceEverything, readWorkspaceFile(text).workspace);
     await store.flush();
     expect(JSON.parse(elsewhere.stored['part:frames/all'] ?? '')).toEqual({
       version: 7,

@@ -25,9 +25,27 @@ type Props = Pick<TextProps, 'numberOfLines' | 'role' | 'id' | 'aria-live' | 'ar
   className?: string;
 };
 
+/** Signs that turn the letters after them around, by which a text can look like another. */
+const OVERRIDES = /[\u202D\u202E]/g;
+
+/** Text in which what would turn it around is seen instead. */
+const plainly = (children: ReactNode): ReactNode =>
+  typeof children === 'string' ? children.replace(OVERRIDES, '[reversed]') : children;
+
 /** All text of the interface. */
-export function Words({ size = 'sm', tone = 'ink', face = 'text', className = '', ...rest }: Props) {
-  return <Text className={`tabular ${faces[face]} ${sizes[size]} ${tones[tone]} ${className}`} {...rest} />;
+export function Words({
+  size = 'sm',
+  tone = 'ink',
+  face = 'text',
+  className = '',
+  children,
+  ...rest
+}: Props) {
+  return (
+    <Text className={`tabular ${faces[face]} ${sizes[size]} ${tones[tone]} ${className}`} {...rest}>
+      {plainly(children)}
+    </Text>
+  );
 }
 
 /** The name of a screen or of a part of it. React Native's types lack aria-level; the web target has it. */

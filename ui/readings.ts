@@ -2,36 +2,51 @@ import { readMoment } from '@/core/capture/readMoment';
 import type { Due } from '@/core/model/task';
 import { readDuration } from '@/core/capture/readDuration';
 import { readTime } from '@/core/capture/readTime';
-import { dateWords } from '@/core/time/words';
+import { bounds, shortened } from '@/core/model/bounds';
+import { dateWords, durationWords } from '@/core/time/words';
 import { dayOf, instantOf } from '@/core/time/zone';
 import { here } from '@/state/here';
 import type { Reading } from './Field';
 
 /** What typed text means, or why it cannot be read, in words for the person who typed it. */
 export const readTitle = (typed: string): Reading<string> =>
-  typed.trim() === '' ? { problem: 'A title is needed.' } : { value: typed.trim() };
+  typed.trim() === '' ? { problem: 'A title is needed.' } : upTo(bounds.title, typed.trim());
 
-export const readLength = (typed: string): Reading<number> => {
+/** Text, unless it is longer than is kept. */
+const upTo = (most: number, text: string): Reading<string> =>
+  text.length <= most
+    ? { value: text }
+    : { problem: `At most ${counted(most)} characters are kept; this has ${counted(text.length)}.` };
+const counted = (count: number) => count.toLocaleString('en');
+
+/** Typed text as a problem names it. */
+const quoted = (typed: string) => `“${shortened(typed, 60)}”`;
+
+export const readLength = (typed: string, most: number = bounds.blockMinutes): Reading<number> => {
   const minutes = readDuration(typed);
-  return minutes === undefined
-    ? { problem: `“${typed}” is no length. Try 90, 45m, 1h30, 1:30 or 1.5h.` }
+  if (minutes === undefined)
+    return { problem: `${quoted(typed)} is no length. Try 90, 45m, 1h30, 1:30 or 1.5h.` };
+  return minutes > most
+    ? { problem: `${quoted(typed)} is too long: at most ${durationWords(most)}.` }
     : { value: minutes };
 };
 
 export const readEstimate = (typed: string): Reading<number | null> =>
-  typed.trim() === '' ? { value: null } : readLength(typed);
+  typed.trim() === '' ? { value: null } : readLength(typed, bounds.estimateMinutes);
 
 export const readClock = (typed: string): Reading<string> => {
   const time = readTime(typed);
   return time === undefined
-    ? { problem: `“${typed}” is no time of day. Try 9, 14:30 or 2pm.` }
+    ? { problem: `${quoted(typed)} is no time of day. Try 9, 14:30 or 2pm.` }
     : { value: time };
 };
 
 export const readDay = (typed: string): Reading<Due> => {
   const { zone, now } = here();
   const moment = readMoment(typed, now, zone);
-  return moment ? { value: moment } : { problem: `“${typed}” is no day. Try fri, tomorrow 14:00 or 27 Nov.` };
+  return moment
+    ? { value: moment }
+    : { problem: `${quoted(typed)} is no day. Try fri, tomorrow 14:00 or 27 Nov.` };
 };
 
 export const readDue = (typed: string): Reading<Due | null> => {
@@ -47,7 +62,7 @@ export const readDue = (typed: string): Reading<Due | null> => {
   };
 };
 
-export const readWords = (typed: string): Reading<string> => ({ value: typed.trim() });
+export const readWords = (typed: string): Reading<string> => upTo(bounds.notes, typed.trim());
 
 /** How long before something; nothing typed is never. */
 export const readLead = (typed: string): Reading<number | null> =>
@@ -58,5 +73,5 @@ export const readAddress = (typed: string): Reading<string> => {
   const text = typed.trim();
   return text === '' || /^(https?:\/\/|tel:|sips?:)\S+$/i.test(text)
     ? { value: text }
-    : { problem: `“${text}” is no address. It begins with https:// or tel:` };
+    : { problem: `${quoted(text)} is no address. It begins with https:// or tel:` };
 };

@@ -5,7 +5,6 @@ import {
   readWorkspaceFile,
   writeWorkspaceFile,
 } from '@/core/formats/workspaceFile';
-import type { Workspace } from '@/core/model/workspace';
 import { dateOf } from '@/core/time/zone';
 import { here } from '@/state/here';
 import { session } from '@/state/session';
@@ -32,7 +31,7 @@ function today() {
   return dateOf(now, zone);
 }
 
-function read(name: string, text: string): Workspace | undefined {
+function read(name: string, text: string): ReturnType<typeof readWorkspaceFile> | undefined {
   try {
     return readWorkspaceFile(text);
   } catch (error) {
@@ -44,9 +43,10 @@ function read(name: string, text: string): Workspace | undefined {
 
 /** Reads a workspace file and shows what is in it; nothing changes before the person has said so. */
 export async function openWorkspaceFile(file: File): Promise<void> {
-  const workspace = read(file.name, await file.text());
-  if (!workspace) return;
-  const answer = await ask({ kind: 'workspaceFile', name: file.name, workspace });
+  const found = read(file.name, await file.text());
+  if (!found) return;
+  const { workspace, problems } = found;
+  const answer = await ask({ kind: 'workspaceFile', name: file.name, workspace, problems });
   if (answer === 'replace') store.run(replaceEverything, workspace, 'Everything was replaced by the file');
   if (answer !== 'merge') return;
   const { added, taken, kept, same, gone } = mergeCounts(currentWorkspace(), workspace);

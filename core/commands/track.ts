@@ -1,5 +1,5 @@
 import type { Id } from '../model/common';
-import type { Subject, TimeEntry } from '../model/plan';
+import { longestTo, type Subject, type TimeEntry } from '../model/plan';
 import type { Workspace } from '../model/workspace';
 import { backwardEntries, runningEntries, runningEntry } from '../track/entries';
 import { command, CommandFailed, existing, put, without } from './command';
@@ -14,7 +14,7 @@ export function stopRunning(
   const running = runningEntry(workspace.entries);
   if (!running || !which(running)) return workspace;
   if (at <= running.from) return without(workspace, 'entries', [running.id]);
-  return put(workspace, 'entries', { ...running, to: at });
+  return put(workspace, 'entries', { ...running, to: Math.min(at, longestTo(running)) });
 }
 
 /**

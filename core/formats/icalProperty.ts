@@ -1,6 +1,7 @@
 import ICAL from 'ical.js';
 import { Temporal } from 'temporal-polyfill';
-import { LONGEST_EVENT, type EventLength } from '../model/event';
+import { bounds, shortened } from '../model/bounds';
+import type { EventLength } from '../model/event';
 import type { Component, ContentLine, Problem } from './contentLines';
 
 /** A parsed property: upper-case name, parameters, type and values as jCal (RFC 7265) has them. */
@@ -17,13 +18,11 @@ export type Property = {
 /** A wall time out of a property: `wall` is ISO; `zone` null when floating, `UTC` for a Z time, else the TZID. */
 export type WallValue = { readonly wall: string; readonly zone: string | null; readonly allDay: boolean };
 
-const LONGEST = 200_000;
-
 /** Parses one content line. A line that cannot be read comes back as a problem. */
 export function readProperty(content: ContentLine): Property | Problem {
   const shown = content.text.length > 40 ? `${content.text.slice(0, 40)}…` : content.text;
   const unreadable = (why: string) => ({ where: content.line, what: `“${shown}” cannot be read`, hint: why });
-  if (content.text.length > LONGEST) return unreadable('The line is too long.');
+  if (content.text.length > bounds.line) return unreadable('The line is too long.');
   try {
     // ical.js types jCal as any[]: name, parameters, type, values
     const [name, params, type, ...values] = ICAL.parse.property(content.text) as [
@@ -53,12 +52,12 @@ export function wallValues(property: Property): WallValue[] {
   });
 }
 
-/** Something that would last longer than anything may (LONGEST_EVENT). */
+/** Something that would last longer than anything may. */
 export class TooLong extends RangeError {}
 
 /** A length, as long as it is no longer than events may be. Throws TooLong. */
 export function bounded(length: EventLength): EventLength {
-  if (length.days + length.seconds / 86_400 > LONGEST_EVENT) throw new TooLong('It is too long.');
+  if (length.days + length.seconds / 86_400 > bounds.eventDays) throw new TooLong('It is too long.');
   return length;
 }
 
@@ -82,20 +81,40 @@ export const nameOf = ({ text }: ContentLine): string | null =>
 const unescaped = (text: string) =>
   text.replace(/\\([\\;,nN])/g, (_, sign: string) => (/n/i.test(sign) ? '\n' : sign));
 
+/** How long the text of a property may be, and what it is called. */
+const lengths: Readonly<Record<string, readonly [number, string]>> = {
+  SUMMARY: [bounds.title, 'title'],
+  LOCATION: [bounds.place, 'place'],
+  DESCRIPTION: [bounds.notes, 'text'],
+};
+
+/** That the text of a property is longer than is taken in. */
+function tooMuch(property: Property): Problem[] {
+  const [most, what] = lengths[property.name] ?? [];
+  if (most === undefined || textOf(property).length <= most) return [];
+  return [
+    {
+      where: property.line,
+      what: `The ${what} is longer than ${most.toLocaleString('en')} characters`,
+      hint: 'It was shortened.',
+    },
+  ];
+}
+
 /** The value of a property as text; ical.js leaves those that it does not know as they stand in the file. */
 const textOf = ({ type, values }: Property) => {
   const text = String(values[0] ?? '');
   return type === 'unknown' ? unescaped(text) : text;
 };
 
-/** The lines of a component that are understood, by name, those that are only kept, and what cannot be read. */
+/** The lines of a component that are understood, by name, those that are only kept, what cannot be read, and what is cut. */
 export function sortLines(part: Component, understood: ReadonlySet<string>) {
   const properties: Property[] = [];
   const kept: string[] = [];
   const broken: { line: ContentLine; problem: Problem }[] = [];
   for (const line of part.lines) {
     const name = nameOf(line);
-    if (name !== null && !understood.has(name) && line.text.length <= LONGEST) {
+    if (name !== null && !understood.has(name) && line.text.length <= bounds.line) {
       kept.push(line.text);
       continue;
     }
@@ -104,6 +123,7 @@ export function sortLines(part: Component, understood: ReadonlySet<string>) {
     else broken.push({ line, problem: property });
   }
   const all = (wanted: string) => properties.filter(({ name }) => name === wanted);
-  const text = (wanted: string) => all(wanted).slice(0, 1).map(textOf).join('').trim();
-  return { all, text, kept, broken };
+  const text = (wanted: string) =>
+    shortened(all(wanted).slice(0, 1).map(textOf).join('').trim(), lengths[wanted]?.[0] ?? bounds.line);
+  return { all, text, kept, broken, cut: properties.flatMap(tooMuch) };
 }

@@ -143,16 +143,15 @@ function joinExceptions(readings: readonly EventReading[], problems: Problem[]):
     const other = masters.get(event.uid);
     if (!other || other.sequence <= event.sequence) masters.set(event.uid, event);
   }
+  const changes = new Map<FileEvent, Map<string, Exception>>();
   for (const { event, recurrence, andLater, line } of readings) {
     if (recurrence === null) continue;
     const { uid, sequence, rule: _, without: __, also: ___, exceptions: ____, ...details } = event;
-    const exception: Exception = { recurrence, andLater, ...details };
     const master = masters.get(uid);
     if (master) {
-      master.exceptions = [
-        ...master.exceptions.filter((other) => other.recurrence !== recurrence),
-        exception,
-      ];
+      const ofMaster = changes.get(master) ?? new Map<string, Exception>();
+      ofMaster.delete(recurrence);
+      changes.set(master, ofMaster.set(recurrence, { recurrence, andLater, ...details }));
       // A changed occurrence may raise SEQUENCE without its master; the event counts as changed all the same.
       master.sequence = Math.max(master.sequence, sequence);
     } else {
@@ -164,5 +163,6 @@ function joinExceptions(readings: readonly EventReading[], problems: Problem[]):
       });
     }
   }
+  for (const [master, ofMaster] of changes) master.exceptions = [...ofMaster.values()];
   return [...masters.values()];
 }

@@ -1,8 +1,8 @@
 import ICAL from 'ical.js';
 import { Temporal } from 'temporal-polyfill';
 import { givesNothing } from '../calendar/recurring';
+import { bounds, shortened } from '../model/bounds';
 import {
-  LONGEST_EVENT,
   type Attendee,
   type CalendarEvent,
   type EventDetails,
@@ -47,12 +47,13 @@ const LEFT_OUT = 'The event was left out.';
 
 /** Reads one VEVENT (RFC 5545 3.6.1). Throws Unreadable when it has to stay out; smaller oddities go into `problems`. */
 export function readEvent(part: Component, findZone: ZoneFinder, problems: Problem[]): EventReading {
-  const { all, text, kept, broken } = sortLines(part, UNDERSTOOD);
+  const { all, text, kept, broken, cut } = sortLines(part, UNDERSTOOD);
   for (const { line, problem } of broken) {
     if (ESSENTIAL.test(line.text))
       throw new Unreadable(problem.where, problem.what, `${problem.hint} ${LEFT_OUT}`);
     problems.push({ ...problem, hint: `${problem.hint} The rest of the event came in.` });
   }
+  problems.push(...cut);
   const walls = (property: Property) => wallsIn(property, findZone);
   const [dtstart] = all('DTSTART');
   const [start] = dtstart ? walls(dtstart) : [];
@@ -60,7 +61,7 @@ export function readEvent(part: Component, findZone: ZoneFinder, problems: Probl
   const like = (value: WallValue) => wallLike(start, value);
   const title = text('SUMMARY') || 'Untitled';
   const [recurrence] = all('RECURRENCE-ID');
-  const rule = readRule(all('RRULE'), all('EXRULE'), title, start, problems);
+  const rule = readRule(all('RRULE'), all('EXRULE'), shortened(title, 60), start, problems);
   const reminders = readReminders(part);
   const details: EventDetails = {
     title,
@@ -81,21 +82,44 @@ export function readEvent(part: Component, findZone: ZoneFinder, problems: Probl
     cancelled: text('STATUS').toUpperCase() === 'CANCELLED',
     kept: [...kept, ...all('STATUS').flatMap(otherStatus(part)), ...reminders.kept],
   };
+  const event = {
+    uid: text('UID') || `${title}/${start.wall}`,
+    sequence: Number.parseInt(text('SEQUENCE'), 10) || 0,
+    ...details,
+    rule,
+    without: all('EXDATE').flatMap((property) => walls(property).map(like)),
+    also: all('RDATE').flatMap((property) => readAdded(property, walls, like)),
+    exceptions: [],
+  };
+  problems.push(...tooMany(event, part.line));
   return {
     line: part.line,
     recurrence: recurrence ? (walls(recurrence).map(like)[0] ?? null) : null,
     andLater: recurrence?.params.range?.toUpperCase() === 'THISANDFUTURE',
-    event: {
-      uid: text('UID') || `${title}/${start.wall}`,
-      sequence: Number.parseInt(text('SEQUENCE'), 10) || 0,
-      ...details,
-      rule,
-      without: all('EXDATE').flatMap((property) => walls(property).map(like)),
-      also: all('RDATE').flatMap((property) => readAdded(property, walls, like)),
-      exceptions: [],
-    },
+    event,
   };
 }
+
+/** Lists of which no more than so many are taken in, and what they hold. */
+const lists = [
+  ['attendees', bounds.attendees, 'people'],
+  ['reminders', bounds.few, 'reminders'],
+  ['calls', bounds.few, 'ways to join'],
+  ['categories', bounds.few, 'categories'],
+  ['kept', bounds.keptLines, 'lines of other programs'],
+  ['without', bounds.times, 'times taken out'],
+  ['also', bounds.times, 'added times'],
+] as const;
+
+/** What of an event is more than is taken in; importing takes the first ones. */
+const tooMany = (event: FileEvent, line: number): Problem[] =>
+  lists
+    .filter(([name, most]) => event[name].length > most)
+    .map(([name, most, what]) => ({
+      where: line,
+      what: `“${shortened(event.title, 60)}” has ${event[name].length.toLocaleString('en')} ${what}`,
+      hint: `The first ${most.toLocaleString('en')} came in.`,
+    }));
 
 const lineOf = (part: Component, { line }: Property) =>
   part.lines.find((content) => content.line === line)?.text ?? '';
@@ -119,6 +143,8 @@ function readRule(
     });
   }
   const [rule] = rules;
+  if (rule && rule.raw.length > bounds.rule)
+    throw new Unreadable(rule.line, `“${title}” has a rule (RRULE) that is too long`, LEFT_OUT);
   if (rule && /FREQ=(SECONDLY|MINUTELY)/i.test(rule.raw)) {
     problems.push({
       where: rule.line,
@@ -224,7 +250,7 @@ function readLength(
     : { days: 0, seconds: secondsBetween(start, until) };
   if (length.days < 0 || length.seconds < 0)
     throw new Unreadable(end.line, 'The end (DTEND) is before the start', LEFT_OUT);
-  if (length.days + length.seconds / 86_400 > LONGEST_EVENT) throw tooLong(end);
+  if (length.days + length.seconds / 86_400 > bounds.eventDays) throw tooLong(end);
   return start.allDay ? { ...length, days: Math.max(1, length.days) } : length;
 }
 

@@ -1,5 +1,5 @@
 import { Temporal } from 'temporal-polyfill';
-import { LONGEST_WORK } from '../model/common';
+import { bounds } from '../model/bounds';
 import type { EventLength } from '../model/event';
 import type { Priority, ReadTask } from '../model/task';
 import { instantOf, type Zone } from '../time/zone';
@@ -25,13 +25,14 @@ const LEFT_OUT = 'The task was left out.';
  * Throws Unreadable when the task has to stay out.
  */
 export function readTask(part: Component, findZone: ZoneFinder, home: Zone, problems: Problem[]): FileTask {
-  const { all, text, kept, broken } = sortLines(part, UNDERSTOOD);
+  const { all, text, kept, broken, cut } = sortLines(part, UNDERSTOOD);
   const also = sortLines({ ...part, lines: part.lines.filter(isAlsoRead) }, ALSO_READ);
   for (const { line, problem } of broken) {
     if (/^(DUE|UID)\b/i.test(line.text))
       throw new Unreadable(problem.where, problem.what, `${problem.hint} ${LEFT_OUT}`);
     problems.push({ ...problem, hint: `${problem.hint} The rest of the task came in.` });
   }
+  problems.push(...cut);
   const title = text('SUMMARY') || 'Untitled';
   const status = text('STATUS').toUpperCase();
   if (status === 'CANCELLED') throw new Unreadable(part.line, `The task “${title}” is cancelled`, LEFT_OUT);
@@ -53,7 +54,7 @@ export function readTask(part: Component, findZone: ZoneFinder, home: Zone, prob
   const [estimate] = all('ESTIMATED-DURATION').map((property) => durationOf(property, FOREVER));
   const working = estimate ?? (length && length.days === 0 ? length : undefined);
   const minutes = working ? Math.round(working.days * 1440 + working.seconds / 60) : 0;
-  if (minutes > LONGEST_WORK)
+  if (minutes > bounds.estimateMinutes)
     problems.push({
       where: part.line,
       what: `The estimate of “${title}” is longer than any task may take`,
@@ -63,11 +64,11 @@ export function readTask(part: Component, findZone: ZoneFinder, home: Zone, prob
     uid: text('UID') || title,
     title,
     notes: text('DESCRIPTION'),
-    estimate: minutes > 0 && minutes <= LONGEST_WORK ? minutes : null,
+    estimate: minutes > 0 && minutes <= bounds.estimateMinutes ? minutes : null,
     priority: priorityOf(Number.parseInt(text('PRIORITY'), 10) || 0),
     due: dueWall ? { date: dueWall.slice(0, 10), time: dueWall.slice(11, 16) || null } : null,
     done: status === 'COMPLETED' || completed !== undefined,
-    doneAt: completed ? instantOf(completed.wall, completed.zone ?? home) : null,
+    doneAt: within(completed && instantOf(completed.wall, completed.zone ?? home)),
     kept: [
       ...kept,
       ...(status === 'IN-PROCESS' ? ['STATUS:IN-PROCESS'] : []),
@@ -75,6 +76,10 @@ export function readTask(part: Component, findZone: ZoneFinder, home: Zone, prob
     ],
   };
 }
+
+/** An instant of the years that are kept, or none. */
+const within = (instant: number | undefined): number | null =>
+  instant !== undefined && instant >= bounds.earliest && instant <= bounds.latest ? instant : null;
 
 const isAlsoRead = ({ text }: { text: string }) => /^(DTSTART|DURATION|RRULE|RECURRENCE-ID)[;:]/i.test(text);
 

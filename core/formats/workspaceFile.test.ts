@@ -24,8 +24,8 @@ const changed = (change: (content: { version: number; tasks: { title: unknown }[
 };
 
 test('a workspace comes back from its file without loss', () => {
-  expect(readWorkspaceFile(file)).toEqual(office);
-  expect(readWorkspaceFile(`\uFEFF${writeWorkspaceFile(emptyWorkspace)}`)).toEqual(emptyWorkspace);
+  expect(readWorkspaceFile(file).workspace).toEqual(office);
+  expect(readWorkspaceFile(`\uFEFF${writeWorkspaceFile(emptyWorkspace)}`).workspace).toEqual(emptyWorkspace);
 });
 
 test('what lies in storage becomes a file without being read, and what is no partition is kept beside it', () => {
@@ -38,7 +38,7 @@ test('what lies in storage becomes a file without being read, and what is no par
     'blocks/2026-11': '{"version":1,"conte',
   });
   expect(JSON.parse(text).unreadable).toEqual([{ 'blocks/2026-11': '{"version":1,"conte' }]);
-  const read = readWorkspaceFile(text);
+  const read = readWorkspaceFile(text).workspace;
   expect(read.tasks.get(one.id)).toEqual(office.tasks.get(one.id));
   expect([read.tasks.size, read.settings]).toEqual([2, office.settings]);
 });
@@ -51,19 +51,36 @@ test.each([
   ['{"format": "spr', 'The file is not JSON'],
   ['{"hours": 3}', 'The file is not a Sprindle workspace.'],
   [changed((content) => (content.version = 9)), 'data version 9; this one reads up to 3'],
-  [
-    changed((content) => {
-      if (content.tasks[2]) content.tasks[2].title = '';
-    }),
-    'tasks.2.title',
-  ],
+  [changed((content) => Object.assign(content, { blocks: 3 })), 'blocks: is no list.'],
 ])('a wrong file is refused with what is wrong and where', (text, message) => {
   expect(() => readWorkspaceFile(text)).toThrow(NotAWorkspace);
   expect(() => readWorkspaceFile(text)).toThrow(message);
 });
 
+test('what does not fit is left out or shortened and told, what points nowhere is told, and the rest comes in', () => {
+  const { workspace, problems } = readWorkspaceFile(
+    changed((content) => {
+      Object.assign(content.tasks[0] ?? {}, { title: '' });
+      Object.assign(content.tasks[1] ?? {}, { title: 'Weir '.repeat(400), estimate: 1e9 });
+      Object.assign(content, { lists: [] });
+    }),
+  );
+  expect(workspace.tasks.size).toBe(office.tasks.size - 1);
+  expect(problems.map(({ what }) => what)).toEqual([
+    expect.stringMatching(/^tasks, record 1 “.+”: title: /),
+    expect.stringMatching(/^tasks, record 2 “Weir .+”: title, estimate longer than is kept$/),
+    expect.stringMatching(/^1 block points at tasks that are not in the file$/),
+    expect.stringMatching(/^\d+ tasks point at lists that are not in the file$/),
+    expect.stringMatching(/^\d+ repeating tasks point at lists that are not in the file$/),
+  ]);
+  expect(Math.max(...workspace.tasks.values().map(({ estimate }) => estimate ?? 0))).toBe(60_000);
+});
+
 test('replacing everything is one step that can be undone', () => {
-  const replaced = replaceEverything.apply(office, readWorkspaceFile(writeWorkspaceFile(emptyWorkspace)));
+  const replaced = replaceEverything.apply(
+    office,
+    readWorkspaceFile(writeWorkspaceFile(emptyWorkspace)).workspace,
+  );
   expect(replaced).toEqual(emptyWorkspace);
   expect(applyChanges(replaced, reversed(changesBetween(office, replaced)))).toEqual(office);
 });

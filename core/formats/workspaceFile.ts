@@ -1,7 +1,16 @@
 import { z } from 'zod';
 import { withCategoriesOfText } from '../model/categories';
 import { FromTheFuture, migrate, Versioned, versionOf } from '../model/migrations';
-import { collectionNames, isCollection, records, type CollectionName } from '../model/records';
+import { shortened } from '../model/bounds';
+import { danglingWords } from '../model/dangling';
+import {
+  collectionNames,
+  isCollection,
+  kindOf,
+  records,
+  type AnyRecord,
+  type CollectionName,
+} from '../model/records';
 import { defaultSettings, Settings } from '../model/settings';
 import { workspaceOf, type Contents, type Unknown, type Workspace } from '../model/workspace';
 
@@ -93,8 +102,15 @@ const Head = z.looseObject({
   versions: z.record(z.string(), z.number().int().positive()).default({}),
 });
 
-/** Reads a workspace file. Throws NotAWorkspace for other files, for later versions, and for the first wrong field by its name. */
-export function readWorkspaceFile(text: string): Workspace {
+/** Something of a workspace file that could not be taken as it stands, and what became of it. */
+export type FileProblem = { readonly what: string; readonly hint: string };
+
+/**
+ * Reads a workspace file. Records that do not fit their schema are left out, texts and lists longer than bounds are
+ * shortened, and both are told; what points at nothing comes in, and is told too. Throws NotAWorkspace for other files
+ * and for those of later versions.
+ */
+export function readWorkspaceFile(text: string): { workspace: Workspace; problems: FileProblem[] } {
   const content = parsed(text);
   const head = Head.safeParse(content);
   if (!head.success) throw new NotAWorkspace('The file is not a Sprindle workspace.');
@@ -102,21 +118,73 @@ export function readWorkspaceFile(text: string): Workspace {
   if (version > FILE_VERSION) throw new NotAWorkspace(laterWords(version, FILE_VERSION));
   // older files have one version for all
   const versionIn = (name: string) => versions[name] ?? version;
-  const known: Record<string, unknown> = {};
+  const problems: FileProblem[] = [];
+  const known: Record<string, unknown[]> = {};
   const unknown: Record<string, Unknown[string]> = {};
+  let settings = defaultSettings;
   for (const [name, part] of Object.entries(parts)) {
-    if (name === 'settings' || isCollection(name)) known[name] = migrated(name, versionIn(name), part);
-    else unknown[`${name}/all`] = { version: versionIn(name), content: part };
+    if (isCollection(name)) known[name] = recordsOf(name, migrated(name, versionIn(name), part), problems);
+    else if (name === 'settings') {
+      const read = Settings.safeParse(migrated(name, versionIn(name), part));
+      if (read.success) settings = read.data;
+      else
+        problems.push({ what: `settings: ${issueWords(read.error)}`, hint: 'They are as at the beginning.' });
+    } else unknown[`${name}/all`] = { version: versionIn(name), content: part };
   }
-  const file = { format: FORMAT, version: FILE_VERSION, versions, ...known };
-  const read = WorkspaceFile.safeParse(file);
-  if (!read.success) {
-    const [issue] = read.error.issues;
-    throw new NotAWorkspace(`${issue?.path.join('.') ?? 'The file'}: ${issue?.message ?? 'cannot be read'}.`);
-  }
-  // each collection was parsed by the schema of its own records
-  const workspace = workspaceOf(read.data as unknown as Contents, read.data.settings, unknown);
-  return 'categories' in parts ? workspace : withCategoriesOfText(workspace);
+  // each record was parsed by the schema of its own collection
+  const read = workspaceOf(known as unknown as Contents, settings, unknown);
+  const workspace = 'categories' in parts ? read : withCategoriesOfText(read);
+  return { workspace, problems: [...problems, ...danglingWords(workspace)] };
+}
+
+const issueWords = ({ issues: [issue] }: z.ZodError) =>
+  issue ? [issue.path.join('.'), issue.message].filter((word) => word !== '').join(': ') : 'cannot be read';
+
+const Named = z.looseObject({
+  title: z.string().optional(),
+  name: z.string().optional(),
+  id: z.string().optional(),
+});
+
+/** A record of a file as a problem names it: its collection, its place, and what it is called. */
+function nameOf(collection: string, place: number, record: unknown): string {
+  const { title, name, id } = Named.safeParse(record).data ?? {};
+  const called = title || name || id;
+  return `${collection}, record ${place + 1}${called ? ` “${shortened(called, 60)}”` : ''}`;
+}
+
+/** The records of one collection of a file that fit its schema. */
+function recordsOf(name: CollectionName, part: unknown, problems: FileProblem[]): AnyRecord[] {
+  if (!Array.isArray(part)) throw new NotAWorkspace(`${name}: is no list.`);
+  const { schema } = kindOf(name);
+  return part.flatMap((record: unknown, place) => {
+    const read = schema.safeParse(record);
+    const called = () => nameOf(name, place, record);
+    if (!read.success) {
+      problems.push({ what: `${called()}: ${issueWords(read.error)}`, hint: 'It was left out.' });
+      return [];
+    }
+    const cut = cutFields(record, read.data);
+    if (cut.length > 0)
+      problems.push({
+        what: `${called()}: ${cut.join(', ')} longer than is kept`,
+        hint: 'It was shortened.',
+      });
+    return [read.data];
+  });
+}
+
+/** The fields of a record that came out of its schema shorter than they went in. */
+function cutFields(given: unknown, read: AnyRecord): string[] {
+  const before = new Map(Object.entries(given as object)); // it fitted the schema of a record
+  return Object.entries(read).flatMap(([field, value]) => {
+    const was: unknown = before.get(field);
+    const cut =
+      (typeof value === 'string' && value !== was) ||
+      (typeof value === 'number' && value !== was) ||
+      (Array.isArray(value) && Array.isArray(was) && value.length !== was.length);
+    return cut ? [field] : [];
+  });
 }
 
 const laterWords = (version: number, known: number) =>

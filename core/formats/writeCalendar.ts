@@ -34,7 +34,9 @@ export const writeCalendar = (calendars: readonly CalendarOut[], moment: Moment)
 
 function calendarLines({ name, color, kept, events, tasks, blocks }: CalendarOut, moment: Moment): string[] {
   const year = Number(new Date(moment.now).toISOString().slice(0, 4));
-  const first = Math.min(year, ...events.map(({ start }) => Number(start.wall.slice(0, 4)))) - 1;
+  const years = events.map(({ start }) => Number(start.wall.slice(0, 4)));
+  // clocks that changed before then are told as they were from then on
+  const first = Math.max(1900, years.reduce((a, b) => Math.min(a, b), year) - 1);
   const { properties, components } = keptParts(kept);
   return [
     'BEGIN:VCALENDAR',

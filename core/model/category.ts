@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { Title } from './bounds';
 import { Changed, Hue, Id, openObject } from './common';
 
 /**
@@ -7,7 +8,7 @@ import { Changed, Hue, Id, openObject } from './common';
  */
 export const Category = openObject({
   id: Id,
-  name: z.string().min(1),
+  name: Title,
   hue: Hue,
   /** Its place among the others, smallest first. */
   rank: z.number(),

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { isDate, isWall, isZone } from '../time/zone';
+import { bounds } from './bounds';
 
 /** Ids are made outside the core and passed in. */
 export const Id = z.string().min(1);
@@ -12,8 +13,8 @@ export type Id = z.infer<typeof Id>;
 export const openObject = <S extends z.ZodRawShape>(shape: S) =>
   z.looseObject(shape) as unknown as z.ZodObject<S>; // the index signature for unknown fields would hide misspelt ones
 
-/** Epoch milliseconds, within the years 1 to 9999. */
-export const Instant = z.number().int().min(-62_135_596_800_000).max(253_402_300_799_999);
+/** Epoch milliseconds, within the years 1900 to 2200. */
+export const Instant = z.number().int().min(bounds.earliest).max(bounds.latest);
 
 /** When a record was last changed, so that of two copies the later can win; missing in data older than this field. */
 export const Changed = { changedAt: Instant.optional() };
@@ -29,12 +30,6 @@ export const ZoneName = z.string().refine(isZone, 'is not a known time zone');
 
 /** Wall time, `HH:MM`. */
 export const TimeText = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'is not a time (HH:MM)');
-
-/** No block and no estimate is longer, in minutes. */
-export const LONGEST_WORK = 100_000;
-
-/** Whole minutes. */
-export const Minutes = z.number().int().positive().max(LONGEST_WORK);
 
 export const Hue = z.enum(['reed', 'brook', 'iris', 'berry', 'clay', 'straw', 'slate', 'fern']);
 export type Hue = z.infer<typeof Hue>;

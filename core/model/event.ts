@@ -1,5 +1,9 @@
 import { z } from 'zod';
+import { bounds, listUpTo, textUpTo, Title } from './bounds';
 import { Changed, Hue, Id, openObject, WallText, ZoneName } from './common';
+
+/** Lines of a file that this program has no use for: they go out again as they came. */
+export const Kept = listUpTo(textUpTo(bounds.line), bounds.keptLines);
 
 /**
  * A calendar that events come from; `source` is what a file calls itself, so that the same file finds it again.
@@ -7,12 +11,12 @@ import { Changed, Hue, Id, openObject, WallText, ZoneName } from './common';
  */
 export const Calendar = openObject({
   id: Id,
-  name: z.string().min(1),
-  source: z.string(),
+  name: Title,
+  source: textUpTo(bounds.place),
   /** Other files that go into it too. */
-  alsoFrom: z.array(z.string()).optional(),
+  alsoFrom: listUpTo(textUpTo(bounds.place), bounds.times).optional(),
   hue: Hue,
-  kept: z.array(z.string()),
+  kept: Kept,
   /** Its events are not drawn and take no time. */
   hidden: z.boolean().optional(),
   /** Another person's: its events are drawn lightly, to plan around. */
@@ -37,51 +41,59 @@ export const ownCalendars = (calendars: { values(): Calendar[] }): Calendar[] =>
 export const WallStart = openObject({ wall: WallText, zone: ZoneName.nullable() });
 export type WallStart = z.infer<typeof WallStart>;
 
-/** No event is longer, in days. */
-export const LONGEST_EVENT = 3660;
-
 /** Whole days for all-day events, else seconds. RFC 5545 3.8.2.5 tells nominal days from exact time. */
 export const EventLength = openObject({
-  days: z.number().int().min(0).max(LONGEST_EVENT),
+  days: z.number().int().min(0).max(bounds.eventDays),
   seconds: z
     .number()
     .int()
     .min(0)
-    .max(LONGEST_EVENT * 86_400),
+    .max(bounds.eventDays * 86_400),
 });
 export type EventLength = z.infer<typeof EventLength>;
 
 /** Somebody who is asked to come (RFC 5545 3.8.4.1), what they answered, and the line of the file that says so. */
 export const Attendee = openObject({
-  name: z.string(),
-  address: z.string(),
+  name: textUpTo(bounds.title),
+  address: textUpTo(bounds.place),
   answer: z.enum(['yes', 'no', 'maybe', 'none']),
-  line: z.string(),
+  line: textUpTo(bounds.line),
 });
 export type Attendee = z.infer<typeof Attendee>;
 
 /** A way to join from afar (RFC 7986 5.11), and the line of the file that says so. */
-export const Call = openObject({ uri: z.string(), label: z.string(), line: z.string() });
+export const Call = openObject({
+  uri: textUpTo(bounds.place),
+  label: textUpTo(bounds.title),
+  line: textUpTo(bounds.line),
+});
 
 /** A reminder, in minutes before the start (RFC 5545 3.6.6); `kept` are the other lines of its alarm. */
-export const Reminder = openObject({ minutesBefore: z.number().int(), kept: z.array(z.string()) });
+export const Reminder = openObject({
+  minutesBefore: z
+    .number()
+    .int()
+    .min(-bounds.eventDays * 1440)
+    .max(bounds.eventDays * 1440),
+  kept: Kept,
+});
 
 const details = {
-  title: z.string(),
-  location: z.string(),
-  notes: z.string(),
-  categories: z.array(z.string()),
+  title: textUpTo(bounds.title),
+  location: textUpTo(bounds.place),
+  notes: textUpTo(bounds.notes),
+  categories: listUpTo(textUpTo(bounds.title), bounds.few),
   /** A CSS colour name (RFC 7986 5.9), or null. */
-  color: z.string().nullable(),
-  calls: z.array(Call),
-  attendees: z.array(Attendee),
-  reminders: z.array(Reminder),
+  color: textUpTo(bounds.few).nullable(),
+  calls: listUpTo(Call, bounds.few),
+  attendees: listUpTo(Attendee, bounds.attendees),
+  reminders: listUpTo(Reminder, bounds.few),
   start: WallStart,
   length: EventLength,
   busy: z.boolean(),
   cancelled: z.boolean(),
   /** Lines of the file that this program has no use for. */
-  kept: z.array(z.string()),
+  kept: Kept,
 };
 
 /**
@@ -100,12 +112,12 @@ export const CalendarEvent = openObject({
   sequence: z.number().int(),
   ...details,
   /** RRULE as text, or null. */
-  rule: z.string().nullable(),
+  rule: z.string().max(bounds.rule).nullable(),
   /** Wall starts taken out of what the rule gives. */
-  without: z.array(WallText),
+  without: listUpTo(WallText, bounds.times),
   /** Starts added to what the rule gives; a null length is that of the event. */
-  also: z.array(openObject({ wall: WallText, length: EventLength.nullable() })),
-  exceptions: z.array(Exception),
+  also: listUpTo(openObject({ wall: WallText, length: EventLength.nullable() }), bounds.times),
+  exceptions: listUpTo(Exception, bounds.times),
   /** It was made here and not read from a file: no newer file takes it away. */
   madeHere: z.boolean().optional(),
   ...Changed,

@@ -1,14 +1,15 @@
 import { z } from 'zod';
-import { Changed, DateText, Id, Instant, Minutes, openObject } from './common';
+import { bounds, listUpTo, minutesUpTo, textUpTo, Title } from './bounds';
+import { Changed, DateText, Id, Instant, openObject } from './common';
 
 /** A task's planned stretch of time. */
 export const Block = openObject({
   id: Id,
   taskId: Id,
   start: Instant,
-  minutes: Minutes,
+  minutes: minutesUpTo(bounds.blockMinutes),
   /** The small tasks that it holds, in order; a block that can hold some is a group block. */
-  holds: z.array(Id).optional(),
+  holds: listUpTo(Id, bounds.times).optional(),
   ...Changed,
 });
 export type Block = z.infer<typeof Block>;
@@ -20,7 +21,7 @@ export type TrayItem = z.infer<typeof TrayItem>;
 /** What a day or a week is meant for, in a line, without an hour. */
 export const Intention = openObject({
   id: Id,
-  text: z.string().min(1),
+  text: Title,
   span: z.enum(['day', 'week']),
   /** The day, or any day of the week. */
   date: DateText,
@@ -34,10 +35,13 @@ export type Intention = z.infer<typeof Intention>;
 /** What time is spent on: a task, one occurrence of an event, or something that nobody planned. */
 export const Subject = z.discriminatedUnion('kind', [
   openObject({ kind: z.literal('task'), taskId: Id }),
-  openObject({ kind: z.literal('event'), occurrence: Id, title: z.string() }),
-  openObject({ kind: z.literal('other'), title: z.string().min(1) }),
+  openObject({ kind: z.literal('event'), occurrence: Id, title: textUpTo(bounds.title) }),
+  openObject({ kind: z.literal('other'), title: Title }),
 ]);
 export type Subject = z.infer<typeof Subject>;
+
+/** When a time entry ends at the latest (epoch ms). */
+export const longestTo = ({ from }: { readonly from: number }): number => from + bounds.blockMinutes * 60_000;
 
 /** Time really spent. `to` is null while the timer runs; at most one entry runs. */
 export const TimeEntry = openObject({
@@ -46,5 +50,7 @@ export const TimeEntry = openObject({
   from: Instant,
   to: Instant.nullable(),
   ...Changed,
-});
+}).overwrite((entry) =>
+  entry.to !== null && entry.to > longestTo(entry) ? { ...entry, to: longestTo(entry) } : entry,
+);
 export type TimeEntry = z.infer<typeof TimeEntry>;

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { Changed, Id, Minutes, openObject, TimeText, WallText } from './common';
+import { bounds, listUpTo, minutesUpTo, textUpTo, Title } from './bounds';
+import { Changed, Id, openObject, TimeText, WallText } from './common';
 import { WallStart } from './event';
 import { Priority } from './task';
 
@@ -9,24 +10,27 @@ import { Priority } from './task';
  */
 export const RepeatingTask = openObject({
   id: Id,
-  title: z.string().min(1),
-  notes: z.string(),
+  title: Title,
+  notes: textUpTo(bounds.notes),
   listId: Id,
-  estimate: Minutes.nullable(),
+  estimate: minutesUpTo(bounds.estimateMinutes).nullable(),
   priority: Priority,
   category: Id.optional(),
   rank: z.number(),
   /** The first block's wall time in its zone; a date alone for the tray of the day. */
   start: WallStart,
   /** Length of the block; in the tray it has no meaning. */
-  minutes: Minutes,
+  minutes: minutesUpTo(bounds.blockMinutes),
   /** Its blocks can hold small tasks. */
   group: z.boolean().optional(),
   /** RRULE as text. */
-  rule: z.string(),
-  without: z.array(WallText),
+  rule: z.string().max(bounds.rule),
+  without: listUpTo(WallText, bounds.times),
   /** When it is due, in days after its own day. */
-  due: openObject({ days: z.number().int(), time: TimeText.nullable() }).nullable(),
+  due: openObject({
+    days: z.number().int().min(-bounds.eventDays).max(bounds.eventDays),
+    time: TimeText.nullable(),
+  }).nullable(),
   ...Changed,
 });
 export type RepeatingTask = z.infer<typeof RepeatingTask>;

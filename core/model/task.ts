@@ -1,5 +1,7 @@
 import { z } from 'zod';
-import { Changed, DateText, Hue, Id, Instant, Minutes, openObject, TimeText, WallText } from './common';
+import { bounds, minutesUpTo, textUpTo, Title } from './bounds';
+import { Changed, DateText, Hue, Id, Instant, openObject, TimeText, WallText } from './common';
+import { Kept } from './event';
 
 export const Priority = z.enum(['urgent', 'high', 'normal', 'low']);
 export type Priority = z.infer<typeof Priority>;
@@ -10,15 +12,15 @@ export type Due = z.infer<typeof Due>;
 
 /** A task as a calendar file has it (VTODO, RFC 5545 3.6.2). */
 export const ReadTask = openObject({
-  title: z.string().min(1),
-  notes: z.string(),
-  estimate: Minutes.nullable(),
+  title: Title,
+  notes: textUpTo(bounds.notes),
+  estimate: minutesUpTo(bounds.estimateMinutes).nullable(),
   priority: Priority,
   due: Due.nullable(),
   done: z.boolean(),
   doneAt: Instant.nullable(),
   /** Lines of the file that this program has no use for. */
-  kept: z.array(z.string()),
+  kept: Kept,
 });
 export type ReadTask = z.infer<typeof ReadTask>;
 
@@ -30,11 +32,11 @@ export type Origin = z.infer<typeof Origin>;
 
 export const Task = openObject({
   id: Id,
-  title: z.string().min(1),
-  notes: z.string(),
+  title: Title,
+  notes: textUpTo(bounds.notes),
   listId: Id,
   /** Minutes of work expected, or null without an estimate. */
-  estimate: Minutes.nullable(),
+  estimate: minutesUpTo(bounds.estimateMinutes).nullable(),
   priority: Priority,
   due: Due.nullable(),
   /** What kind of work it is, across lists: a category's id. */
@@ -58,7 +60,7 @@ export type ListIcon = z.infer<typeof ListIcon>;
 /** A project or an area that tasks belong to. */
 export const TaskList = openObject({
   id: Id,
-  name: z.string().min(1),
+  name: Title,
   hue: Hue,
   icon: ListIcon,
   rank: z.number(),

@@ -37,7 +37,9 @@ export function LedgerLine({ row, longest, onOpen }: LedgerLineProps) {
           onPress={onOpen}
           className="min-h-[44px] flex-1 justify-center pr-2 hover:bg-surface"
         >
-          <Words face="strong">{title}</Words>
+          <Words face="strong" numberOfLines={3}>
+            {title}
+          </Words>
           <Words size="xs" tone="soft">
             {[note, done && subject.kind === 'task' ? 'done' : ''].filter(Boolean).join(' · ')}
           </Words>

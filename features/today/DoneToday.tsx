@@ -24,7 +24,9 @@ export function DoneToday({ today }: { today: string }) {
           <View key={task.id} className="flex-row items-center gap-1 border-b border-line">
             <TickBox task={task} />
             <View className="flex-1">
-              <Words tone="soft">{task.title}</Words>
+              <Words tone="soft" numberOfLines={3}>
+                {task.title}
+              </Words>
             </View>
             <Words size="xs" tone="soft">
               {[

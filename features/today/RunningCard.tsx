@@ -37,7 +37,7 @@ export function RunningCard({ entry }: { entry: TimeEntry }) {
       <EdgeMark />
       <View className="flex-row items-center justify-between gap-2">
         <View className="flex-1">
-          <Words size="base" face="strong">
+          <Words size="base" face="strong" numberOfLines={3}>
             {subjectTitle(subject, workspace)}
           </Words>
           <Words tone="soft">{about.filter(Boolean).join(' · ')}</Words>

@@ -28,7 +28,9 @@ export function TaskRow({ task }: { task: Task }) {
         className="min-h-[44px] flex-1 justify-center"
         onPress={() => openPanel({ kind: 'task', id: task.id })}
       >
-        <Words face="strong">{task.title}</Words>
+        <Words face="strong" numberOfLines={3}>
+          {task.title}
+        </Words>
         <DueNote task={task} before={task.estimate === null ? '' : durationWords(task.estimate)} />
       </Pressable>
       {task.priority !== 'normal' && <PriorityMark priority={task.priority} />}
@@ -71,7 +73,9 @@ function ItemBody({ item }: { item: Timed }) {
           className="min-h-[44px] flex-1 justify-center"
           onPress={() => openPanel({ kind: 'meeting', meeting })}
         >
-          <Words face="strong">{meeting.title}</Words>
+          <Words face="strong" numberOfLines={3}>
+            {meeting.title}
+          </Words>
           <Words size="xs" tone="soft">
             {[length, 'meeting', meeting.location, meeting.busy ? '' : 'free'].filter(Boolean).join(' · ')}
           </Words>
@@ -89,7 +93,9 @@ function ItemBody({ item }: { item: Timed }) {
         className="min-h-[44px] flex-1 justify-center"
         onPress={() => openPanel({ kind: 'task', id: task.id, blockId: block.id })}
       >
-        <Words face="strong">{task.title}</Words>
+        <Words face="strong" numberOfLines={3}>
+          {task.title}
+        </Words>
         <DueNote task={task} before={length} />
         {warning && (
           <Words size="xs" tone="brick" face="strong">

@@ -4,9 +4,8 @@ import { durationWords } from '@/core/time/words';
 import { Button } from '@/ui/Button';
 import { answerPanel, closePanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
+import { Problems } from '../parts/Problems';
 import type { ImportResult } from '@/actions/files/calendarFiles';
-
-const MOST_SHOWN = 100;
 
 /** What an import brought, and what could not be read, by line. */
 export function ImportReport({ report }: { report: ImportResult }) {
@@ -54,22 +53,14 @@ export function ImportReport({ report }: { report: ImportResult }) {
         </View>
       )}
       {problems.length > 0 && (
-        <View className="gap-2">
-          <Words face="strong">
-            {problems.length === 1
+        <Problems
+          heading={
+            problems.length === 1
               ? 'One line could not be taken as it stands'
-              : `${problems.length} lines could not be taken as they stand`}
-          </Words>
-          {problems.slice(0, MOST_SHOWN).map(({ where, what, hint }) => (
-            <View key={`${where} ${what}`} className="border-l-4 border-brick bg-brick-pale px-3 py-2">
-              <Words face="strong">
-                Line {where}: {what}
-              </Words>
-              <Words size="xs">{hint}</Words>
-            </View>
-          ))}
-          {problems.length > MOST_SHOWN && <Words tone="soft">and {problems.length - MOST_SHOWN} more</Words>}
-        </View>
+              : `${problems.length} lines could not be taken as they stand`
+          }
+          problems={problems.map(({ where, what, hint }) => ({ what: `Line ${where}: ${what}`, hint }))}
+        />
       )}
       <View className="flex-row gap-2">
         <Button label="Good" kind="primary" onPress={closePanel} />

@@ -1,4 +1,6 @@
+import { useState } from 'react';
 import { Linking, View } from 'react-native';
+import { shortened } from '@/core/model/bounds';
 import type { Attendee, EventDetails } from '@/core/model/event';
 import { Button } from '@/ui/Button';
 import { Words } from '@/ui/Words';
@@ -11,28 +13,52 @@ const answers: Record<Attendee['answer'], string> = {
 };
 const MOST_SHOWN = 50;
 
-/** Only addresses that open a page or a call; a file could hold any. */
-const isSafe = (uri: string) => /^(https?|tel|sip|sips|mailto):/i.test(uri);
+/** Notes are shown so far, in characters, until all of them are asked for. */
+const SHOWN_AT_FIRST = 2000;
+
+/** Where a link leads, in short: only for one that opens a page, a call or a message, as a file could hold any. */
+function placeOf(uri: string): string | undefined {
+  try {
+    const { protocol, host, pathname } = new URL(uri);
+    if (!/^(https?|tel|sips?|mailto):$/.test(protocol)) return undefined;
+    return host || pathname || undefined;
+  } catch {
+    return undefined;
+  }
+}
 
 /** What the calendar says of a meeting beyond its hours: how to join, notes, who comes. */
 export function MeetingSays({ details }: { details: EventDetails }) {
   const { notes, attendees } = details;
-  const calls = details.calls.filter(({ uri }) => isSafe(uri));
+  const [whole, setWhole] = useState(false);
+  const calls = details.calls.flatMap(({ uri, label }) => {
+    const place = placeOf(uri);
+    return place ? [{ uri, label, place }] : [];
+  });
   if (calls.length === 0 && notes === '' && attendees.length === 0) return null;
   return (
     <View className="gap-4">
       {calls.length > 0 && (
-        <View className="flex-row flex-wrap gap-2">
-          {calls.map(({ uri, label }) => (
-            <Button
-              key={uri}
-              label={label ? `Join: ${label}` : 'Join the call'}
-              onPress={() => void Linking.openURL(uri)}
-            />
+        <View className="gap-2">
+          {calls.map(({ uri, label, place }) => (
+            <View key={uri} className="flex-row flex-wrap items-center gap-x-3 gap-y-1">
+              <Button
+                label={label ? `Join: ${label}` : 'Join the call'}
+                onPress={() => void Linking.openURL(uri)}
+              />
+              <Words size="xs" tone="soft">
+                {place}
+              </Words>
+            </View>
           ))}
         </View>
       )}
-      {notes !== '' && <Words>{notes}</Words>}
+      {notes !== '' && <Words>{whole ? notes : shortened(notes, SHOWN_AT_FIRST)}</Words>}
+      {!whole && notes.length > SHOWN_AT_FIRST && (
+        <View className="flex-row">
+          <Button label="Show all of it" kind="quiet" onPress={() => setWhole(true)} />
+        </View>
+      )}
       {attendees.length > 0 && (
         <View className="gap-1">
           <Words face="strong">{attendees.length === 1 ? '1 person' : `${attendees.length} people`}</Words>

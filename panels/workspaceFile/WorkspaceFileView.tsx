@@ -1,15 +1,16 @@
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { mergeCounts } from '@/core/commands/merging';
-import { contentsOf } from '@/core/formats/workspaceFile';
+import { contentsOf, type FileProblem } from '@/core/formats/workspaceFile';
 import type { Workspace } from '@/core/model/workspace';
 import { useWorkspace } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
 import { answerPanel, closePanel, type Panel, type Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
+import { Problems } from '../parts/Problems';
 
 /** What is in a workspace file, beside what is here, before anything is replaced or merged. */
-export function WorkspaceFileView({ workspace }: { workspace: Workspace }) {
+export function WorkspaceFileView({ workspace, problems }: Omit<Panels['workspaceFile'], 'name'>) {
   const here = useWorkspace();
   const { added, taken, kept, same, gone } = useMemo(() => mergeCounts(here, workspace), [here, workspace]);
   return (
@@ -22,6 +23,16 @@ export function WorkspaceFileView({ workspace }: { workspace: Workspace }) {
         <Words face="strong">Here now</Words>
         <Words>{contentsOf(here)}</Words>
       </View>
+      {problems.length > 0 && (
+        <Problems
+          heading={
+            problems.length === 1
+              ? 'One thing could not be taken as it stands'
+              : `${problems.length} things could not be taken as they stand`
+          }
+          problems={problems}
+        />
+      )}
       <View className="gap-2 border-t border-line pt-4">
         <Words>
           Merging brings in {added} new, takes {taken} that were changed later in the file, keeps {kept} that
@@ -55,7 +66,11 @@ export function WorkspaceFileView({ workspace }: { workspace: Workspace }) {
 declare module '@/ui/panels' {
   interface Panels {
     /** What stands in a file, before anything is taken from it. */
-    workspaceFile: { readonly name: string; readonly workspace: Workspace };
+    workspaceFile: {
+      readonly name: string;
+      readonly workspace: Workspace;
+      readonly problems: readonly FileProblem[];
+    };
   }
   interface Answers {
     workspaceFile: 'merge' | 'replace';

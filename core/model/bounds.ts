@@ -1,0 +1,67 @@
+import { z } from 'zod';
+
+/**
+ * How much of anything is taken in: what a person may well have, many times over, and nothing that could make drawing
+ * throw or crawl. Longer texts and lists are shortened, longer times too; what cannot be shortened is left out. See docs/formats.md.
+ */
+export const bounds = {
+  /** Titles, names and categories, in UTF-16 code units, as all texts. */
+  title: 1000,
+  place: 2000,
+  notes: 100_000,
+  /** An RRULE. */
+  rule: 5000,
+  /** A content line of a calendar file. */
+  line: 200_000,
+  /** Lines that are kept of an event, task or calendar. */
+  keptLines: 5000,
+  /** People asked to an event. */
+  attendees: 2000,
+  /** Reminders, ways to join, categories of an event. */
+  few: 100,
+  /** Times added to what a rule gives, taken out of it, or changed. */
+  times: 20_000,
+  /** An event, in days: ten years. */
+  eventDays: 3660,
+  /** A block or a time entry, in minutes: 31 days. */
+  blockMinutes: 44_640,
+  /** An estimate, in minutes: 1,000 hours. */
+  estimateMinutes: 60_000,
+  /** Instants, epoch ms: the years 1900 to 2200. */
+  earliest: Date.UTC(1900, 0, 1),
+  latest: Date.UTC(2201, 0, 1) - 1,
+} as const;
+
+/** Text of at most so many code units; no character is cut in two. */
+export const shortened = (text: string, most: number): string =>
+  text.length <= most ? text : text.slice(0, most).replace(/[\uD800-\uDBFF]$/, '');
+
+/** Text that is shortened to fit. */
+export const textUpTo = (most: number) =>
+  z
+    .string()
+    .overwrite((text) => shortened(text, most))
+    .max(most);
+
+/** A title or a name: some text, shortened to fit. */
+export const Title = z
+  .string()
+  .min(1)
+  .overwrite((text) => shortened(text, bounds.title))
+  .max(bounds.title);
+
+/** A list of which no more than so many are taken. */
+export const listUpTo = <T extends z.ZodType>(item: T, most: number) =>
+  z
+    .array(item)
+    .overwrite((list) => (list.length > most ? list.slice(0, most) : list))
+    .max(most);
+
+/** Whole minutes, no more than so many. */
+export const minutesUpTo = (most: number) =>
+  z
+    .number()
+    .int()
+    .positive()
+    .overwrite((minutes) => Math.min(minutes, most))
+    .max(most);
