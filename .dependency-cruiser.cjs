@@ -3,14 +3,14 @@
 /** The rooms, from the top floor down; a room may look into those below it. */
 const floors = ['app', 'features', 'panels', 'board', 'actions', 'ui', 'state', 'workers', 'core'];
 /** What one may look into beyond the rooms below it. */
-const more = { app: ['demo'], server: ['core'], demo: ['core'] };
+const more = { app: ['demo'], server: ['core'], demo: ['core'], door: ['core'] };
 
 const looksDown = (room, allowed) => ({
   name: `${room}-looks-down`,
   severity: 'error',
   from: { path: `^${room}/` },
   to: {
-    path: `^(${[...floors, 'server', 'demo', 'e2e', 'scripts'].join('|')})/`,
+    path: `^(${[...floors, 'server', 'demo', 'door', 'e2e', 'scripts'].join('|')})/`,
     pathNot: `^(${[room, ...allowed].join('|')})/`,
   },
 });
@@ -36,6 +36,7 @@ module.exports = {
     ...floors.map((room, i) => looksDown(room, [...floors.slice(i + 1), ...(more[room] ?? [])])),
     looksDown('server', more.server),
     looksDown('demo', more.demo),
+    looksDown('door', more.door),
     apart('features'),
     apart('panels', 'parts'),
     {

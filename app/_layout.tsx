@@ -7,17 +7,22 @@ import { emptyWorkspace } from '@/core/model/workspace';
 import { registerPlanPanels } from '@/features/plan/panels';
 import { registerSettingsPanels } from '@/features/settings/panels';
 import { registerShellPanels } from '@/features/shell/panels';
+import { Failed } from '@/features/shell/Failed';
 import { Shell } from '@/features/shell/Shell';
 import { keepOffline } from '@/features/shell/updates';
 import { registerSharedPanels } from '@/panels/all';
+import { logError, watchErrors } from '@/state/errorLog';
 import { here } from '@/state/here';
 import { session } from '@/state/session';
 import { store } from '@/state/workspaceStore';
+import { Boundary, registerFailed } from '@/ui/Boundary';
 
 const makeDemo = async () => (await import('@/demo/generate')).demoWorkspace({ seed: 7, ...here() });
 
 const begin = async () => ({ ...emptyWorkspace, settings: { ...defaultSettings, clock: session.clock } });
 
+watchErrors();
+registerFailed(Failed, logError);
 registerSharedPanels();
 registerPlanPanels();
 registerSettingsPanels();
@@ -32,8 +37,10 @@ export default function Layout() {
     AtkinsonMono: require('@expo-google-fonts/atkinson-hyperlegible-mono/400Regular/AtkinsonHyperlegibleMono_400Regular.ttf'),
   });
   return (
-    <Shell>
-      <Slot />
-    </Shell>
+    <Boundary what="Sprindle" isPlace>
+      <Shell>
+        <Slot />
+      </Shell>
+    </Boundary>
   );
 }

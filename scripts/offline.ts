@@ -20,7 +20,7 @@ async function writeServiceWorker() {
     // hashed by the bundler, so their names tell their version
     dontCacheBustURLsMatching: /[.-][0-9a-f]{32}\./,
     navigateFallback: '/index.html',
-    navigateFallbackDenylist: [/^\/health/],
+    navigateFallbackDenylist: [/^\/health/, /^\/door\.html/],
     clientsClaim: true,
     skipWaiting: false,
   });

@@ -72,7 +72,15 @@ export function appServer(root: string, log: (line: LogLine) => void = () => und
   app.get('/assets/*', forEver, serveStatic({ root: relative }));
   const page = serveStatic({ root: relative, path: 'index.html' });
   for (const route of routes) app.get(route, askEachTime, page);
-  for (const file of ['/sw.js', '/manifest.webmanifest', '/icons/*'])
+  for (const file of [
+    '/sw.js',
+    '/start.js',
+    '/door.html',
+    '/door.js',
+    '/door.css',
+    '/manifest.webmanifest',
+    '/icons/*',
+  ])
     app.get(file, askEachTime, serveStatic({ root: relative }));
   app.get('/health', (c) => c.json({ status: 'ok' }));
   // browsers ask for it unasked; the page names its own icon

@@ -1,4 +1,5 @@
 import type { z } from 'zod';
+import type { ImportNote } from '@/core/formats/partitionsFile';
 import { FromTheFuture, migrate, Versioned, versionOf } from '@/core/model/migrations';
 import { isCollection } from '@/core/model/records';
 import type { Unknown, Workspace } from '@/core/model/workspace';
@@ -27,6 +28,9 @@ export type Loaded = {
 const PART = 'part:';
 /** Stands in storage beside the partitions: when it is gone, so are they. */
 const MARK = 'mark';
+/** What an import did lies under the time of it (epoch ms). */
+const IMPORT = /^import:(\d+)$/;
+const MOST_IMPORTS = 5;
 const ASIDE = /^damaged:(\d+):(.+)$/;
 
 /** What was stored under a key; undefined when it is none of what this program stores. */
@@ -128,6 +132,14 @@ export function repository(first: KeyValue, reopen?: () => KeyValue) {
     async forgetDamaged(): Promise<void> {
       const keys = (await storage.getAllKeys()).filter((key) => ASIDE.test(key));
       if (keys.length > 0) await storage.removeMany(keys);
+    },
+
+    /** Keeps what an import did, beside those before it; the oldest go. */
+    async noteImport(note: ImportNote): Promise<void> {
+      await storage.setMany({ [`import:${note.at}`]: JSON.stringify(note) });
+      const times = (await storage.getAllKeys()).flatMap((key) => IMPORT.exec(key)?.[1] ?? []);
+      const old = times.sort((a, b) => Number(b) - Number(a)).slice(MOST_IMPORTS);
+      if (old.length > 0) await storage.removeMany(old.map((at) => `import:${at}`));
     },
 
     /** Writes the named partitions in one transaction; all of them into storage that was emptied since. */

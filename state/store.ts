@@ -205,6 +205,16 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
       set({ setAside: [] });
     },
 
+    /** Keeps what the last step did under a name, so that it can be taken back even when the data cannot be opened. */
+    async noteImport(name: string): Promise<void> {
+      const changes = (get().past.at(-1)?.changes ?? []).flatMap((change) =>
+        'id' in change ? [{ part: change.part, id: change.id, before: change.before }] : [],
+      );
+      if (changes.length === 0 || saver.isStopped()) return;
+      // a note that cannot be kept costs no more than the way back through the safe door
+      await repository.noteImport({ at: now(), name, changes }).catch(() => undefined);
+    },
+
     /** Replaces everything at once, with no way back: for the demo space only. */
     reset(workspace: Workspace): void {
       saver.forgetChanges();

@@ -1,3 +1,4 @@
+import { Boundary } from './Boundary';
 import { belongsInPane, closePanel, panelOf, topPanel, usePanels, type Opened } from './panels';
 import { Sheet } from './Sheet';
 
@@ -13,7 +14,9 @@ function Shown({ panel }: { panel: Opened }) {
   const { useTitle, Content } = panelOf(panel);
   return (
     <Sheet title={useTitle(panel)} onClose={closePanel}>
-      <Content {...panel} />
+      <Boundary what="What was opened">
+        <Content {...panel} />
+      </Boundary>
     </Sheet>
   );
 }

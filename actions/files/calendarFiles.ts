@@ -132,6 +132,7 @@ function imported(name: string, { calendars, problems, leftOut }: Read, chosen: 
   // a file of nothing but broken lines does not empty a calendar
   const taken = holds || problems.length === 0;
   const freed = taken ? freeing(() => store.run(importCalendars, input)) : [];
+  if (taken) void store.noteImport(name);
   const tasks = calendars.some((part) => part.tasks.length > 0) ? list.name : null;
   return { counts, problems, leftOut, freed, tasksTo: tasks };
 }

@@ -1,11 +1,8 @@
 import { mergeCounts, mergeWorkspace, replaceEverything } from '@/core/commands/merging';
-import {
-  fileOfPartitions,
-  NotAWorkspace,
-  readWorkspaceFile,
-  writeWorkspaceFile,
-} from '@/core/formats/workspaceFile';
+import { fileOfPartitions } from '@/core/formats/partitionsFile';
+import { NotAWorkspace, readWorkspaceFile, writeWorkspaceFile } from '@/core/formats/workspaceFile';
 import { dateOf } from '@/core/time/zone';
+import { errorLines } from '@/state/errorLog';
 import { here } from '@/state/here';
 import { session } from '@/state/session';
 import { currentWorkspace, store } from '@/state/workspaceStore';
@@ -47,11 +44,22 @@ export async function openWorkspaceFile(file: File): Promise<void> {
   if (!found) return;
   const { workspace, problems } = found;
   const answer = await ask({ kind: 'workspaceFile', name: file.name, workspace, problems });
-  if (answer === 'replace') store.run(replaceEverything, workspace, 'Everything was replaced by the file');
+  if (answer === 'replace') {
+    store.run(replaceEverything, workspace, 'Everything was replaced by the file');
+    await store.noteImport(file.name);
+  }
   if (answer !== 'merge') return;
   const { added, taken, kept, same, gone } = mergeCounts(currentWorkspace(), workspace);
   const words = `Merged: ${added} new, ${taken} taken from the file, ${kept} kept as here, ${same} the same${gone > 0 ? `, ${gone} deleted as in the file` : ''}`;
   store.run(mergeWorkspace, workspace, words);
+  await store.noteImport(file.name);
+}
+
+/** Hands the errors of late to the person as a file. */
+export function saveErrors(): void {
+  const name = `sprindle-errors-${today()}.json`;
+  download(name, JSON.stringify(errorLines(), null, 1), 'application/json');
+  store.say(`Saved as ${name}`);
 }
 
 /** Hands what was found damaged in storage to the person, as it stood there. */

@@ -77,6 +77,12 @@ export function forget(workspace: Workspace, name: CollectionName, ids: readonly
   return { ...bare, settings: forgottenInSettings(bare.settings, name, ids) };
 }
 
+/** Deletes one record with all that points at it. */
+export const deleteRecord = command(
+  'delete',
+  (workspace, { part, id }: { part: CollectionName; id: string }) => forget(workspace, part, [id]),
+);
+
 // TypeScript can't relate a union of collections to the one that C names
 const collectionOf = <C extends CollectionName>(workspace: Workspace, name: C) =>
   workspace[name] as unknown as Collection<RecordOf<C>>;

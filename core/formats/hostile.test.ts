@@ -1,6 +1,6 @@
 import { Temporal } from 'temporal-polyfill';
 import { importCalendars } from '../commands/importing';
-import { everyView } from '../fixtures/everyView';
+import { everyView } from '../check/everyView';
 import { many, strangeRules as rules } from '../fixtures/strangeRules';
 import { at, date, meeting, task, zone } from '../fixtures/make';
 import type { Contents, Workspace } from '../model/workspace';

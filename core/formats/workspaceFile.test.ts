@@ -1,4 +1,5 @@
 import * as fc from 'fast-check';
+import { fileOfPartitions } from './partitionsFile';
 import { readFileSync } from 'node:fs';
 import { demoWorkspace } from '@/demo/generate';
 import { mergeCounts, mergeWorkspace, replaceEverything } from '../commands/merging';
@@ -8,7 +9,6 @@ import { instantOf } from '../time/zone';
 import {
   NotAWorkspace,
   contentsOf,
-  fileOfPartitions,
   readWorkspaceFile,
   workspaceSchema,
   writeWorkspaceFile,

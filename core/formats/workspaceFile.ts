@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { withCategoriesOfText } from '../model/categories';
-import { FromTheFuture, migrate, Versioned, versionOf } from '../model/migrations';
+import { FromTheFuture, migrate, versionOf } from '../model/migrations';
 import { shortened } from '../model/bounds';
 import { danglingWords } from '../model/dangling';
 import {
@@ -12,11 +12,8 @@ import {
   type CollectionName,
 } from '../model/records';
 import { defaultSettings, Settings } from '../model/settings';
+import { FILE_VERSION, FORMAT } from './partitionsFile';
 import { workspaceOf, type Contents, type Unknown, type Workspace } from '../model/workspace';
-
-const FORMAT = 'sprindle-workspace';
-/** Rises when the file itself changes its shape; from 3 on it tells the version of each collection. */
-const FILE_VERSION = 3;
 
 const lists = Object.fromEntries(
   collectionNames.map((name) => [name, z.array(records[name].schema as z.ZodType).default([])]),
@@ -59,31 +56,6 @@ export function writeWorkspaceFile(workspace: Workspace): string {
     ...Object.fromEntries([...unknown].map(([name, { content }]) => [name, content])),
   };
   return JSON.stringify(file, null, 1);
-}
-
-/**
- * Stored partitions (name → text, as in storage) as the text of a workspace file, unread but for their versions: for a
- * build that wrote them to open. What is no partition stands under `unreadable`.
- */
-export function fileOfPartitions(texts: Readonly<Record<string, string>>): string {
-  const versions: Record<string, number> = {};
-  const contents: Record<string, unknown> = {};
-  const unreadable: Record<string, string> = {};
-  for (const [partition, text] of Object.entries(texts)) {
-    const [name = ''] = partition.split('/');
-    try {
-      const { version, content } = Versioned.parse(JSON.parse(text));
-      versions[name] = Math.max(version, versions[name] ?? 0);
-      const before = contents[name] ?? [];
-      contents[name] = Array.isArray(content)
-        ? [...(Array.isArray(before) ? before : []), ...content]
-        : content;
-    } catch {
-      unreadable[partition] = text;
-    }
-  }
-  const more = Object.keys(unreadable).length > 0 ? { unreadable: [unreadable] } : {};
-  return JSON.stringify({ format: FORMAT, version: FILE_VERSION, versions, ...contents, ...more }, null, 1);
 }
 
 function parsed(text: string): unknown {

@@ -1,5 +1,6 @@
 import { useEffect } from 'react';
 import { ScrollView, View } from 'react-native';
+import { Boundary } from '@/ui/Boundary';
 import { IconButton } from '@/ui/Button';
 import { belongsInPane, closePanel, panelOf, usePanels, type Opened } from '@/ui/panels';
 import { Heading, Words } from '@/ui/Words';
@@ -28,7 +29,9 @@ function Shown({ panel }: { panel: Opened }) {
         </View>
         <IconButton label="Close the details" icon="close" onPress={closePanel} />
       </View>
-      <Content {...panel} />
+      <Boundary what="What was opened">
+        <Content {...panel} />
+      </Boundary>
     </ScrollView>
   );
 }

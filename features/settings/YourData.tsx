@@ -1,12 +1,13 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
+import { errorLines, forgetErrors } from '@/state/errorLog';
 import { askToLast, isLasting } from '@/state/lasting';
 import { addressOfSpace, session } from '@/state/session';
 import { store, useStore } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
 import { Button } from '@/ui/Button';
 import { chooseWorkspaceFile } from '@/actions/files/chooseFile';
-import { exportWorkspace, saveDamagedParts } from '@/actions/files/workspaceFiles';
+import { exportWorkspace, saveDamagedParts, saveErrors } from '@/actions/files/workspaceFiles';
 import { Words } from '@/ui/Words';
 
 /** Where the data lies, how it gets out and in, and what was found damaged. */
@@ -24,6 +25,7 @@ export function YourData({ onFreshDemo }: { onFreshDemo: () => void }) {
       </View>
       <Lasting />
       <SetAside />
+      <Errors />
       <Spaces onFreshDemo={onFreshDemo} />
     </>
   );
@@ -70,6 +72,32 @@ function SetAside() {
       <View className="flex-row flex-wrap gap-2">
         <Button label="Save the damaged parts" onPress={() => void saveDamagedParts()} />
         <Button label="Let them go" kind="danger" onPress={() => void store.forgetDamaged()} />
+      </View>
+    </View>
+  );
+}
+
+/** What went wrong of late; nothing of it is sent anywhere. */
+function Errors() {
+  const [lines, setLines] = useState(errorLines);
+  const last = lines.at(-1);
+  if (!last) return null;
+  const forget = () => {
+    forgetErrors();
+    setLines([]);
+  };
+  return (
+    <View className="gap-2 border-l-4 border-line pl-3">
+      <Words>
+        {lines.length === 1 ? 'One error was noted' : `${lines.length} errors were noted`}, the last one at{' '}
+        {last.place}. They stay in this browser; nothing is sent anywhere.
+      </Words>
+      <Words size="xs" tone="soft" numberOfLines={2}>
+        {last.message}
+      </Words>
+      <View className="flex-row flex-wrap gap-2">
+        <Button label="Save the error log" onPress={saveErrors} />
+        <Button label="Clear the error log" kind="quiet" onPress={forget} />
       </View>
     </View>
   );

@@ -1,13 +1,16 @@
+import { usePathname } from 'expo-router';
 import { useEffect, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { store, useStore } from '@/state/workspaceStore';
 import { DragLayer } from '@/board/drag/DragLayer';
 import { acceptDroppedFiles } from '@/actions/files/chooseFile';
-import { Navigation } from './Navigation';
+import { nameOfPlace, Navigation } from './Navigation';
 import { NoticeLine, UnsavedLine, UpdateLine } from './NoticeLine';
+import { Boundary } from '@/ui/Boundary';
 import { PanelHost } from '@/ui/PanelHost';
 import { MomentProvider } from '@/ui/clock';
 import { openPanel } from '@/ui/panels';
+import { useStarted } from './started';
 import { TravelLine } from './TravelLine';
 import { useWide } from '@/ui/useWide';
 
@@ -35,8 +38,10 @@ function onUndoKeys(event: KeyboardEvent) {
 /** What is around every screen: the places, notices, sheets, dropped files, the colours of day or night. */
 export function Shell({ children }: { children: ReactNode }) {
   const wide = useWide();
+  const place = usePathname();
   const opening = useStore((state) => state.opening);
   const theme = useStore(({ workspace }) => workspace.settings.theme);
+  useStarted(!opening);
   useEffect(acceptDroppedFiles, []);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -57,7 +62,11 @@ export function Shell({ children }: { children: ReactNode }) {
           <UnsavedLine />
           <UpdateLine />
           <TravelLine />
-          {!opening && children}
+          {!opening && (
+            <Boundary key={place} what={nameOfPlace(place)} isPlace>
+              {children}
+            </Boundary>
+          )}
         </View>
         <Navigation />
         <NoticeLine />
