@@ -1,5 +1,5 @@
 import assert from 'node:assert/strict';
-import { appendFileSync, cpSync, mkdtempSync, rmSync } from 'node:fs';
+import { appendFileSync, cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { after, before, test } from 'node:test';
@@ -44,6 +44,32 @@ test('without a network the application opens, works and keeps what is done; a n
   await settled(page);
   await boxOf(page, 'Done: Nothing was reloaded meanwhile');
   assert.ok(!(await page.$$eval('body', ([body]) => body?.innerText.includes('A new version'))));
+  await page.browserContext().close();
+});
+
+test('a version of which a script arrived cut is not taken', async () => {
+  const { page } = await openPage(stage, 'wide', 'cut', '/tasks');
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  const worker = path.join(root, 'sw.js');
+  const before = readFileSync(worker, 'utf8');
+  const [name = ''] = /_expo[^"]*entry-[0-9a-f]{32}\.js/.exec(before) ?? [];
+  const script = readFileSync(path.join(root, name), 'utf8');
+  const offered = async (hash: string, content: string) => {
+    const next = name.replace(/[0-9a-f]{32}/, hash.repeat(32));
+    writeFileSync(path.join(root, next), content);
+    writeFileSync(worker, before.replace(name, next));
+    return page.evaluate(async () => {
+      const registration = await navigator.serviceWorker.ready;
+      await registration.update();
+      const { installing } = registration;
+      return new Promise((resolve) =>
+        installing?.addEventListener('statechange', () => resolve(installing.state)),
+      );
+    });
+  };
+  assert.equal(await offered('0', script.slice(0, script.length / 2)), 'redundant');
+  assert.equal(await offered('1', script), 'installed');
+  writeFileSync(worker, before);
   await page.browserContext().close();
 });
 

@@ -5,3 +5,4 @@ cd "$(dirname "$0")/.."
 EXPO_NO_TELEMETRY=1 EXPO_OFFLINE=1 CI=1 npx expo export --platform web --output-dir dist
 npx tsx scripts/door.ts
 npx tsx scripts/offline.ts
+npx tsx scripts/compress.ts

@@ -1,5 +1,10 @@
+import { createHash } from 'node:crypto';
+import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { generateSW } from 'workbox-build';
+
+const integrityOf = (file: string) =>
+  `sha384-${createHash('sha384').update(readFileSync(file)).digest('base64')}`;
 
 /**
  * Writes the service worker of the exported application (dist/sw.js): every file is kept for use without a network, and
@@ -19,6 +24,12 @@ async function writeServiceWorker() {
     maximumFileSizeToCacheInBytes: 10_000_000,
     // hashed by the bundler, so their names tell their version
     dontCacheBustURLsMatching: /[.-][0-9a-f]{32}\./,
+    // what arrives cut or changed is not taken, and the version before stays (Subresource Integrity, W3C 2016)
+    manifestTransforms: [
+      (entries) => ({
+        manifest: entries.map((entry) => ({ ...entry, integrity: integrityOf(path.join(dist, entry.url)) })),
+      }),
+    ],
     navigateFallback: '/index.html',
     navigateFallbackDenylist: [/^\/health/, /^\/door\.html/],
     clientsClaim: true,

@@ -2,7 +2,8 @@ import path from 'node:path';
 import { serveStatic } from '@hono/node-server/serve-static';
 import { Hono, type MiddlewareHandler } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
-import { compress } from 'hono/compress';
+import { etag } from 'hono/etag';
+import { methodNotAllowed } from 'hono/method-not-allowed';
 import { secureHeaders } from 'hono/secure-headers';
 
 /** The routes of the application; anything else that is not a file is not found. */
@@ -43,14 +44,21 @@ const logging =
   };
 
 /**
- * Serves the exported application in `root`: compressed, hashed files for ever, everything else checked anew. Nothing
- * outside `root` can be read. `log` gets a line for each request.
+ * Serves the exported application in `root`: hashed files for ever, everything else checked anew by its ETag, compressed
+ * as the build left it beside each file. Nothing outside `root` can be read. `log` gets a line for each request.
  */
 export function appServer(root: string, log: (line: LogLine) => void = () => undefined): Hono {
   const app = new Hono();
   app.use(logging(log));
   app.use(bodyLimit({ maxSize: LARGEST_BODY, onError: (c) => c.text('The request is too large.', 413) }));
-  app.use(compress());
+  app.use(
+    methodNotAllowed({
+      app,
+      onMethodNotAllowed: (c, methods) =>
+        c.text('Files are asked for, nothing else.', 405, { Allow: methods.join(', ') }),
+    }),
+  );
+  app.use(etag());
   app.use(
     secureHeaders({
       contentSecurityPolicy: {
@@ -64,15 +72,23 @@ export function appServer(root: string, log: (line: LogLine) => void = () => und
         objectSrc: ["'none'"],
         baseUri: ["'none'"],
         frameAncestors: ["'none'"],
+        formAction: ["'none'"],
       },
+      // nothing of the device is needed but the screen and what is typed
+      permissionsPolicy: Object.fromEntries(
+        ['camera', 'microphone', 'geolocation', 'payment', 'usb', 'serial', 'bluetooth', 'midi'].map(
+          (name) => [name, []],
+        ),
+      ),
     }),
   );
   const relative = path.relative(process.cwd(), root);
-  app.get('/_expo/static/*', forEver, serveStatic({ root: relative }));
-  app.get('/assets/*', forEver, serveStatic({ root: relative }));
-  const page = serveStatic({ root: relative, path: 'index.html' });
+  const file = serveStatic({ root: relative, precompressed: true });
+  app.get('/_expo/static/*', forEver, file);
+  app.get('/assets/*', forEver, file);
+  const page = serveStatic({ root: relative, path: 'index.html', precompressed: true });
   for (const route of routes) app.get(route, askEachTime, page);
-  for (const file of [
+  for (const name of [
     '/sw.js',
     '/start.js',
     '/door.html',
@@ -81,7 +97,7 @@ export function appServer(root: string, log: (line: LogLine) => void = () => und
     '/manifest.webmanifest',
     '/icons/*',
   ])
-    app.get(file, askEachTime, serveStatic({ root: relative }));
+    app.get(name, askEachTime, file);
   app.get('/health', (c) => c.json({ status: 'ok' }));
   // browsers ask for it unasked; the page names its own icon
   app.get('/favicon.ico', (c) => c.redirect('/icons/icon-192.png', 301));

@@ -13,9 +13,16 @@ const hostname = process.env.HOST ?? '127.0.0.1';
 const log = (line: LogLine) => console.log(JSON.stringify({ at: new Date().toISOString(), ...line }));
 const app = appServer(path.join(__dirname, '../dist'), demo ? undefined : log);
 
-const server = serve(
-  { fetch: app.fetch, port, hostname, serverOptions: { requestTimeout: 10_000, headersTimeout: 5_000 } },
-  () => console.log(`Sprindle: http://localhost:${port}/${demo ? '?space=demo' : ''}`),
+/** What a connection may take: ms, bytes. Without the interval Node looks at the timeouts twice a minute only. */
+const LIMITS = {
+  requestTimeout: 10_000,
+  headersTimeout: 5_000,
+  connectionsCheckingInterval: 1_000,
+  maxHeaderSize: 8_192,
+};
+
+const server = serve({ fetch: app.fetch, port, hostname, serverOptions: LIMITS }, () =>
+  console.log(`Sprindle: http://localhost:${port}/${demo ? '?space=demo' : ''}`),
 );
 
 server.on('error', (error: NodeJS.ErrnoException) => {
