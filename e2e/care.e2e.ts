@@ -170,7 +170,7 @@ test('storage that is switched off is said, and one can still look around', asyn
     };
   });
   await page.goto(`${stage.address}/tasks`);
-  await sees(page, 'storage is switched off or cannot be read');
+  await sees(page, 'The browser’s storage is refused to this page.');
   await addTasks(page, 'Only for now');
   await boxOf(page, 'Done: Only for now');
   await page.browserContext().close();

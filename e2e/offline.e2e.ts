@@ -38,11 +38,13 @@ test('without a network the application opens, works and keeps what is done; a n
   await sees(page, 'A new version of Sprindle is ready.');
   await isAccessible(page, 'an offered version');
   await type(page, 'Add to General', 'Nothing was reloaded meanwhile');
+  await (await page.$('input[aria-label="Add to General"]'))?.type('Half typed');
   const reloaded = page.waitForNavigation();
   await press(page, 'Use it now');
   await reloaded;
   await settled(page);
   await boxOf(page, 'Done: Nothing was reloaded meanwhile');
+  assert.equal(await page.$eval('input[aria-label="Add to General"]', (field) => field.value), 'Half typed');
   assert.ok(!(await page.$$eval('body', ([body]) => body?.innerText.includes('A new version'))));
   await page.browserContext().close();
 });

@@ -76,9 +76,7 @@ export function appServer(root: string, log: (line: LogLine) => void = () => und
       },
       // nothing of the device is needed but the screen and what is typed
       permissionsPolicy: Object.fromEntries(
-        ['camera', 'microphone', 'geolocation', 'payment', 'usb', 'serial', 'bluetooth', 'midi'].map(
-          (name) => [name, []],
-        ),
+        ['camera', 'microphone', 'geolocation', 'payment', 'usb', 'serial', 'midi'].map((name) => [name, []]),
       ),
     }),
   );

@@ -35,6 +35,7 @@ describe('a page that is left before anything is written', () => {
     gone.run(addTask, task);
     storage.full = true; // its transaction never comes through
     gone.leave();
+    await gone.flush();
     storage.full = false;
     const next = await leaving(storage, 'two');
     expect(next.getState().workspace.tasks.get('a')?.title).toBe('Order waders');

@@ -88,13 +88,24 @@ export function repository(first: KeyValue, reopen?: () => KeyValue) {
     if (emptied) await write(workspace, changedPartitions(null, workspace));
   }
 
+  /** All keys, on storage opened anew if need be. */
+  async function storedKeys(): Promise<string[]> {
+    try {
+      return await storage.getAllKeys();
+    } catch (error) {
+      if (!reopen) throw error;
+      storage = reopen();
+      return storage.getAllKeys();
+    }
+  }
+
   /** The texts under keys, none for none. */
   const textsUnder = async (keys: string[]) => (keys.length > 0 ? await storage.getMany(keys) : {});
 
   return {
     /** Opens what is stored. Damaged parts are set aside, the rest opens. Throws FromTheFuture, or what storage throws. */
     async load(now: number): Promise<Loaded> {
-      const stored = await storage.getAllKeys();
+      const stored = await storedKeys();
       const keys = stored.filter((key) => key.startsWith(PART));
       marked = stored.includes(MARK);
       const texts = await textsUnder(keys);

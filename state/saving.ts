@@ -10,8 +10,8 @@ type Surroundings = {
   readonly repository: Repository;
   readonly lastWords: LastWords | undefined;
   readonly workspace: () => Workspace;
-  /** Called after each write, with whether it went through. */
-  readonly onWritten: (went: boolean) => void;
+  /** Called after each write, with what kept it from going through, if anything did. */
+  readonly onWritten: (error?: unknown) => void;
 };
 
 /** Writes what has changed, a moment after it did: one transaction after the other, what failed with the next. */
@@ -36,10 +36,10 @@ export function saving({ repository, lastWords, workspace, onWritten }: Surround
       await repository.save(workspace(), partitions);
       unwritten = unwritten.slice(written.length);
       keepLastWords();
-      onWritten(true);
-    } catch {
+      onWritten();
+    } catch (error) {
       for (const partition of partitions) dirty.add(partition);
-      onWritten(false);
+      onWritten(error ?? new Error('it says no more'));
     }
   };
 

@@ -11,6 +11,7 @@ import { changedPartitions } from './partitions';
 import type { Repository } from './repository';
 import { saving } from './saving';
 import { done, noSteps, redone, undone, type Step, type Steps } from './steps';
+import { storageWords } from './storageWords';
 import type { Tabs } from './tabs';
 
 export type StoreState = Steps & {
@@ -35,8 +36,8 @@ export type Surroundings = {
   readonly trace?: Trace;
 };
 
-const FULL =
-  'Changes are not being saved: the browser’s storage is full or switched off. Keep this tab open and make room; saving is tried again with the next change.';
+const unsavedWords = (error: unknown) =>
+  `Changes are not being saved: the browser’s storage ${storageWords(error)}. Keep this tab open, and make room or export everything; saving is tried again with the next change.`;
 const EMPTIED =
   'The browser has emptied the storage of this site: nothing of what was here before is left. Open an exported file under Settings to get it back.';
 const STRANGER = 'Another tab runs another version of Sprindle. Reload the older one before you go on.';
@@ -60,9 +61,9 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
     repository,
     lastWords,
     workspace: () => get().workspace,
-    onWritten: (went) => {
-      if (went) trace?.leave();
-      const unsaved = went ? null : FULL;
+    onWritten: (error) => {
+      if (error === undefined) trace?.leave();
+      const unsaved = error === undefined ? null : unsavedWords(error);
       if (get().unsaved !== unsaved) set({ unsaved });
     },
   });
@@ -132,11 +133,13 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
     /** Opens what is stored; a fresh space begins with what `seed` gives. */
     async open(seed?: () => Promise<Workspace>): Promise<void> {
       tabs?.open();
+      // before the disk is read: a page that is just being left may write them, and forget them, meanwhile
+      const left = lastWords?.take() ?? [];
       try {
         const loaded = await repository.load(now());
         const stored = loaded.fresh && seed ? await seed() : loaded.workspace;
         saver.mark(loaded.fresh && seed ? changedPartitions(null, stored) : loaded.moved);
-        const workspace = retraced(stored, lastWords?.take() ?? []);
+        const workspace = retraced(stored, left);
         saver.mark(changedPartitions(stored, workspace));
         set({ workspace, opening: false, setAside: loaded.setAside });
         early.splice(0).forEach(hear);
@@ -148,11 +151,12 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
           );
         }
       } catch (error) {
+        lastWords?.keep(left);
         saver.stop();
         const unsaved =
           error instanceof FromTheFuture
             ? `${error.message} Nothing was opened and nothing will be overwritten.`
-            : 'The browser’s storage is switched off or cannot be read. You can look around, but nothing will be saved.';
+            : `The browser’s storage ${storageWords(error)}. You can look around, but nothing will be saved.`;
         set({ opening: false, unsaved });
       }
     },

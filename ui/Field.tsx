@@ -1,5 +1,6 @@
 import { useEffect, useId, useRef, useState } from 'react';
 import { TextInput, View } from 'react-native';
+import { draftOf, keepDraft } from './drafts';
 import { Words } from './Words';
 
 /** What came of reading typed text: a value, or a problem in words. */
@@ -16,7 +17,7 @@ type Props<T> = {
   multiline?: boolean;
   hideLabel?: boolean;
   focusFirst?: boolean;
-  /** Save with Enter only and empty the field afterwards, for adding one after the other. */
+  /** Save with Enter only and empty the field afterwards, for adding one after the other; what is left unsaved stays as a draft. */
   adding?: boolean;
 };
 
@@ -35,7 +36,7 @@ export function Field<T>({
   focusFirst,
   adding,
 }: Props<T>) {
-  const [typed, setTyped] = useState(text);
+  const [typed, setTyped] = useState(() => (adding && draftOf(label)) || text);
   const [problem, setProblem] = useState<string | null>(null);
   const [stored, setStored] = useState(text);
   /** What was typed and has been saved: no state, as saving may take the field away at once. */
@@ -55,6 +56,11 @@ export function Field<T>({
     if (focusFirst) input.current?.focus();
   }, [focusFirst]);
 
+  const change = (to: string) => {
+    setTyped(to);
+    if (adding) keepDraft(label, to);
+  };
+
   const save = () => {
     if (typed === stored || typed === saved.current) return setProblem(null);
     const reading = read(typed);
@@ -62,7 +68,7 @@ export function Field<T>({
     setProblem(null);
     saved.current = adding ? null : typed;
     if (onSave(reading.value) === false) saved.current = null;
-    else if (adding) setTyped('');
+    else if (adding) change('');
   };
 
   useLeaving(adding ? undefined : save);
@@ -80,7 +86,7 @@ export function Field<T>({
         aria-invalid={problem !== null}
         aria-describedby={problem ? id : undefined}
         value={typed}
-        onChangeText={setTyped}
+        onChangeText={change}
         onBlur={adding ? undefined : save}
         onSubmitEditing={save}
         submitBehavior="submit"

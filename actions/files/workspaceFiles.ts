@@ -5,21 +5,27 @@ import { dateOf } from '@/core/time/zone';
 import { errorLines } from '@/state/errorLog';
 import { here } from '@/state/here';
 import { session } from '@/state/session';
+import { storageWords } from '@/state/storageWords';
 import { currentWorkspace, store } from '@/state/workspaceStore';
 import { download } from './download';
 import { ask } from '@/ui/panels';
 
 /** Hands the whole workspace to the person as one JSON file; what could not be opened, as it lies on the disk. */
 export async function exportWorkspace(): Promise<void> {
+  const text = await everything();
+  if (text === undefined) return;
   const name = `sprindle-${session.space}-${today()}.json`;
+  download(name, text, 'application/json');
+  store.say(`Exported as ${name}`);
+}
+
+async function everything(): Promise<string | undefined> {
+  if (!store.isReadOnly()) return writeWorkspaceFile(currentWorkspace());
   try {
-    const text = store.isReadOnly()
-      ? fileOfPartitions(await store.onDisk())
-      : writeWorkspaceFile(currentWorkspace());
-    download(name, text, 'application/json');
-    store.say(`Exported as ${name}`);
-  } catch {
-    store.say('The storage cannot be read, so there is nothing that could be exported.', 'problem');
+    return fileOfPartitions(await store.onDisk());
+  } catch (error) {
+    store.say(`Nothing can be exported: the browser’s storage ${storageWords(error)}.`, 'problem');
+    return undefined;
   }
 }
 

@@ -1,4 +1,5 @@
 import { changedParts } from '../model/collection';
+import { equal } from '../model/equal';
 import type { Deletion } from '../model/deletion';
 import { collectionNames, type AnyRecord, type CollectionName } from '../model/records';
 import type { Settings } from '../model/settings';
@@ -125,12 +126,10 @@ function applied(
   return next as Workspace; // every key of a Workspace was copied
 }
 
-const same = (a: unknown, b: unknown) => a === b || JSON.stringify(a) === JSON.stringify(b);
-
 /** The names of the fields in which two things of a kind differ. */
 export function differing(one: object, other: object): string[] {
   const [a, b] = [new Map(Object.entries(one)), new Map(Object.entries(other))];
-  return [...new Set([...a.keys(), ...b.keys()])].filter((field) => !same(a.get(field), b.get(field)));
+  return [...new Set([...a.keys(), ...b.keys()])].filter((field) => !equal(a.get(field), b.get(field)));
 }
 
 /** A thing with some fields as another of its kind has them, absent ones too; the very same when there are none. */

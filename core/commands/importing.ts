@@ -3,6 +3,7 @@ import type { Id } from '../model/common';
 import { CalendarEvent, type Calendar } from '../model/event';
 import { ReadTask, type Task } from '../model/task';
 import { withCategories } from '../model/categories';
+import { equal } from '../model/equal';
 import type { Workspace } from '../model/workspace';
 import { lowestRank } from '../tasks/order';
 import { command, forget, put } from './command';
@@ -32,14 +33,12 @@ export type ImportCounts = {
   readonly removed: number;
 };
 
-const sameText = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b);
-
 /** What an import would write: events whose UID is new to the calendar, or newer or other than what is stored. */
 function incomingEvents(workspace: Workspace, { calendar, events }: Import): CalendarEvent[] {
   return events.flatMap((event) => {
     const id = `${calendar.id}/${event.uid}`;
     const stored = workspace.events.get(id);
-    // parsed, so that keys stand in one order and equal events are equal as text
+    // parsed, so that what is longer than bounds counts as it would be kept
     const record = CalendarEvent.parse({
       id,
       calendarId: calendar.id,
@@ -47,7 +46,7 @@ function incomingEvents(workspace: Workspace, { calendar, events }: Import): Cal
       changedAt: stored?.changedAt,
     });
     // an older SEQUENCE never overwrites a newer one (RFC 5546 2.1.5)
-    const asItStands = stored && (event.sequence < stored.sequence || sameText(stored, record));
+    const asItStands = stored && (event.sequence < stored.sequence || equal(stored, record));
     return asItStands ? [] : [record];
   });
 }
@@ -64,7 +63,7 @@ function incomingTasks(workspace: Workspace, { calendar, tasks }: Import, listId
     const id = `${calendar.id}/${uid}`;
     const origin = { kind: 'calendarFile' as const, calendarId: calendar.id, uid, lastRead };
     const stored = workspace.tasks.get(id);
-    if (workspace.tasks.has(uid) || (stored && sameText(stored.origin?.lastRead, lastRead))) return [];
+    if (workspace.tasks.has(uid) || (stored && equal(stored.origin?.lastRead, lastRead))) return [];
     const doneAt = lastRead.done ? (lastRead.doneAt ?? at) : null;
     if (!stored) {
       const rank = top - tasks.length + i;
@@ -73,7 +72,7 @@ function incomingTasks(workspace: Workspace, { calendar, tasks }: Import, listId
     const before = stored.origin?.lastRead;
     const news = Object.entries({ title, notes, estimate, priority, due }).filter(
       // the entries are fields of both
-      ([name, value]) => !sameText(value, before?.[name as keyof ReadTask]),
+      ([name, value]) => !equal(value, before?.[name as keyof ReadTask]),
     );
     const ticked = lastRead.done === before?.done ? {} : { doneAt };
     return [{ ...stored, ...Object.fromEntries(news), ...ticked, origin }];
@@ -121,7 +120,7 @@ export const calendarOfSource = (workspace: Workspace, source: string): Calendar
  */
 export const importCalendars = command('import', (workspace, input: ImportInput) =>
   incoming(workspace, input).reduce((before, { calendar, records, todos, gone }) => {
-    const known = sameText(before.calendars.get(calendar.id), calendar);
+    const known = equal(before.calendars.get(calendar.id), calendar);
     const withCalendar = known ? before : put(before, 'calendars', calendar);
     const cleared = forget(
       withCalendar,

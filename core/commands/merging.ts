@@ -1,3 +1,4 @@
+import { equal } from '../model/equal';
 import { collectionNames, type AnyRecord, type CollectionName } from '../model/records';
 import type { Workspace } from '../model/workspace';
 import { inRank } from '../tasks/order';
@@ -17,7 +18,7 @@ export type MergeCounts = {
   readonly gone: number;
 };
 
-const withoutTime = ({ changedAt: _, ...rest }: AnyRecord) => JSON.stringify(rest);
+const withoutTime = ({ changedAt: _, ...rest }: AnyRecord) => rest;
 const timeOf = ({ changedAt = 0 }: AnyRecord) => changedAt;
 
 /** Whether a record was deleted in a workspace after it was last changed. */
@@ -35,7 +36,7 @@ function outcome(ours: Workspace, theirs: Workspace, name: CollectionName) {
     const own = ours[name].get(record.id);
     if (!own && deletedIn(ours, name, record)) kept += 1;
     else if (!own) added.push(record);
-    else if (withoutTime(own) === withoutTime(record)) same += 1;
+    else if (equal(withoutTime(own), withoutTime(record))) same += 1;
     else if (timeOf(record) > timeOf(own)) taken.push(record);
     else kept += 1;
   }

@@ -3,6 +3,7 @@ import { fileOfPartitions } from './partitionsFile';
 import { readFileSync } from 'node:fs';
 import { demoWorkspace } from '@/demo/generate';
 import { mergeCounts, mergeWorkspace, replaceEverything } from '../commands/merging';
+import { editTask } from '../commands/tasks';
 import { applyChanges, changesBetween, reversed } from '../commands/changes';
 import { emptyWorkspace } from '../model/workspace';
 import { instantOf } from '../time/zone';
@@ -41,6 +42,17 @@ test('what lies in storage becomes a file without being read, and what is no par
   const read = readWorkspaceFile(text).workspace;
   expect(read.tasks.get(one.id)).toEqual(office.tasks.get(one.id));
   expect([read.tasks.size, read.settings]).toEqual([2, office.settings]);
+});
+
+test('a file that is opened as soon as it is written has everything the same', () => {
+  const lived = office.tasks
+    .values()
+    .reduce(
+      (before, { id }) => editTask.apply(before, { id, due: { time: null, date: '2026-11-27' }, notes: 'x' }),
+      office,
+    );
+  const { workspace } = readWorkspaceFile(writeWorkspaceFile(lived));
+  expect(mergeCounts(lived, workspace)).toMatchObject({ added: 0, taken: 0, kept: 0, gone: 0 });
 });
 
 test('what is in it is counted', () => {

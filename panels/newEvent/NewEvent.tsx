@@ -16,11 +16,15 @@ import { useMoment } from '@/ui/clock';
 import { Findings } from '@/board/Findings';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
+import { draftOf, keepDraft } from '@/ui/drafts';
 import { Field } from '@/ui/Field';
 import { readDay, readLength, readTitle } from '@/ui/readings';
 import { closePanel, openPanel, type Panel, type Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { addEventAt } from '@/actions/events';
+
+/** The title is kept when this is left before it is added. */
+const DRAFT = 'New';
 
 type Kind = 'event' | 'task' | 'group';
 
@@ -31,7 +35,7 @@ export function NewEvent({ from, minutes: length }: { from: number; minutes: num
   const [kind, setKind] = useState<Kind>('event');
   const [start, setStart] = useState(from);
   const [minutes, setMinutes] = useState(length);
-  const [title, setTitle] = useState('');
+  const [title, setTitle] = useState(() => draftOf(DRAFT));
   const own = ownCalendars(workspace.calendars);
   const [calendarId, setCalendar] = useState(own[0]?.id);
   const clock = (instant: number) => clockWords(instant, zone, workspace.settings.clock);
@@ -45,7 +49,12 @@ export function NewEvent({ from, minutes: length }: { from: number; minutes: num
     { zone },
   );
 
+  const keep = (typed: string) => {
+    setTitle(typed);
+    keepDraft(DRAFT, typed);
+  };
   const addBlock = (name: string) => {
+    keepDraft(DRAFT, '');
     const [list = firstList] = inRank(workspace.lists);
     const taskId = newId();
     store.run(
@@ -65,6 +74,7 @@ export function NewEvent({ from, minutes: length }: { from: number; minutes: num
     const id = addEventAt(name, start, minutes, calendarId);
     const event = id && currentWorkspace().events.get(id);
     if (!event) return;
+    keepDraft(DRAFT, '');
     openPanel({ kind: 'meeting', meeting: occurrenceAt(event, event.start.wall, zone) });
   };
   return (
@@ -80,7 +90,7 @@ export function NewEvent({ from, minutes: length }: { from: number; minutes: num
           { value: 'group', name: 'A block for small tasks' },
         ]}
       />
-      <Field label="Title" text={title} focusFirst read={readTitle} onSave={setTitle} />
+      <Field label="Title" text={title} focusFirst read={readTitle} onSave={keep} />
       <Field
         label="Starts"
         text={`${dateWords(day)} ${clock(start)}`}
