@@ -2,9 +2,10 @@ import ICAL from 'ical.js';
 import { Temporal } from 'temporal-polyfill';
 import { givesNothing } from '../calendar/recurring';
 import { bounds, shortened } from '../model/bounds';
+import { issueWords } from '../model/common';
 import {
   type Attendee,
-  type CalendarEvent,
+  CalendarEvent,
   type EventDetails,
   type EventLength,
   type WallStart,
@@ -24,6 +25,8 @@ import {
 } from './icalProperty';
 import { Unreadable } from './readProblem';
 import type { ZoneFinder } from './vendorZones';
+
+const FileEventSchema = CalendarEvent.omit({ id: true, calendarId: true });
 
 /** An event as a file tells it, before it belongs to one of the person's calendars. */
 export type FileEvent = Omit<CalendarEvent, 'id' | 'calendarId' | 'changedAt' | 'madeHere'>;
@@ -91,6 +94,9 @@ export function readEvent(part: Component, findZone: ZoneFinder, problems: Probl
     also: all('RDATE').flatMap((property) => readAdded(property, walls, like)),
     exceptions: [],
   };
+  const odd = FileEventSchema.safeParse(event);
+  if (!odd.success)
+    throw new Unreadable(part.line, `The event has a wrong value (${issueWords(odd.error)})`, LEFT_OUT);
   problems.push(...tooMany(event, part.line));
   return {
     line: part.line,
@@ -192,7 +198,8 @@ function minutesBeforeStart({ lines }: Component): number | null {
   if (trigger.params.related?.toUpperCase() === 'END') return null;
   try {
     const minutes = -ICAL.Duration.fromString(String(trigger.values[0])).toSeconds() / 60;
-    return Number.isInteger(minutes) ? minutes : null;
+    const near = Math.abs(minutes) <= bounds.eventDays * 1440;
+    return Number.isInteger(minutes) && near ? minutes : null;
   } catch {
     return null;
   }

@@ -1,7 +1,8 @@
 import { Temporal } from 'temporal-polyfill';
 import { bounds } from '../model/bounds';
+import { issueWords } from '../model/common';
 import type { EventLength } from '../model/event';
-import type { Priority, ReadTask } from '../model/task';
+import { ReadTask, type Priority } from '../model/task';
 import { instantOf, type Zone } from '../time/zone';
 import { linesOf, type Component, type Problem } from './contentLines';
 import { wallAt, wallsIn } from './fileZones';
@@ -60,7 +61,7 @@ export function readTask(part: Component, findZone: ZoneFinder, home: Zone, prob
       what: `The estimate of “${title}” is longer than any task may take`,
       hint: 'The task came in without an estimate.',
     });
-  return {
+  const task = {
     uid: text('UID') || title,
     title,
     notes: text('DESCRIPTION'),
@@ -75,6 +76,9 @@ export function readTask(part: Component, findZone: ZoneFinder, home: Zone, prob
       ...part.parts.flatMap(linesOf),
     ],
   };
+  const odd = ReadTask.safeParse(task);
+  if (odd.success) return task;
+  throw new Unreadable(part.line, `The task has a wrong value (${issueWords(odd.error)})`, LEFT_OUT);
 }
 
 /** An instant of the years that are kept, or none. */

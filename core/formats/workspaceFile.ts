@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { withCategoriesOfText } from '../model/categories';
 import { FromTheFuture, migrate, versionOf } from '../model/migrations';
 import { shortened } from '../model/bounds';
+import { issueWords } from '../model/common';
 import { danglingWords } from '../model/dangling';
 import {
   collectionNames,
@@ -108,9 +109,6 @@ export function readWorkspaceFile(text: string): { workspace: Workspace; problem
   const workspace = 'categories' in parts ? read : withCategoriesOfText(read);
   return { workspace, problems: [...problems, ...danglingWords(workspace)] };
 }
-
-const issueWords = ({ issues: [issue] }: z.ZodError) =>
-  issue ? [issue.path.join('.'), issue.message].filter((word) => word !== '').join(': ') : 'cannot be read';
 
 const Named = z.looseObject({
   title: z.string().optional(),

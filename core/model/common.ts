@@ -33,3 +33,7 @@ export const TimeText = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'is not a 
 
 export const Hue = z.enum(['reed', 'brook', 'iris', 'berry', 'clay', 'straw', 'slate', 'fern']);
 export type Hue = z.infer<typeof Hue>;
+
+/** What a schema found wrong first: the field and why. */
+export const issueWords = ({ issues: [issue] }: z.ZodError) =>
+  issue ? [issue.path.join('.'), issue.message].filter((word) => word !== '').join(': ') : 'cannot be read';
