@@ -57,6 +57,7 @@ async function askAboutUnseen({ jump, entry }: NonNullable<typeof open>): Promis
   const title = subjectTitle(entry.subject, currentWorkspace());
   const kept = durationWords((to - entry.from) / MINUTE);
   store.run(leaveOut, { id: entry.id, to, goesOn }, `${kept} kept on ${title}`);
+  lookAtClock();
 }
 
 /** Looks at the clock each second from now on, first at what went by while no page was open. */
