@@ -1,4 +1,5 @@
 import { Pressable, View } from 'react-native';
+import { tabStop } from './choiceKeys';
 import { Words } from './Words';
 
 type Props<T extends string> = {
@@ -11,6 +12,7 @@ type Props<T extends string> = {
 
 /** One of a few, all in sight. The chosen one is underlined. */
 export function Choice<T extends string>({ label, options, value, onChoose, hideLabel = false }: Props<T>) {
+  const noneChosen = !options.some((option) => option.value === value);
   return (
     <View className="gap-1">
       {!hideLabel && (
@@ -19,11 +21,12 @@ export function Choice<T extends string>({ label, options, value, onChoose, hide
         </Words>
       )}
       <View role="radiogroup" aria-label={label} className="flex-row flex-wrap gap-x-1">
-        {options.map((option) => (
+        {options.map((option, i) => (
           <Pressable
             key={option.value}
             role="radio"
             aria-checked={option.value === value}
+            tabIndex={tabStop(option.value === value, i === 0 && noneChosen)}
             onPress={() => onChoose(option.value)}
             className={`min-h-[44px] justify-center border-b-2 px-2.5 hover:border-line ${option.value === value ? 'border-pine' : 'border-transparent'}`}
           >

@@ -1,5 +1,6 @@
 import { Pressable, View } from 'react-native';
 import { Hue } from '@/core/model/common';
+import { tabStop } from './choiceKeys';
 
 /** How a choice in a row of small pictures is drawn. */
 export const swatch = (chosen: boolean) =>
@@ -15,6 +16,7 @@ export const HueChoice = ({ of, value, onChoose }: HueChoiceProps) => (
         key={option}
         role="radio"
         aria-checked={option === value}
+        tabIndex={tabStop(option === value)}
         aria-label={option}
         onPress={() => onChoose(option)}
         className={`hue-${option} ${swatch(option === value)}`}

@@ -8,6 +8,7 @@ import { nameOfPlace, Navigation } from './Navigation';
 import { NoticeLine, UnsavedLine, UpdateLine } from './NoticeLine';
 import { Boundary } from '@/ui/Boundary';
 import { PanelHost } from '@/ui/PanelHost';
+import { listenToChoices } from '@/ui/choiceKeys';
 import { MomentProvider } from '@/ui/clock';
 import { openPanel } from '@/ui/panels';
 import { useStarted } from './started';
@@ -43,6 +44,7 @@ export function Shell({ children }: { children: ReactNode }) {
   const theme = useStore(({ workspace }) => workspace.settings.theme);
   useStarted(!opening);
   useEffect(acceptDroppedFiles, []);
+  useEffect(listenToChoices, []);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       onUndoKeys(event);

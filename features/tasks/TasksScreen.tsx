@@ -10,6 +10,7 @@ import { overdueCount } from '@/core/tasks/deadline';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
+import { tabStop } from '@/ui/choiceKeys';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
@@ -140,6 +141,7 @@ function ListFilter({ value, onChoose }: { value: Id | null; onChoose: (listId: 
         <Pressable
           role="radio"
           aria-checked={value === null}
+          tabIndex={tabStop(value === null)}
           onPress={() => onChoose(null)}
           className={`hue-slate ${tab(value === null)}`}
         >
@@ -150,6 +152,7 @@ function ListFilter({ value, onChoose }: { value: Id | null; onChoose: (listId: 
             key={id}
             role="radio"
             aria-checked={value === id}
+            tabIndex={tabStop(value === id)}
             onPress={() => onChoose(id)}
             className={`hue-${hue} ${tab(value === id)}`}
           >

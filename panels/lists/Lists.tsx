@@ -8,6 +8,7 @@ import { Field } from '@/ui/Field';
 import { swatch } from '@/ui/HueChoice';
 import { Icon } from '@/ui/icons';
 import { readTitle } from '@/ui/readings';
+import { tabStop } from '@/ui/choiceKeys';
 import { Words } from '@/ui/Words';
 import { NamedRow } from '../parts/NamedRow';
 import type { Panel, Panels } from '@/ui/panels';
@@ -59,6 +60,7 @@ function ListRow({ list, heir }: { list: TaskList; heir: TaskList | undefined })
             key={option}
             role="radio"
             aria-checked={option === icon}
+            tabIndex={tabStop(option === icon)}
             aria-label={option}
             onPress={() => store.run(editList, { id, icon: option })}
             className={swatch(option === icon)}

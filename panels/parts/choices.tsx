@@ -6,6 +6,7 @@ import type { Priority } from '@/core/model/task';
 import { useWorkspace } from '@/state/workspaceStore';
 import { Choice } from '@/ui/Choice';
 import { Icon } from '@/ui/icons';
+import { tabStop } from '@/ui/choiceKeys';
 import { Words } from '@/ui/Words';
 
 const priorityNames: Record<Priority, string> = {
@@ -35,11 +36,12 @@ export function ListChoice({ value, onChoose }: { value: Id; onChoose: (listId: 
         List
       </Words>
       <View role="radiogroup" aria-label="List" className="flex-row flex-wrap gap-2">
-        {lists.map(({ id, name, hue, icon }) => (
+        {lists.map(({ id, name, hue, icon }, i) => (
           <Pressable
             key={id}
             role="radio"
             aria-checked={id === value}
+            tabIndex={tabStop(id === value, i === 0 && !lists.some((list) => list.id === value))}
             onPress={() => onChoose(id)}
             className={`hue-${hue} min-h-[44px] flex-row items-center gap-2 border-b-2 px-2 ${id === value ? 'border-edge bg-fill' : 'border-transparent hover:border-line'}`}
           >
