@@ -17,6 +17,8 @@ type Props<T> = {
   multiline?: boolean;
   hideLabel?: boolean;
   focusFirst?: boolean;
+  /** Why the value was refused elsewhere, as by the button that wanted to use it. */
+  refusal?: string | null;
   /** Save with Enter only and empty the field afterwards, for adding one after the other; what is left unsaved stays as a draft. */
   adding?: boolean;
 };
@@ -34,10 +36,12 @@ export function Field<T>({
   multiline,
   hideLabel,
   focusFirst,
+  refusal = null,
   adding,
 }: Props<T>) {
   const [typed, setTyped] = useState(() => (adding && draftOf(label)) || text);
-  const [problem, setProblem] = useState<string | null>(null);
+  const [unread, setProblem] = useState<string | null>(null);
+  const problem = unread ?? refusal;
   const [stored, setStored] = useState(text);
   /** What was typed and has been saved: no state, as saving may take the field away at once. */
   const saved = useRef<string | null>(null);
@@ -81,6 +85,8 @@ export function Field<T>({
         </Words>
       )}
       <TextInput
+        // submitBehavior is not known to React Native for Web
+        blurOnSubmit={false}
         ref={input}
         aria-label={label}
         aria-invalid={problem !== null}
@@ -89,7 +95,6 @@ export function Field<T>({
         onChangeText={change}
         onBlur={adding ? undefined : save}
         onSubmitEditing={save}
-        submitBehavior="submit"
         placeholder={placeholder}
         placeholderTextColor="var(--ink-soft)"
         multiline={multiline}

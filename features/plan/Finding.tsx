@@ -40,6 +40,8 @@ export function Finding({ sought, setSought, chosen, setList, options }: ReturnT
   return (
     <View className="gap-1">
       <TextInput
+        // submitBehavior is not known to React Native for Web
+        blurOnSubmit={false}
         aria-label="Search tasks and lists"
         placeholder="Search tasks and lists"
         placeholderTextColor="var(--ink-soft)"

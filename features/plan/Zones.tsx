@@ -54,6 +54,8 @@ function CityField({ label, zone, onChoose }: Props) {
         </View>
       )}
       <TextInput
+        // submitBehavior is not known to React Native for Web
+        blurOnSubmit={false}
         aria-label={label}
         placeholder="Type a city"
         placeholderTextColor="var(--ink-soft)"

@@ -49,7 +49,9 @@ export function NewEvent({ from, minutes: length }: { from: number; minutes: num
     { zone },
   );
 
+  const [refusal, setRefusal] = useState<string | null>(null);
   const keep = (typed: string) => {
+    setRefusal(null);
     setTitle(typed);
     keepDraft(DRAFT, typed);
   };
@@ -69,7 +71,7 @@ export function NewEvent({ from, minutes: length }: { from: number; minutes: num
   };
   const add = (name: string) => {
     if (name === '' && kind === 'group') return addBlock('Small tasks');
-    if (name === '') return store.say('A title is needed.', 'problem');
+    if (name === '') return setRefusal('A title is needed.');
     if (kind !== 'event') return addBlock(name);
     const id = addEventAt(name, start, minutes, calendarId);
     const event = id && currentWorkspace().events.get(id);
@@ -90,7 +92,7 @@ export function NewEvent({ from, minutes: length }: { from: number; minutes: num
           { value: 'group', name: 'A block for small tasks' },
         ]}
       />
-      <Field label="Title" text={title} focusFirst read={readTitle} onSave={keep} />
+      <Field label="Title" text={title} focusFirst refusal={refusal} read={readTitle} onSave={keep} />
       <Field
         label="Starts"
         text={`${dateWords(day)} ${clock(start)}`}

@@ -46,6 +46,14 @@ function EntryRow({ entry }: { entry: TimeEntry }) {
     return <Words tone="amber">Running since {clockWords(from, zone, clock)}</Words>;
   }
   const at = (time: string, day: string) => instantOf(`${day}T${time}`, zone);
+  /** A typed time of day, unless the entry would end before it begins. */
+  const readTime =
+    (instantOfTime: (time: string) => number, fits: (instant: number) => boolean) => (typed: string) => {
+      const reading = readClock(typed);
+      if ('problem' in reading || fits(instantOfTime(reading.value))) return reading;
+      return { problem: 'The end must be after the start.' };
+    };
+  const [begin, end] = [(time: string) => at(time, date), (time: string) => at(time, dateOf(to, zone))];
   const text = (instant: number) => timeWords(wallOf(instant, zone).slice(11, 16), clock);
   return (
     <View className="flex-row items-end gap-2">
@@ -53,16 +61,16 @@ function EntryRow({ entry }: { entry: TimeEntry }) {
         <Field
           label={`${dateWords(date)}, from`}
           text={text(from)}
-          read={readClock}
-          onSave={(time) => store.run(editEntry, { id, from: at(time, date), to })}
+          read={readTime(begin, (instant) => instant < to)}
+          onSave={(time) => store.run(editEntry, { id, from: begin(time), to })}
         />
       </View>
       <View className="flex-1">
         <Field
           label="to"
           text={text(to)}
-          read={readClock}
-          onSave={(time) => store.run(editEntry, { id, from, to: at(time, dateOf(to, zone)) })}
+          read={readTime(end, (instant) => instant > from)}
+          onSave={(time) => store.run(editEntry, { id, from, to: end(time) })}
         />
       </View>
       <IconButton

@@ -33,6 +33,8 @@ export function TypedLine<T>({ label, examples, read, meaning, onTake }: Props<T
         {label}
       </Words>
       <TextInput
+        // submitBehavior is not known to React Native for Web
+        blurOnSubmit={false}
         aria-label={label}
         value={typed}
         onChangeText={setTyped}
