@@ -1,5 +1,6 @@
-import type { ReactNode } from 'react';
-import { Modal, Pressable, ScrollView, View } from 'react-native';
+import { useEffect, useState, type ReactNode } from 'react';
+import { Modal, ScrollView, View } from 'react-native';
+import { webProps } from './dom';
 import { IconButton } from './Button';
 import { useWide } from './useWide';
 import { Heading } from './Words';
@@ -9,13 +10,13 @@ type SheetProps = { title: string; onClose: () => void; children: ReactNode };
 /** A sheet over the screen: from below on a phone, at the right on a wide screen. Escape or the ground closes it. */
 export function Sheet({ title, onClose, children }: SheetProps) {
   const wide = useWide();
+  useFocusBack();
   return (
     <Modal transparent visible onRequestClose={onClose} animationType="none" aria-label={title}>
       <View className={`flex-1 ${wide ? 'flex-row justify-end' : 'justify-end'}`}>
-        <Pressable
-          tabIndex={-1}
+        <View
           aria-hidden
-          onPress={onClose}
+          {...webProps({ onClick: onClose })}
           className="absolute inset-0 bg-ink opacity-40 dark:bg-sunken"
         />
         <View
@@ -33,5 +34,20 @@ export function Sheet({ title, onClose, children }: SheetProps) {
         </View>
       </View>
     </Modal>
+  );
+}
+
+/** Gives the keyboard back to what had it before the sheet opened, unless something else has it by then. */
+function useFocusBack(): void {
+  // before anything within the sheet takes it
+  const [opener] = useState(() => document.activeElement);
+  useEffect(
+    () => () => {
+      setTimeout(() => {
+        const lost = document.activeElement === null || document.activeElement === document.body;
+        if (lost && opener instanceof HTMLElement && opener.isConnected) opener.focus();
+      }, 0);
+    },
+    [opener],
   );
 }
