@@ -10,6 +10,10 @@ export const webProps = (props: {
   onMouseDown?: (event: { nativeEvent: MouseEvent }) => void;
   onTouchStart?: (event: { nativeEvent: TouchEvent }) => void;
   'aria-describedby'?: string;
+  onMouseEnter?: () => void;
+  onMouseLeave?: () => void;
+  onFocus?: () => void;
+  onBlur?: () => void;
   onWheel?: (event: { nativeEvent: WheelEvent }) => void;
   'aria-roledescription'?: string;
 }): object => props;

@@ -1,14 +1,15 @@
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { exportWorkspace } from '@/actions/files/workspaceFiles';
 import type { Notice } from '@/state/notices';
 import { store, useStore } from '@/state/workspaceStore';
 import { Button, IconButton } from '@/ui/Button';
+import { webProps } from '@/ui/dom';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 import { later, useUpdate } from './updates';
 
-/** How long a notice is shown, in milliseconds; a problem stays until it is closed. */
+/** How long a notice is shown, in milliseconds, anew after it was held; a problem stays until it is closed. */
 const SHOWN_FOR = 6000;
 
 /** The latest notice. Those before it come back when it is closed: problems until they are closed, others while their time lasts. */
@@ -16,16 +17,22 @@ export function NoticeLine() {
   const notices = useStore((state) => state.notices);
   const wide = useWide();
   const latest = notices.at(-1);
+  /** The notice that is pointed at, or has the keyboard: none goes meanwhile. */
+  const [heldId, setHeld] = useState<number | null>(null);
+  const held = latest !== undefined && latest.id === heldId;
+  const [hold, letGo] = [() => setHeld(latest?.id ?? null), () => setHeld(null)];
   return (
     <View
       role="status"
       aria-live="polite"
       className={`absolute z-50 ${wide ? 'bottom-5 right-5 w-[400px]' : 'bottom-[140px] left-3 right-3'}`}
       style={{ pointerEvents: 'box-none' }}
+      {...webProps({ onMouseEnter: hold, onMouseLeave: letGo, onFocus: hold, onBlur: letGo })}
     >
       {latest && <Shown notice={latest} waiting={notices.length - 1} />}
       {notices.map(
-        (notice) => notice.tone === 'plain' && <Passing key={`passing ${notice.id}`} id={notice.id} />,
+        (notice) =>
+          notice.tone === 'plain' && !held && <Passing key={`passing ${notice.id}`} id={notice.id} />,
       )}
     </View>
   );

@@ -1,0 +1,89 @@
+import assert from 'node:assert/strict';
+import { after, before, test } from 'node:test';
+import type { Page } from 'puppeteer-core';
+import { openPage, openStage, settled, type Stage } from './browser';
+import { boxOf, isGone, press, sees, tabTo, type } from './steps';
+
+let stage: Stage;
+before(async () => {
+  stage = await openStage();
+});
+after(() => stage.close());
+
+/** What has the keyboard, by its name or its text. */
+const focused = (page: Page) =>
+  page.evaluate(() => {
+    const { activeElement: at } = document;
+    return at === document.body ? 'nothing' : (at?.getAttribute('aria-label') ?? at?.textContent ?? '');
+  });
+
+const pressKey = async (page: Page, ...keys: Parameters<Page['keyboard']['press']>[0][]) => {
+  for (const key of keys) await page.keyboard.press(key);
+};
+
+test('Enter keeps the keyboard in a field: one title after the other is added, and a refused value can be mended', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'enter', '/tasks');
+  await (await page.waitForSelector('input[aria-label="Add to General"]'))?.click();
+  await page.keyboard.type('Order waders');
+  await pressKey(page, 'Enter');
+  await page.keyboard.type('Calibrate gauge');
+  await pressKey(page, 'Enter');
+  await boxOf(page, 'Done: Order waders');
+  await boxOf(page, 'Done: Calibrate gauge');
+  await press(page, 'New task');
+  await type(page, 'Estimate', 'a while');
+  await sees(page, '“a while” is no length');
+  assert.equal(await focused(page), 'Estimate');
+  assert.deepEqual(complaints, []);
+  await page.browserContext().close();
+});
+
+test('Space ticks, on a task as on a card that Space would pick up; a group of radios is one tab stop, and arrows choose', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'keys', '/tasks');
+  await type(page, 'Add to General', 'Order waders');
+  await tabTo(page, 'Done: Order waders');
+  await pressKey(page, 'Space');
+  await isGone(page, 'Done: Order waders');
+
+  await page.goto(`${stage.address}/settings`);
+  await settled(page);
+  const chosen = () => page.$eval('[aria-label=Colours] [aria-checked=true]', (radio) => radio.textContent);
+  await page.$eval('[aria-label=Colours] [aria-checked=true]', (radio) => (radio as HTMLElement).focus());
+  await pressKey(page, 'ArrowRight', 'ArrowRight');
+  assert.deepEqual([await chosen(), await focused(page)], ['Dark', 'Dark']);
+  await pressKey(page, 'ArrowRight');
+  assert.equal(await chosen(), 'As the device');
+  await pressKey(page, 'End', 'ArrowLeft');
+  assert.equal(await chosen(), 'Light');
+  const stops = await page.$$eval('[role=radiogroup]', (groups) =>
+    groups.map((group) => group.querySelectorAll('[role=radio][tabindex="0"]').length),
+  );
+  assert.ok(stops.length > 2 && stops.every((count) => count === 1), String(stops));
+  assert.deepEqual(complaints, []);
+  await page.browserContext().close();
+});
+
+test('a sheet takes the keyboard and gives it back to what opened it; a refusal stands at its field', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'sheet', '/plan');
+  await tabTo(page, 'Go to a day');
+  const opener = await focused(page);
+  await pressKey(page, 'Enter');
+  await page.waitForSelector('[role=dialog] input');
+  assert.notEqual(await focused(page), 'nothing');
+  await pressKey(page, 'Escape');
+  await page.waitForFunction(() => document.querySelector('[role=dialog]') === null);
+  await page.waitForFunction(
+    (label) => document.activeElement?.getAttribute('aria-label') === label,
+    {},
+    opener,
+  );
+
+  await tabTo(page, 'New');
+  await pressKey(page, 'Enter');
+  await page.waitForSelector('[role=dialog] input[aria-label=Title]');
+  await press(page, 'Add it');
+  await page.waitForSelector('[role=dialog] input[aria-label=Title][aria-invalid=true]');
+  await sees(page, 'A title is needed.');
+  assert.deepEqual(complaints, []);
+  await page.browserContext().close();
+});
