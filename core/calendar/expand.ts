@@ -104,8 +104,8 @@ function periodsOfHours(rule: ICAL.Recur, start: Wall, unit: number): Periods {
   const days = ruleDays(rule, dayOf(start));
   const step = (rule.interval || 1) * unit;
   const first = Math.floor(start / unit) * unit;
-  const inHour = unit > 60 ? (minutes ?? [Math.floor(start / 60) % 60]) : [0];
-  const inMinute = unit > 1 ? (seconds ?? [start % 60]) : [0];
+  const inHour = unit > 60 ? (minutes ?? [Math.floor((start - first) / 60)]) : [0];
+  const inMinute = unit > 1 ? (seconds ?? [(start - first) % 60]) : [0];
   const within = sorted(inHour.flatMap((m) => inMinute.map((s) => m * 60 + s)));
   const beginOf = (period: number) => first + period * step;
   // every other second, for example, is never the first of a minute if the start was the second

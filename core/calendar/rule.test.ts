@@ -87,3 +87,13 @@ test.each([
   const first = given.slice(0, wanted.split(' ').length);
   expect(first.map((wall) => wall.slice(5).replace(/(T09)?:00:00$/, '')).join(' ')).toBe(wanted);
 });
+
+test.each([
+  ['HOURLY', '1900-01-01T09:05:30', '00:05:30 01:05:30 02:05:30'],
+  ['HOURLY;BYMINUTE=0,45', '1900-01-01T09:05:30', '00:00:30 00:45:30 01:00:30'],
+  ['MINUTELY;INTERVAL=90', '1900-01-01T09:05:30', '00:05:30 01:35:30 03:05:30'],
+  ['DAILY;BYHOUR=8,20', '1900-01-01T09:05:30', '08:05:30 20:05:30'],
+])('%s from %s, before 1970, has the minutes and seconds of its start', (rule, start, wanted) => {
+  const given = ruleStarts(`FREQ=${rule}`, start, zone, '2026-11-24', '2026-11-25');
+  expect(given.slice(0, wanted.split(' ').length).map((wall) => wall.slice(11))).toEqual(wanted.split(' '));
+});
