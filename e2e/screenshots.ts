@@ -33,7 +33,6 @@ const shots: Shot[] = [
   },
   { name: 'month-wide', route: '/plan?view=month', size: 'wide' },
   { name: 'agenda-phone', route: '/plan?view=agenda', size: 'phone' },
-  { name: 'week-wide-dark', route: '/plan?view=week', size: 'wide', dark: true },
   { name: 'today-phone-dark', route: '/today', size: 'phone', dark: true },
   {
     name: 'place-wide',
