@@ -98,6 +98,9 @@ function importsOf(entries: Entries): Node[] {
   ];
 }
 
+/** So many parts are in sight at once. */
+const FEW = 12;
+
 function partsOf(entries: Entries): Node[] {
   const parts = Object.entries(partsIn(entries)).sort(([, a], [, b]) => b.length - a.length);
   if (parts.length === 0) return [element('p', 'Nothing is stored here.')];
@@ -105,18 +108,16 @@ function partsOf(entries: Entries): Node[] {
     element('h2', 'The parts of your data'),
     element('p', 'A part that is set aside stays stored but is not opened. Settings has it as a file.'),
     element(
-      'ul',
-      parts.map(([name, text]) =>
-        element('li', [
-          element('span', `${name}, ${kilobytes(text)} `),
-          button(
-            'Set aside',
-            then(`${name} was set aside.`, () => setAside(space, entries, name, Date.now())),
-          ),
-        ]),
-      ),
+      'details',
+      [element('summary', `${parts.length} parts, the largest first`), element('ul', parts.map(partOf))],
+      parts.length > FEW ? {} : { open: '' },
     ),
   ];
+
+  function partOf([name, text]: [string, string]): Node {
+    const put = then(`${name} was set aside.`, () => setAside(space, entries, name, Date.now()));
+    return element('li', [element('span', `${name}, ${kilobytes(text)} `), button('Set aside', put)]);
+  }
 }
 
 async function show(): Promise<void> {

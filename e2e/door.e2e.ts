@@ -37,6 +37,7 @@ async function broken(space: string) {
   await press(page, 'Good');
   await pause(600);
   await page.setBypassServiceWorker(true);
+  await page.setCacheEnabled(false);
   await page.setRequestInterception(true);
   const breaks = { now: true };
   page.on('request', (request) =>

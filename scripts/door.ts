@@ -35,6 +35,8 @@ li span { flex: 1 1 0; min-width: 50%; }
 button { min-height: 44px; padding: 0 14px; border: 1px solid var(--line); border-radius: 8px; background: var(--surface); color: var(--ink); font: inherit; font-weight: bold; cursor: pointer; }
 button.primary { background: var(--pine); border-color: var(--pine); color: var(--on-pine); }
 button:focus-visible { outline: 3px solid var(--amber); outline-offset: 2px; }
+summary { min-height: 44px; padding: 10px 0; box-sizing: border-box; cursor: pointer; font-weight: bold; }
+summary:focus-visible { outline: 3px solid var(--amber); outline-offset: 2px; }
 [role='alert'] { color: var(--brick); }
 [role='status']:empty { display: none; }
 [role='status'] { border-left: 4px solid var(--pine); padding: 8px 12px; background: var(--surface); }
