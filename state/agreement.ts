@@ -1,4 +1,4 @@
-import { applyChanges, differing, withFieldsOf, type Change } from '@/core/commands/changes';
+import { applyChanges, differing, keyOf, withFieldsOf, type Change } from '@/core/commands/changes';
 import type { AnyRecord } from '@/core/model/records';
 import type { Workspace } from '@/core/model/workspace';
 
@@ -13,8 +13,6 @@ const RECENT = 30_000;
 
 const isLater = (one: Stamp, other: Stamp | undefined): boolean =>
   !other || one.at > other.at || (one.at === other.at && one.tab > other.tab);
-
-const keyOf = (change: Change) => ('id' in change ? `${change.part}/${change.id}` : change.part);
 
 /**
  * The one order of changes that all tabs of a space agree on, however their messages are late, crossed or doubled: of

@@ -1,7 +1,8 @@
 import { z } from 'zod';
+import { kept } from './kept';
 import { session } from './session';
 
-const NAME = 'sprindle.errors';
+const log = kept('sprindle.errors');
 const MOST = 50;
 /** Of a trace so much is kept, in characters. */
 const LONGEST = 2000;
@@ -13,7 +14,7 @@ export type ErrorLine = z.infer<typeof Line>;
 /** The errors of late, the latest last; this browser keeps them. */
 export function errorLines(): ErrorLine[] {
   try {
-    return z.array(Line).parse(JSON.parse(localStorage.getItem(NAME) ?? '[]'));
+    return z.array(Line).parse(JSON.parse(log.get() ?? '[]'));
   } catch {
     return [];
   }
@@ -26,20 +27,10 @@ export function logError(error: unknown, place: string): void {
   const last = lines.at(-1);
   if (last?.message === message && last.place === place) return;
   const line = { at: session.now(), place, message, trace: (stack ?? '').slice(0, LONGEST) };
-  try {
-    localStorage.setItem(NAME, JSON.stringify([...lines, line].slice(-MOST)));
-  } catch {
-    // full or switched off: then it stands in the console alone
-  }
+  log.set(JSON.stringify([...lines, line].slice(-MOST)));
 }
 
-export function forgetErrors(): void {
-  try {
-    localStorage.removeItem(NAME);
-  } catch {
-    // switched off: there are none
-  }
-}
+export const forgetErrors = (): void => log.forget();
 
 /** Notes all errors from now on that nobody caught. */
 export function watchErrors(): void {

@@ -56,11 +56,15 @@ export function changesAt(before: Workspace, after: Workspace, at: number): Chan
   );
 }
 
+/** Names what a change is of. */
+export const keyOf = (change: Change): string =>
+  isOfRecord(change) ? `${change.part}/${change.id}` : change.part;
+
 /** One change of each record: what the last one says of it counts. */
 function onceEach(changes: readonly Change[]): Change[] {
   const byRecord = new Map<string, Change>();
   for (const change of changes) {
-    const key = isOfRecord(change) ? `${change.part}/${change.id}` : change.part;
+    const key = keyOf(change);
     const earlier = byRecord.get(key);
     byRecord.set(key, earlier ? ({ ...change, before: earlier.before } as Change) : change); // of the same kind
   }
