@@ -1,9 +1,13 @@
 import { writeFileSync } from 'node:fs';
 import path from 'node:path';
-import { workspaceSchema } from '@/core/formats/workspaceFile';
+import { toJSONSchema } from 'zod/mini';
+import { WorkspaceFile } from '@/core/formats/workspaceFile';
 
-/** `npm run schema`: writes the JSON Schema of the workspace file, for those who read it with other programs. */
+/**
+ * `npm run schema`: writes the JSON Schema (draft 2020-12) of the workspace file, drawn from the schemas that the program
+ * itself reads with, for those who read it with other programs.
+ */
 writeFileSync(
   path.join(__dirname, '../docs/workspace.schema.json'),
-  `${JSON.stringify(workspaceSchema(), null, 2)}\n`,
+  `${JSON.stringify(toJSONSchema(WorkspaceFile), null, 2)}\n`,
 );

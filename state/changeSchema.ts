@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from '@/core/zod';
 import type { Change } from '@/core/commands/changes';
 import { Id } from '@/core/model/common';
 import { collectionNames, kindOf, type CollectionName } from '@/core/model/records';
@@ -9,7 +9,7 @@ import { Settings } from '@/core/model/settings';
  */
 
 const changeOf = (part: CollectionName) => {
-  const record = kindOf(part).schema.nullable();
+  const record = z.nullable(kindOf(part).schema);
   return z.object({ part: z.literal(part), id: Id, before: record, after: record });
 };
 const Unknown = z.record(z.string(), z.object({ version: z.number(), content: z.unknown() }));

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from '@/core/zod';
 import { kept } from './kept';
 import { session } from './session';
 

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from '@/core/zod';
 import { withCategoriesOfText } from '@/core/model/categories';
 import { changedParts } from '@/core/model/collection';
 import {

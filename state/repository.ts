@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from '@/core/zod';
 import type { ImportNote } from '@/core/formats/partitionsFile';
 import { FromTheFuture, migrate, Versioned, versionOf } from '@/core/model/migrations';
 import { isCollection } from '@/core/model/records';

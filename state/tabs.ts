@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from '@/core/zod';
 import { versionOf } from '@/core/model/migrations';
 import { collectionNames } from '@/core/model/records';
 import type { Told } from './agreement';

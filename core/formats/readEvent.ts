@@ -25,8 +25,9 @@ import {
 } from './icalProperty';
 import { Unreadable } from './readProblem';
 import type { ZoneFinder } from './vendorZones';
+import * as z from '../zod';
 
-const FileEventSchema = CalendarEvent.omit({ id: true, calendarId: true });
+const FileEventSchema = z.omit(CalendarEvent, { id: true, calendarId: true });
 
 /** An event as a file tells it, before it belongs to one of the person's calendars. */
 export type FileEvent = Omit<CalendarEvent, 'id' | 'calendarId' | 'changedAt' | 'madeHere'>;

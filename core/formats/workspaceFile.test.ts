@@ -1,6 +1,7 @@
 import * as fc from 'fast-check';
 import { fileOfPartitions } from './partitionsFile';
 import { readFileSync } from 'node:fs';
+import { toJSONSchema } from 'zod/mini';
 import { demoWorkspace } from '@/demo/generate';
 import { mergeCounts, mergeWorkspace, replaceEverything } from '../commands/merging';
 import { editTask } from '../commands/tasks';
@@ -11,7 +12,7 @@ import {
   NotAWorkspace,
   contentsOf,
   readWorkspaceFile,
-  workspaceSchema,
+  WorkspaceFile,
   writeWorkspaceFile,
 } from './workspaceFile';
 
@@ -99,7 +100,7 @@ test('replacing everything is one step that can be undone', () => {
 
 test('the published schema is the one that the program reads with', () => {
   expect(JSON.parse(readFileSync('docs/workspace.schema.json', 'utf8'))).toEqual(
-    JSON.parse(JSON.stringify(workspaceSchema())),
+    JSON.parse(JSON.stringify(toJSONSchema(WorkspaceFile))),
   );
 });
 

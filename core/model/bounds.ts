@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from '../zod';
 
 /**
  * How much of anything is taken in: what a person may well have, many times over, and nothing that could make drawing
@@ -38,30 +38,29 @@ export const shortened = (text: string, most: number): string =>
 
 /** Text that is shortened to fit. */
 export const textUpTo = (most: number) =>
-  z
-    .string()
-    .overwrite((text) => shortened(text, most))
-    .max(most);
+  z.string().check(
+    z.overwrite((text) => shortened(text, most)),
+    z.maxLength(most),
+  );
 
 /** A title or a name: some text, shortened to fit. */
-export const Title = z
-  .string()
-  .min(1)
-  .overwrite((text) => shortened(text, bounds.title))
-  .max(bounds.title);
+export const Title = z.string().check(
+  z.minLength(1),
+  z.overwrite((text) => shortened(text, bounds.title)),
+  z.maxLength(bounds.title),
+);
 
 /** A list of which no more than so many are taken. */
-export const listUpTo = <T extends z.ZodType>(item: T, most: number) =>
-  z
-    .array(item)
-    .overwrite((list) => (list.length > most ? list.slice(0, most) : list))
-    .max(most);
+export const listUpTo = <T extends z.ZodMiniType>(item: T, most: number) =>
+  z.array(item).check(
+    z.overwrite((list) => (list.length > most ? list.slice(0, most) : list)),
+    z.maxLength(most),
+  );
 
 /** Whole minutes, no more than so many. */
 export const minutesUpTo = (most: number) =>
-  z
-    .number()
-    .int()
-    .positive()
-    .overwrite((minutes) => Math.min(minutes, most))
-    .max(most);
+  z.int().check(
+    z.positive(),
+    z.overwrite((minutes) => Math.min(minutes, most)),
+    z.lte(most),
+  );

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from '../zod';
 import { Changed, Id, Instant, openObject } from './common';
 
 /** That a record was deleted, and when, so that another copy of the workspace does not bring it back. */

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from '../zod';
 import { bounds, listUpTo, textUpTo, Title } from './bounds';
 import { Changed, Hue, Id, openObject, WallText, ZoneName } from './common';
 
@@ -14,15 +14,15 @@ export const Calendar = openObject({
   name: Title,
   source: textUpTo(bounds.place),
   /** Other files that go into it too. */
-  alsoFrom: listUpTo(textUpTo(bounds.place), bounds.times).optional(),
+  alsoFrom: z.optional(listUpTo(textUpTo(bounds.place), bounds.times)),
   hue: Hue,
   kept: Kept,
   /** Its events are not drawn and take no time. */
-  hidden: z.boolean().optional(),
+  hidden: z.optional(z.boolean()),
   /** Another person's: its events are drawn lightly, to plan around. */
-  around: z.boolean().optional(),
+  around: z.optional(z.boolean()),
   /** Whether its events take one's time. If nothing is stated, one's own do and another person's do not. */
-  takesTime: z.boolean().optional(),
+  takesTime: z.optional(z.boolean()),
   ...Changed,
 });
 export type Calendar = z.infer<typeof Calendar>;
@@ -38,17 +38,13 @@ export const ownCalendars = (calendars: { values(): Calendar[] }): Calendar[] =>
  * When something starts: an ISO wall time (`2026-11-24T09:00:00`, or a bare date for all-day events) and its zone.
  * A null zone is floating: the wall time of wherever the person is (RFC 5545 3.3.5).
  */
-export const WallStart = openObject({ wall: WallText, zone: ZoneName.nullable() });
+export const WallStart = openObject({ wall: WallText, zone: z.nullable(ZoneName) });
 export type WallStart = z.infer<typeof WallStart>;
 
 /** Whole days for all-day events, else seconds. RFC 5545 3.8.2.5 tells nominal days from exact time. */
 export const EventLength = openObject({
-  days: z.number().int().min(0).max(bounds.eventDays),
-  seconds: z
-    .number()
-    .int()
-    .min(0)
-    .max(bounds.eventDays * 86_400),
+  days: z.int().check(z.gte(0), z.lte(bounds.eventDays)),
+  seconds: z.int().check(z.gte(0), z.lte(bounds.eventDays * 86_400)),
 });
 export type EventLength = z.infer<typeof EventLength>;
 
@@ -70,11 +66,7 @@ export const Call = openObject({
 
 /** A reminder, in minutes before the start (RFC 5545 3.6.6); `kept` are the other lines of its alarm. */
 export const Reminder = openObject({
-  minutesBefore: z
-    .number()
-    .int()
-    .min(-bounds.eventDays * 1440)
-    .max(bounds.eventDays * 1440),
+  minutesBefore: z.int().check(z.gte(-bounds.eventDays * 1440), z.lte(bounds.eventDays * 1440)),
   kept: Kept,
 });
 
@@ -84,7 +76,7 @@ const details = {
   notes: textUpTo(bounds.notes),
   categories: listUpTo(textUpTo(bounds.title), bounds.few),
   /** A CSS colour name (RFC 7986 5.9), or null. */
-  color: textUpTo(bounds.few).nullable(),
+  color: z.nullable(textUpTo(bounds.few)),
   calls: listUpTo(Call, bounds.few),
   attendees: listUpTo(Attendee, bounds.attendees),
   reminders: listUpTo(Reminder, bounds.few),
@@ -109,17 +101,17 @@ export const CalendarEvent = openObject({
   id: Id,
   calendarId: Id,
   uid: z.string(),
-  sequence: z.number().int(),
+  sequence: z.int(),
   ...details,
   /** RRULE as text, or null. */
-  rule: z.string().max(bounds.rule).nullable(),
+  rule: z.nullable(z.string().check(z.maxLength(bounds.rule))),
   /** Wall starts taken out of what the rule gives. */
   without: listUpTo(WallText, bounds.times),
   /** Starts added to what the rule gives; a null length is that of the event. */
-  also: listUpTo(openObject({ wall: WallText, length: EventLength.nullable() }), bounds.times),
+  also: listUpTo(openObject({ wall: WallText, length: z.nullable(EventLength) }), bounds.times),
   exceptions: listUpTo(Exception, bounds.times),
   /** It was made here and not read from a file: no newer file takes it away. */
-  madeHere: z.boolean().optional(),
+  madeHere: z.optional(z.boolean()),
   ...Changed,
 });
 export type CalendarEvent = z.infer<typeof CalendarEvent>;

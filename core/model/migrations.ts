@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from '../zod';
 import { isCollection, records } from './records';
 
 /** What was stored of one collection (or of the settings), on its way to the next version of its shape. */
@@ -39,7 +39,7 @@ const migrations: Readonly<Record<string, Readonly<Record<number, Migration>>>> 
 export const SETTINGS_VERSION = 2;
 
 /** Something stored with the version of its shape. */
-export const Versioned = z.object({ version: z.number().int().positive(), content: z.unknown() });
+export const Versioned = z.object({ version: z.int().check(z.positive()), content: z.unknown() });
 
 /** The version in which a collection, or the settings, is written now. */
 export const versionOf = (collection: string): number =>

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from '../zod';
 import { bounds, listUpTo, minutesUpTo, textUpTo, Title } from './bounds';
 import { Changed, DateText, Id, Instant, openObject } from './common';
 
@@ -9,7 +9,7 @@ export const Block = openObject({
   start: Instant,
   minutes: minutesUpTo(bounds.blockMinutes),
   /** The small tasks that it holds, in order; a block that can hold some is a group block. */
-  holds: listUpTo(Id, bounds.times).optional(),
+  holds: z.optional(listUpTo(Id, bounds.times)),
   ...Changed,
 });
 export type Block = z.infer<typeof Block>;
@@ -25,7 +25,7 @@ export const Intention = openObject({
   span: z.enum(['day', 'week']),
   /** The day, or any day of the week. */
   date: DateText,
-  doneAt: Instant.nullable(),
+  doneAt: z.nullable(Instant),
   /** Its place among those of the same day or week, smallest first. */
   rank: z.number(),
   ...Changed,
@@ -48,9 +48,11 @@ export const TimeEntry = openObject({
   id: Id,
   subject: Subject,
   from: Instant,
-  to: Instant.nullable(),
+  to: z.nullable(Instant),
   ...Changed,
-}).overwrite((entry) =>
-  entry.to !== null && entry.to > longestTo(entry) ? { ...entry, to: longestTo(entry) } : entry,
+}).check(
+  z.overwrite((entry) =>
+    entry.to !== null && entry.to > longestTo(entry) ? { ...entry, to: longestTo(entry) } : entry,
+  ),
 );
 export type TimeEntry = z.infer<typeof TimeEntry>;

@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from '../zod';
 import { Category } from './category';
 import type { Stored } from './collection';
 import { Deletion } from './deletion';
@@ -20,7 +20,7 @@ type Reference<R> = {
 };
 
 type RecordKind<R extends Stored> = {
-  readonly schema: z.ZodType<R>;
+  readonly schema: z.ZodMiniType<R>;
   /** Rises when its stored shape changes; migrations.ts brings what is older up to it. */
   readonly version: number;
   /** The part of its collection that a record lies in: what storage writes at once. What has a month is kept by month. */

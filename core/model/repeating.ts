@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from '../zod';
 import { bounds, listUpTo, minutesUpTo, textUpTo, Title } from './bounds';
 import { Changed, Id, openObject, TimeText, WallText } from './common';
 import { WallStart } from './event';
@@ -13,24 +13,26 @@ export const RepeatingTask = openObject({
   title: Title,
   notes: textUpTo(bounds.notes),
   listId: Id,
-  estimate: minutesUpTo(bounds.estimateMinutes).nullable(),
+  estimate: z.nullable(minutesUpTo(bounds.estimateMinutes)),
   priority: Priority,
-  category: Id.optional(),
+  category: z.optional(Id),
   rank: z.number(),
   /** The first block's wall time in its zone; a date alone for the tray of the day. */
   start: WallStart,
   /** Length of the block; in the tray it has no meaning. */
   minutes: minutesUpTo(bounds.blockMinutes),
   /** Its blocks can hold small tasks. */
-  group: z.boolean().optional(),
+  group: z.optional(z.boolean()),
   /** RRULE as text. */
-  rule: z.string().max(bounds.rule),
+  rule: z.string().check(z.maxLength(bounds.rule)),
   without: listUpTo(WallText, bounds.times),
   /** When it is due, in days after its own day. */
-  due: openObject({
-    days: z.number().int().min(-bounds.eventDays).max(bounds.eventDays),
-    time: TimeText.nullable(),
-  }).nullable(),
+  due: z.nullable(
+    openObject({
+      days: z.int().check(z.gte(-bounds.eventDays), z.lte(bounds.eventDays)),
+      time: z.nullable(TimeText),
+    }),
+  ),
   ...Changed,
 });
 export type RepeatingTask = z.infer<typeof RepeatingTask>;

@@ -1,23 +1,23 @@
-import { z } from 'zod';
+import * as z from '../zod';
 import { Id, openObject, TimeText, ZoneName } from './common';
 
 /** Working hours of one weekday, or null for a day off. */
-const Hours = openObject({ from: TimeText, to: TimeText }).nullable();
+const Hours = z.nullable(openObject({ from: TimeText, to: TimeText }));
 export type Hours = z.infer<typeof Hours>;
 
 export const Settings = openObject({
   theme: z.enum(['system', 'light', 'dark']),
   clock: z.union([z.literal(12), z.literal(24)]),
   /** Monday first. */
-  workingHours: z.array(Hours).length(7),
+  workingHours: z.array(Hours).check(z.length(7)),
   /** The day that a week begins on: 1 is Monday, 7 is Sunday. */
-  weekStart: z.number().int().min(1).max(7).default(1),
+  weekStart: z._default(z.int().check(z.gte(1), z.lte(7)), 1),
   /** A second time zone beside the ruler. */
-  secondZone: ZoneName.nullable().default(null),
+  secondZone: z._default(z.nullable(ZoneName), null),
   /** What gives tasks their hue. */
-  colourBy: z.enum(['list', 'category', 'priority', 'state']).default('list'),
+  colourBy: z._default(z.enum(['list', 'category', 'priority', 'state']), 'list'),
   /** What the plan leaves out of sight. */
-  leftOut: openObject({ lists: z.array(Id), categories: z.array(Id), done: z.boolean() }).default({
+  leftOut: z._default(openObject({ lists: z.array(Id), categories: z.array(Id), done: z.boolean() }), {
     lists: [],
     categories: [],
     done: false,

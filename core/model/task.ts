@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from '../zod';
 import { bounds, minutesUpTo, textUpTo, Title } from './bounds';
 import { Changed, DateText, Hue, Id, Instant, openObject, TimeText, WallText } from './common';
 import { Kept } from './event';
@@ -7,18 +7,18 @@ export const Priority = z.enum(['urgent', 'high', 'normal', 'low']);
 export type Priority = z.infer<typeof Priority>;
 
 /** When a task is due: by the end of a day, or by an hour of it (wall time, the person's zone). */
-export const Due = openObject({ date: DateText, time: TimeText.nullable() });
+export const Due = openObject({ date: DateText, time: z.nullable(TimeText) });
 export type Due = z.infer<typeof Due>;
 
 /** A task as a calendar file has it (VTODO, RFC 5545 3.6.2). */
 export const ReadTask = openObject({
   title: Title,
   notes: textUpTo(bounds.notes),
-  estimate: minutesUpTo(bounds.estimateMinutes).nullable(),
+  estimate: z.nullable(minutesUpTo(bounds.estimateMinutes)),
   priority: Priority,
-  due: Due.nullable(),
+  due: z.nullable(Due),
   done: z.boolean(),
-  doneAt: Instant.nullable(),
+  doneAt: z.nullable(Instant),
   /** Lines of the file that this program has no use for. */
   kept: Kept,
 });
@@ -36,20 +36,20 @@ export const Task = openObject({
   notes: textUpTo(bounds.notes),
   listId: Id,
   /** Minutes of work expected, or null without an estimate. */
-  estimate: minutesUpTo(bounds.estimateMinutes).nullable(),
+  estimate: z.nullable(minutesUpTo(bounds.estimateMinutes)),
   priority: Priority,
-  due: Due.nullable(),
+  due: z.nullable(Due),
   /** What kind of work it is, across lists: a category's id. */
-  category: Id.optional(),
-  doneAt: Instant.nullable(),
+  category: z.optional(Id),
+  doneAt: z.nullable(Instant),
   createdAt: Instant,
   /** Place in the person's own order, smallest first. */
   rank: z.number(),
   /** The meeting that it must be done before: one occurrence of an event, by the wall start that its rule gives it. */
-  neededBy: openObject({ eventId: Id, recurrence: WallText }).optional(),
+  neededBy: z.optional(openObject({ eventId: Id, recurrence: WallText })),
   /** It is one time of a repeating task, which its rule puts at this wall start. */
-  repeats: openObject({ id: Id, recurrence: WallText }).optional(),
-  origin: Origin.optional(),
+  repeats: z.optional(openObject({ id: Id, recurrence: WallText })),
+  origin: z.optional(Origin),
   ...Changed,
 });
 export type Task = z.infer<typeof Task>;
