@@ -1,35 +1,62 @@
-import { proxy, wrap } from 'comlink';
-import { NotACalendar, type CalendarFile } from '@/core/formats/readCalendar';
+import { proxy, wrap, type Remote } from 'comlink';
+import type { CalendarFile } from '@/core/formats/readCalendar';
+import type { FileProblem } from '@/core/formats/workspaceFile';
+import { workspaceOf, type Workspace } from '@/core/model/workspace';
 import type { Zone } from '@/core/time/zone';
-import type { FileReaderApi } from './fileReader.worker';
+import type { FileReaderApi, Refused } from './fileReader.worker';
 
 /** Somebody changed their mind while a file was being read. */
 export class Cancelled extends Error {}
 
-type Options = { readonly progress: (share: number) => void; readonly signal: AbortSignal };
+/** A file that is none of the kind that it was taken for; the message says what is wrong with it. */
+export class Unusable extends Error {}
 
-/**
- * Reads a calendar file in a worker of its own, which ends with it. Throws NotACalendar for other files, and Cancelled
- * when `signal` says so.
- */
-export async function readCalendarFile(
-  text: string,
-  home: Zone,
-  { progress, signal }: Options,
-): Promise<CalendarFile> {
+export type Options = {
+  /** Hears which share (0 to 1) has been read. */
+  readonly progress: (share: number) => void;
+  readonly signal: AbortSignal;
+};
+
+/** Has a worker of its own do something with a file, and ends it. Throws Unusable, and Cancelled when `signal` says so. */
+async function inWorker<T>(
+  signal: AbortSignal,
+  act: (reader: Remote<FileReaderApi>) => Promise<T | Refused>,
+): Promise<T> {
   const worker = new Worker(new URL('./fileReader.worker.ts', import.meta.url), { type: 'module' });
   try {
     const stopped = new Promise<never>((_, fail) => {
       signal.addEventListener('abort', () => fail(new Cancelled('cancelled')));
       worker.addEventListener('error', ({ message }) => fail(new Error(message)));
     });
-    const result = await Promise.race([
-      wrap<FileReaderApi>(worker).readCalendar(text, home, proxy(progress)),
-      stopped,
-    ]);
-    if (typeof result === 'string') throw new NotACalendar(result);
+    const result = await Promise.race([act(wrap<FileReaderApi>(worker)), stopped]);
+    if (isRefused(result)) throw new Unusable(result.refused);
     return result;
   } finally {
     worker.terminate();
   }
+}
+
+const isRefused = (result: unknown): result is Refused =>
+  typeof result === 'object' && result !== null && 'refused' in result;
+
+/** Reads a calendar file. Throws Unusable for other files, and Cancelled. */
+export const readCalendarFile = (
+  text: string,
+  home: Zone,
+  { progress, signal }: Options,
+): Promise<CalendarFile> => inWorker(signal, (reader) => reader.readCalendar(text, home, proxy(progress)));
+
+/** Reads a workspace file. Throws Unusable for other files, and Cancelled. */
+export function readWorkspaceFile(
+  text: string,
+  { progress, signal }: Options,
+): Promise<{ workspace: Workspace; problems: FileProblem[] }> {
+  const contents: Record<string, unknown[]> = {};
+  const take = (name: string, records: unknown[]) => void (contents[name] ??= []).push(...records);
+  return inWorker(signal, async (reader) => {
+    const read = await reader.readWorkspace(text, proxy(progress), proxy(take));
+    if ('refused' in read) return read;
+    // the worker has read each record by the schema of its collection
+    return { ...read, workspace: workspaceOf(contents, read.settings, read.unknown) };
+  });
 }

@@ -7,19 +7,18 @@ import {
 } from '@/core/commands/importing';
 import type { Problem } from '@/core/formats/contentLines';
 import type { Span } from '@/core/time/span';
-import { NotACalendar, type FileCalendar } from '@/core/formats/readCalendar';
+import type { CalendarFile, FileCalendar } from '@/core/formats/readCalendar';
 import { Hue, type Id } from '@/core/model/common';
 import { firstList } from '@/core/model/workspace';
 import { inRank } from '@/core/tasks/order';
 import { here } from '@/state/here';
 import { currentWorkspace, newId, store } from '@/state/workspaceStore';
-import { Cancelled, readCalendarFile } from '@/workers/fileReader';
+import { readCalendarFile } from '@/workers/fileReader';
 import { freeing } from '../freed';
-import { ask, leavePanel, openPanel } from '@/ui/panels';
+import { ask, openPanel } from '@/ui/panels';
 import { hueOfColour } from './colourNames';
+import { NOTHING_CHANGED, watched } from './reading';
 
-/** A quick read is over before a sheet about it could be understood. */
-const SHOWN_AFTER = 250;
 const LARGEST = 50_000_000;
 
 const sourceOf = ({ name }: FileCalendar, file: string, i: number) => (i === 0 ? file : `${file}, ${name}`);
@@ -48,41 +47,14 @@ function target(part: FileCalendar, file: string, i: number, chosen: Id | null):
  * listed by line, and a file that is no calendar changes nothing. Reading can be watched and called off.
  */
 export async function importCalendarFile(file: File): Promise<void> {
-  const nothing = 'Nothing was changed.';
   if (file.size > LARGEST) {
-    store.say(`${file.name} is larger than 50 MB, more than can be read at once. ${nothing}`, 'problem');
+    const words = `${file.name} is larger than 50 MB, more than can be read at once. ${NOTHING_CHANGED}`;
+    store.say(words, 'problem');
     return;
   }
-  const stop = new AbortController();
-  let share = 0;
-  const show = () => openPanel({ kind: 'importing', name: file.name, share, cancel: () => stop.abort() });
-  let shown = false;
-  const timer = setTimeout(() => {
-    shown = true;
-    show();
-  }, SHOWN_AFTER);
-  // word of how far it has come may arrive after the result, as it comes by another way
-  let over = false;
-  const progress = (part: number) => {
-    const further = Math.round(part * 100) > Math.round(share * 100);
-    share = part;
-    if (shown && further && !over && !stop.signal.aborted) show();
-  };
-  let read: Read;
-  try {
-    read = await readCalendarFile(await file.text(), here().zone, { progress, signal: stop.signal });
-    if (stop.signal.aborted) throw new Cancelled('cancelled');
-  } catch (error) {
-    if (error instanceof Cancelled) store.say(`Reading ${file.name} was called off. ${nothing}`);
-    else if (error instanceof NotACalendar) store.say(`${file.name}: ${error.message} ${nothing}`, 'problem');
-    else throw error;
-    return;
-  } finally {
-    over = true;
-    clearTimeout(timer);
-    leavePanel('importing');
-  }
-  await bringIn(file.name, read);
+  const text = await file.text();
+  const read = await watched(file, (options) => readCalendarFile(text, here().zone, options));
+  if (read) await bringIn(file.name, read);
 }
 
 /** What came of an import. */
@@ -97,10 +69,8 @@ export type ImportResult = {
   readonly tasksTo: string | null;
 };
 
-type Read = Awaited<ReturnType<typeof readCalendarFile>>;
-
 /** Brings in what was read, into the calendar that is chosen for it if there is a choice, and shows what came of it. */
-async function bringIn(name: string, read: Read): Promise<void> {
+async function bringIn(name: string, read: CalendarFile): Promise<void> {
   const chosen = await calendarFor(name, read);
   if (chosen === undefined) return;
   const report = imported(name, read, chosen);
@@ -111,7 +81,7 @@ async function bringIn(name: string, read: Read): Promise<void> {
 }
 
 /** The calendar that a file goes into; null for where it belongs by itself, undefined to leave it. */
-async function calendarFor(name: string, read: Read): Promise<Id | null | undefined> {
+async function calendarFor(name: string, read: CalendarFile): Promise<Id | null | undefined> {
   const workspace = currentWorkspace();
   const events = read.calendars.reduce((sum, part) => sum + part.events.length, 0);
   const known = read.calendars.every((part, i) => calendarOfSource(workspace, sourceOf(part, name, i)));
@@ -119,7 +89,11 @@ async function calendarFor(name: string, read: Read): Promise<Id | null | undefi
   return ask({ kind: 'importInto', name, events });
 }
 
-function imported(name: string, { calendars, problems, leftOut }: Read, chosen: Id | null): ImportResult {
+function imported(
+  name: string,
+  { calendars, problems, leftOut }: CalendarFile,
+  chosen: Id | null,
+): ImportResult {
   const workspace = currentWorkspace();
   const [list = firstList] = inRank(workspace.lists);
   const input = {

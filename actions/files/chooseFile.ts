@@ -1,9 +1,4 @@
-import { importCalendarFile } from './calendarFiles';
-import { openWorkspaceFile } from './workspaceFiles';
-
-/** Takes a file for what its name says: a workspace (.json), else a calendar. */
-const takeFile = (file: File) =>
-  /\.json$/i.test(file.name) ? openWorkspaceFile(file) : importCalendarFile(file);
+import { takeFile } from './files';
 
 /** One file after the other: what one asks is answered before the next is read. */
 async function takeFiles(files: readonly File[]): Promise<void> {

@@ -1,14 +1,16 @@
 import { mergeCounts, mergeWorkspace, replaceEverything } from '@/core/commands/merging';
 import { fileOfPartitions } from '@/core/formats/partitionsFile';
-import { NotAWorkspace, readWorkspaceFile, writeWorkspaceFile } from '@/core/formats/workspaceFile';
+import { writeWorkspaceFile } from '@/core/formats/workspaceFile';
 import { dateOf } from '@/core/time/zone';
 import { errorLines } from '@/state/errorLog';
 import { here } from '@/state/here';
 import { session } from '@/state/session';
 import { storageWords } from '@/state/storageWords';
 import { currentWorkspace, store } from '@/state/workspaceStore';
-import { download } from './download';
 import { ask } from '@/ui/panels';
+import { readWorkspaceFile } from '@/workers/fileReader';
+import { download } from './download';
+import { watched } from './reading';
 
 /** Hands the whole workspace to the person as one JSON file; what could not be opened, as it lies on the disk. */
 export async function exportWorkspace(): Promise<void> {
@@ -34,19 +36,10 @@ function today() {
   return dateOf(now, zone);
 }
 
-function read(name: string, text: string): ReturnType<typeof readWorkspaceFile> | undefined {
-  try {
-    return readWorkspaceFile(text);
-  } catch (error) {
-    if (!(error instanceof NotAWorkspace)) throw error;
-    store.say(`${name}: ${error.message} Nothing was changed.`, 'problem');
-    return undefined;
-  }
-}
-
 /** Reads a workspace file and shows what is in it; nothing changes before the person has said so. */
 export async function openWorkspaceFile(file: File): Promise<void> {
-  const found = read(file.name, await file.text());
+  const text = await file.text();
+  const found = await watched(file, (options) => readWorkspaceFile(text, options));
   if (!found) return;
   const { workspace, problems } = found;
   const answer = await ask({ kind: 'workspaceFile', name: file.name, workspace, problems });

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from '../zod';
 import { withCategoriesOfText } from '../model/categories';
 import { FromTheFuture, migrate, versionOf } from '../model/migrations';
 import { shortened } from '../model/bounds';
@@ -17,21 +17,21 @@ import { FILE_VERSION, FORMAT } from './partitionsFile';
 import { workspaceOf, type Contents, type Unknown, type Workspace } from '../model/workspace';
 
 const lists = Object.fromEntries(
-  collectionNames.map((name) => [name, z.array(records[name].schema as z.ZodType).default([])]),
+  collectionNames.map((name) => [name, z._default(z.array(records[name].schema as z.ZodMiniType), [])]),
 );
+
+/** The versions of the shapes of collections, by name. */
+const Versions = z.record(z.string(), z.int().check(z.positive()));
 
 /** A whole workspace as one JSON file: each collection as a list of its records. */
 export const WorkspaceFile = z.looseObject({
   format: z.literal(FORMAT),
   version: z.literal(FILE_VERSION),
   /** The version of the shape of each collection and of the settings. */
-  versions: z.record(z.string(), z.number().int().positive()),
-  settings: Settings.default(defaultSettings),
+  versions: Versions,
+  settings: z._default(Settings, defaultSettings),
   ...lists,
 });
-
-/** The JSON Schema (draft 2020-12) of a workspace file, drawn from the schemas that the program itself reads with. */
-export const workspaceSchema = () => z.toJSONSchema(WorkspaceFile);
 
 /** A file that cannot be taken as a workspace; the message says what is wrong and where. */
 export class NotAWorkspace extends Error {}
@@ -71,8 +71,8 @@ function parsed(text: string): unknown {
 
 const Head = z.looseObject({
   format: z.literal(FORMAT),
-  version: z.number().int().positive(),
-  versions: z.record(z.string(), z.number().int().positive()).default({}),
+  version: z.int().check(z.positive()),
+  versions: z._default(Versions, {}),
 });
 
 /** Something of a workspace file that could not be taken as it stands, and what became of it. */
@@ -81,9 +81,12 @@ export type FileProblem = { readonly what: string; readonly hint: string };
 /**
  * Reads a workspace file. Records that do not fit their schema are left out, texts and lists longer than bounds are
  * shortened, and both are told; what points at nothing comes in, and is told too. Throws NotAWorkspace for other files
- * and for those of later versions.
+ * and for those of later versions. `progress` hears which share (0 to 1) of the records has been read.
  */
-export function readWorkspaceFile(text: string): { workspace: Workspace; problems: FileProblem[] } {
+export function readWorkspaceFile(
+  text: string,
+  progress: (share: number) => void = () => undefined,
+): { workspace: Workspace; problems: FileProblem[] } {
   const content = parsed(text);
   const head = Head.safeParse(content);
   if (!head.success) throw new NotAWorkspace('The file is not a Sprindle workspace.');
@@ -92,11 +95,13 @@ export function readWorkspaceFile(text: string): { workspace: Workspace; problem
   // older files have one version for all
   const versionIn = (name: string) => versions[name] ?? version;
   const problems: FileProblem[] = [];
+  const tell = counted(parts, progress);
   const known: Record<string, unknown[]> = {};
   const unknown: Record<string, Unknown[string]> = {};
   let settings = defaultSettings;
   for (const [name, part] of Object.entries(parts)) {
-    if (isCollection(name)) known[name] = recordsOf(name, migrated(name, versionIn(name), part), problems);
+    if (isCollection(name))
+      known[name] = recordsOf(name, migrated(name, versionIn(name), part), problems, tell);
     else if (name === 'settings') {
       const read = Settings.safeParse(migrated(name, versionIn(name), part));
       if (read.success) settings = read.data;
@@ -110,10 +115,26 @@ export function readWorkspaceFile(text: string): { workspace: Workspace; problem
   return { workspace, problems: [...problems, ...danglingWords(workspace)] };
 }
 
+/** How many records are read between two reports of progress. */
+const TOLD_EVERY = 2000;
+
+/** Counts the records that are read, and tells from time to time which share of all it has come to. */
+function counted(parts: object, progress: (share: number) => void): () => void {
+  const total = Object.values(parts).reduce<number>(
+    (sum, part: unknown) => sum + (Array.isArray(part) ? part.length : 0),
+    0,
+  );
+  let read = 0;
+  return () => {
+    read += 1;
+    if (read % TOLD_EVERY === 0) progress(read / total);
+  };
+}
+
 const Named = z.looseObject({
-  title: z.string().optional(),
-  name: z.string().optional(),
-  id: z.string().optional(),
+  title: z.optional(z.string()),
+  name: z.optional(z.string()),
+  id: z.optional(z.string()),
 });
 
 /** A record of a file as a problem names it: its collection, its place, and what it is called. */
@@ -124,10 +145,16 @@ function nameOf(collection: string, place: number, record: unknown): string {
 }
 
 /** The records of one collection of a file that fit its schema. */
-function recordsOf(name: CollectionName, part: unknown, problems: FileProblem[]): AnyRecord[] {
+function recordsOf(
+  name: CollectionName,
+  part: unknown,
+  problems: FileProblem[],
+  tell: () => void,
+): AnyRecord[] {
   if (!Array.isArray(part)) throw new NotAWorkspace(`${name}: is no list.`);
   const { schema } = kindOf(name);
   return part.flatMap((record: unknown, place) => {
+    tell();
     const read = schema.safeParse(record);
     const called = () => nameOf(name, place, record);
     if (!read.success) {

@@ -7,7 +7,7 @@ import { store, useStore } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
 import { Button } from '@/ui/Button';
 import { chooseWorkspaceFile } from '@/actions/files/chooseFile';
-import { exportWorkspace, saveDamagedParts, saveErrors } from '@/actions/files/workspaceFiles';
+import { exportWorkspace, saveDamagedParts, saveErrors } from '@/actions/files/files';
 import { Words } from '@/ui/Words';
 
 /** Where the data lies, how it gets out and in, and what was found damaged. */

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { download } from '@/actions/files/download';
-import { exportWorkspace, saveErrors } from '@/actions/files/workspaceFiles';
+import { exportWorkspace, saveErrors } from '@/actions/files/files';
 import { culpritOf, type Culprit } from '@/core/check/culprit';
 import { everyView } from '@/core/check/everyView';
 import { deleteRecord } from '@/core/commands/command';

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
-import { exportWorkspace } from '@/actions/files/workspaceFiles';
+import { exportWorkspace } from '@/actions/files/files';
 import type { Notice } from '@/state/notices';
 import { store, useStore } from '@/state/workspaceStore';
 import { Button, IconButton } from '@/ui/Button';
