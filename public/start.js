@@ -1,3 +1,17 @@
+// Runs before anything is drawn. Tells the style sheet where the page is and whether a person wants it light or dark.
+(function () {
+  const page = document.documentElement;
+  page.dataset.place = location.pathname === '/' ? '/today' : location.pathname;
+  try {
+    const theme = localStorage.getItem('sprindle.theme');
+    if (theme === 'light' || theme === 'dark') page.classList.add(theme);
+  } catch {
+    // storage is switched off: then it is as the system has it
+  }
+  // the one way to have it there before the scripts of the page; browsers that lack it are few
+  if (!('Temporal' in window)) document.write('<script src="/temporal.js"><\/script>');
+})();
+
 // Counts the starts that came to nothing: after two of them the safe door opens instead of the application, which takes
 // its own start off the list as soon as it stands (features/shell/started.ts).
 (function () {

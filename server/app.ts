@@ -64,7 +64,7 @@ export function appServer(root: string, log: (line: LogLine) => void = () => und
       contentSecurityPolicy: {
         defaultSrc: ["'self'"],
         scriptSrc: ["'self'"],
-        // React Native for Web and expo-font write their style sheets at run time
+        // React Native for Web writes its style sheet at run time
         styleSrc: ["'self'", "'unsafe-inline'"],
         imgSrc: ["'self'", 'data:'],
         workerSrc: ["'self'"],
@@ -89,6 +89,7 @@ export function appServer(root: string, log: (line: LogLine) => void = () => und
   for (const name of [
     '/sw.js',
     '/start.js',
+    '/temporal.js',
     '/door.html',
     '/door.js',
     '/door.css',
