@@ -39,5 +39,5 @@ module.exports = defineConfig([
     },
   },
   { files: ['server/**', 'e2e/**', 'scripts/**'], rules: { 'no-console': 'off' } },
-  { files: ['*.config.js'], languageOptions: { globals: { __dirname: 'readonly' } } },
+  { files: ['*.config.js', 'scripts/bundle/*.js'], languageOptions: { globals: { __dirname: 'readonly' } } },
 ]);

@@ -1,5 +1,4 @@
 import '../global.css';
-import { useFonts } from 'expo-font';
 import { Slot } from 'expo-router';
 import { watchClock } from '@/actions/watch';
 import { defaultSettings } from '@/core/model/settings';
@@ -16,6 +15,7 @@ import { here } from '@/state/here';
 import { session } from '@/state/session';
 import { store } from '@/state/workspaceStore';
 import { Boundary, registerFailed } from '@/ui/Boundary';
+import { loadWhenIdle } from '@/ui/later';
 
 const makeDemo = async () => (await import('@/demo/generate')).demoWorkspace({ seed: 7, ...here() });
 
@@ -28,14 +28,12 @@ registerPlanPanels();
 registerSettingsPanels();
 registerShellPanels();
 keepOffline();
-void store.open(session.space === 'demo' ? makeDemo : begin).then(watchClock);
+void store.open(session.space === 'demo' ? makeDemo : begin).then(() => {
+  watchClock();
+  loadWhenIdle();
+});
 
 export default function Layout() {
-  useFonts({
-    AtkinsonNext: require('@expo-google-fonts/atkinson-hyperlegible-next/400Regular/AtkinsonHyperlegibleNext_400Regular.ttf'),
-    AtkinsonNextStrong: require('@expo-google-fonts/atkinson-hyperlegible-next/700Bold/AtkinsonHyperlegibleNext_700Bold.ttf'),
-    AtkinsonMono: require('@expo-google-fonts/atkinson-hyperlegible-mono/400Regular/AtkinsonHyperlegibleMono_400Regular.ttf'),
-  });
   return (
     <Boundary what="Sprindle" isPlace>
       <Shell>

@@ -1,6 +1,5 @@
-import { PlanScreen } from '@/features/plan/PlanScreen';
 import { useView } from '@/board/days/useView';
+import { PlanScreen } from '@/features/plan/PlanScreen';
+import { place } from '@/features/shell/place';
 
-export default function Plan() {
-  return <PlanScreen {...useView()} />;
-}
+export default place('Plan', () => <PlanScreen {...useView()} />);

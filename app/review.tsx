@@ -1,6 +1,10 @@
-import { ReviewScreen } from '@/features/review/ReviewScreen';
+import { place } from '@/features/shell/place';
+import { later, useLater } from '@/ui/later';
 import { useDay } from '@/ui/useDay';
 
-export default function Review() {
+const review = later(() => import('@/features/review/ReviewScreen'));
+
+export default place('Review', () => {
+  const { ReviewScreen } = useLater(review);
   return <ReviewScreen {...useDay()} />;
-}
+});

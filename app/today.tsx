@@ -1,1 +1,4 @@
-export { TodayScreen as default } from '@/features/today/TodayScreen';
+import { place } from '@/features/shell/place';
+import { TodayScreen } from '@/features/today/TodayScreen';
+
+export default place('Today', TodayScreen);

@@ -41,7 +41,7 @@ async function broken(space: string) {
   await page.setRequestInterception(true);
   const breaks = { now: true };
   page.on('request', (request) =>
-    breaks.now && request.url().includes('/entry-')
+    breaks.now && request.url().includes('/ReviewScreen-')
       ? void request.respond({ contentType: 'text/javascript', body: 'throw new Error("broken")' })
       : void request.continue(),
   );
@@ -112,7 +112,7 @@ test('a place that cannot be drawn says so and offers ways on, and the others wo
   await page.setCacheEnabled(false);
   await page.setRequestInterception(true);
   page.on('request', (request) => {
-    if (!request.url().includes('/entry-')) return void request.continue();
+    if (!request.url().includes('/ReviewScreen-')) return void request.continue();
     void fetch(request.url())
       .then((answer) => answer.text())
       .then((script) =>

@@ -1,38 +1,31 @@
+import { later } from '@/ui/later';
 import { registerPanels } from '@/ui/panels';
-import { categories } from './categories/Categories';
-import { crowd } from './crowd/CrowdList';
-import { freed } from './freed/FreedTime';
-import { importInto, importReport, importing } from './import/panel';
-import { lists } from './lists/Lists';
-import { meeting } from './meeting/panel';
-import { newEvent } from './newEvent/NewEvent';
-import { newTask } from './newTask/NewTask';
-import { place, placeSeveral } from './place/panel';
-import { scope } from './scope/ScopeQuestion';
-import { task } from './task/panel';
-import { spent, time } from './time/panel';
-import { unseen } from './unseen/UnseenTime';
-import { workspaceFile } from './workspaceFile/WorkspaceFileView';
+
+const contents = later(() => import('./contents'));
 
 /** Makes the panels known that any place opens; those of one place are registered by it. */
 export const registerSharedPanels = () =>
-  registerPanels({
-    categories,
-    crowd,
-    freed,
-    importInto,
-    importReport,
-    importing,
-    lists,
-    meeting,
-    newEvent,
-    newTask,
-    place,
-    placeSeveral,
-    scope,
-    spent,
-    task,
-    time,
-    unseen,
-    workspaceFile,
-  });
+  registerPanels(
+    {
+      categories: async () => (await contents.load()).categories,
+      crowd: async () => (await contents.load()).crowd,
+      freed: async () => (await contents.load()).freed,
+      goToDay: async () => (await contents.load()).goToDay,
+      importing: async () => (await contents.load()).importing,
+      importInto: async () => (await contents.load()).importInto,
+      importReport: async () => (await contents.load()).importReport,
+      lists: async () => (await contents.load()).lists,
+      meeting: async () => (await contents.load()).meeting,
+      newEvent: async () => (await contents.load()).newEvent,
+      newTask: async () => (await contents.load()).newTask,
+      place: async () => (await contents.load()).place,
+      placeSeveral: async () => (await contents.load()).placeSeveral,
+      scope: async () => (await contents.load()).scope,
+      spent: async () => (await contents.load()).spent,
+      task: async () => (await contents.load()).task,
+      time: async () => (await contents.load()).time,
+      unseen: async () => (await contents.load()).unseen,
+      workspaceFile: async () => (await contents.load()).workspaceFile,
+    },
+    ['meeting', 'task'],
+  );

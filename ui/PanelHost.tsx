@@ -1,5 +1,6 @@
+import { Suspense } from 'react';
 import { Boundary } from './Boundary';
-import { belongsInPane, closePanel, panelOf, topPanel, usePanels, type Opened } from './panels';
+import { belongsInPane, closePanel, topPanel, usePanel, usePanels, type Opened } from './panels';
 import { Sheet } from './Sheet';
 
 /** The one place where panels lie over the screen. */
@@ -7,11 +8,17 @@ export function PanelHost() {
   const top = usePanels(topPanel);
   const hasPane = usePanels((state) => state.hasPane);
   if (!top || (hasPane && belongsInPane(top))) return null;
-  return <Shown key={top.kind} panel={top} />;
+  return (
+    <Boundary key={top.kind} what="What was opened">
+      <Suspense>
+        <Shown panel={top} />
+      </Suspense>
+    </Boundary>
+  );
 }
 
 function Shown({ panel }: { panel: Opened }) {
-  const { useTitle, Content } = panelOf(panel);
+  const { useTitle, Content } = usePanel(panel);
   return (
     <Sheet title={useTitle(panel)} onClose={closePanel}>
       <Boundary what="What was opened">

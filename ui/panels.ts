@@ -1,5 +1,6 @@
 import type { ComponentType } from 'react';
 import { create } from 'zustand';
+import { later, useLater, type Later } from './later';
 
 /*
  * What opens beside or over a place. This room knows no panel: each one adds the line of its properties to `Panels`
@@ -22,23 +23,30 @@ export type Opened = { [N in PanelName]: Opening<N> }[PanelName];
 export type Panel<Properties> = {
   readonly useTitle: (properties: Properties) => string;
   readonly Content: ComponentType<Properties>;
-  /** It may stand in the details pane of a wide screen instead of lying over it. */
-  readonly inPane?: boolean;
 };
 
-const registered = new Map<string, Panel<Opened>>();
+const registered = new Map<string, Later<Panel<Opened>>>();
+/** The panels that may stand in the details pane of a wide screen instead of lying over it. */
+const inPane = new Set<string>();
 
-/** Makes panels known; done once, before anything is drawn. */
-export function registerPanels(panels: { readonly [N in PanelName]?: Panel<Panels[N]> }): void {
+type Loaders = { readonly [N in PanelName]?: () => Promise<Panel<Panels[N]>> };
+
+/**
+ * Makes panels known by what loads them; done once, before anything is drawn. Those `beside` may stand in the details
+ * pane of a wide screen.
+ */
+export function registerPanels(panels: Loaders, beside: readonly PanelName[] = []): void {
   // what is opened under a name has the properties that its panel takes
-  for (const [name, panel] of Object.entries(panels)) registered.set(name, panel as Panel<Opened>);
+  for (const [name, load] of Object.entries(panels))
+    registered.set(name, later(load as () => Promise<Panel<Opened>>));
+  for (const name of beside) inPane.add(name);
 }
 
-/** The panel that was registered under a name. */
-export function panelOf({ kind }: Opened): Panel<Opened> {
+/** The panel that was registered under a name, in a component; until it is loaded, it holds up the nearest Suspense. */
+export function usePanel({ kind }: Opened): Panel<Opened> {
   const panel = registered.get(kind);
   if (!panel) throw new Error(`No panel is registered as “${kind}”.`);
-  return panel;
+  return useLater(panel);
 }
 
 type Question = { readonly panel: Opened; readonly settle: (answer: unknown) => void };
@@ -89,5 +97,4 @@ export const leavePanel = (kind: PanelName) =>
   usePanels.setState(({ shown }) => (shown?.kind === kind ? { shown: null } : {}));
 
 /** Whether a panel stands in the details pane, where there is one. */
-export const belongsInPane = (panel: Opened | null): boolean =>
-  panel !== null && panelOf(panel).inPane === true;
+export const belongsInPane = (panel: Opened | null): boolean => panel !== null && inPane.has(panel.kind);

@@ -1,7 +1,8 @@
 import { here } from '@/state/here';
 import { addDays, dateOf } from '@/core/time/zone';
 import { dateWords } from '@/core/time/words';
-import { readClock, readDay, readDue, readEstimate, readLength, readTitle } from './readings';
+import { readDay, readDue } from './dayReadings';
+import { readClock, readEstimate, readLength, readTitle } from './readings';
 
 const problem = (reading: { problem: string } | { value: unknown }) =>
   'problem' in reading ? reading.problem : undefined;

@@ -1,11 +1,7 @@
-import { readMoment } from '@/core/capture/readMoment';
-import type { Due } from '@/core/model/task';
 import { readDuration } from '@/core/capture/readDuration';
 import { readTime } from '@/core/capture/readTime';
 import { bounds, shortened } from '@/core/model/bounds';
-import { dateWords, durationWords } from '@/core/time/words';
-import { dayOf, instantOf } from '@/core/time/zone';
-import { here } from '@/state/here';
+import { durationWords } from '@/core/time/words';
 import type { Reading } from './Field';
 
 /** What typed text means, or why it cannot be read, in words for the person who typed it. */
@@ -20,7 +16,7 @@ const upTo = (most: number, text: string): Reading<string> =>
 const counted = (count: number) => count.toLocaleString('en');
 
 /** Typed text as a problem names it. */
-const quoted = (typed: string) => `“${shortened(typed, 60)}”`;
+export const quoted = (typed: string) => `“${shortened(typed, 60)}”`;
 
 export const readLength = (typed: string, most: number = bounds.blockMinutes): Reading<number> => {
   const minutes = readDuration(typed);
@@ -39,27 +35,6 @@ export const readClock = (typed: string): Reading<string> => {
   return time === undefined
     ? { problem: `${quoted(typed)} is no time of day. Try 9, 14:30 or 2pm.` }
     : { value: time };
-};
-
-export const readDay = (typed: string): Reading<Due> => {
-  const { zone, now } = here();
-  const moment = readMoment(typed, now, zone);
-  return moment
-    ? { value: moment }
-    : { problem: `${quoted(typed)} is no day. Try fri, tomorrow 14:00 or 27 Nov.` };
-};
-
-export const readDue = (typed: string): Reading<Due | null> => {
-  if (typed.trim() === '') return { value: null };
-  const reading = readDay(typed);
-  const { zone, now } = here();
-  if ('problem' in reading) return reading;
-  const { date, time } = reading.value;
-  const passed = (time ? instantOf(`${date}T${time}`, zone) : dayOf(date, zone).to) <= now;
-  if (!passed) return reading;
-  return {
-    problem: `${dateWords(date)}${time ? ` ${time}` : ''} has passed. A task can be due from now on.`,
-  };
 };
 
 export const readWords = (typed: string): Reading<string> => upTo(bounds.notes, typed.trim());

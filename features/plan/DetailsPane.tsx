@@ -1,8 +1,8 @@
-import { useEffect } from 'react';
+import { Suspense, useEffect } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Boundary } from '@/ui/Boundary';
 import { IconButton } from '@/ui/Button';
-import { belongsInPane, closePanel, panelOf, usePanels, type Opened } from '@/ui/panels';
+import { belongsInPane, closePanel, usePanel, usePanels, type Opened } from '@/ui/panels';
 import { Heading, Words } from '@/ui/Words';
 
 /** The pane at the right of a wide screen: what was opened last. */
@@ -14,13 +14,21 @@ export function DetailsPane() {
   }, []);
   return (
     <View role="complementary" aria-label="Details" className="w-[308px] border-l border-line bg-ground">
-      {shown && belongsInPane(shown) ? <Shown key={shown.kind} panel={shown} /> : <Hint />}
+      {shown && belongsInPane(shown) ? (
+        <Boundary key={shown.kind} what="What was opened">
+          <Suspense>
+            <Shown panel={shown} />
+          </Suspense>
+        </Boundary>
+      ) : (
+        <Hint />
+      )}
     </View>
   );
 }
 
 function Shown({ panel }: { panel: Opened }) {
-  const { useTitle, Content } = panelOf(panel);
+  const { useTitle, Content } = usePanel(panel);
   return (
     <ScrollView tabIndex={0} contentContainerClassName="gap-4 px-4 pb-6 pt-4">
       <View className="flex-row items-start justify-between gap-2">
@@ -29,9 +37,7 @@ function Shown({ panel }: { panel: Opened }) {
         </View>
         <IconButton label="Close the details" icon="close" onPress={closePanel} />
       </View>
-      <Boundary what="What was opened">
-        <Content {...panel} />
-      </Boundary>
+      <Content {...panel} />
     </ScrollView>
   );
 }

@@ -1,5 +1,4 @@
-import { registerPanels, type Panel, type Panels } from '@/ui/panels';
-import { ExportCalendar } from './ExportCalendar';
+import { registerPanels } from '@/ui/panels';
 
 declare module '@/ui/panels' {
   interface Panels {
@@ -8,9 +7,10 @@ declare module '@/ui/panels' {
   }
 }
 
-const exportCalendar: Panel<Panels['exportCalendar']> = {
-  useTitle: () => 'Export as a calendar file',
-  Content: ExportCalendar,
-};
-
-export const registerSettingsPanels = () => registerPanels({ exportCalendar });
+export const registerSettingsPanels = () =>
+  registerPanels({
+    exportCalendar: async () => ({
+      useTitle: () => 'Export as a calendar file',
+      Content: (await import('./ExportCalendar')).ExportCalendar,
+    }),
+  });

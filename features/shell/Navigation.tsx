@@ -12,10 +12,6 @@ const places = [
   { path: '/settings', name: 'Settings', icon: 'settings' },
 ] as const satisfies readonly { path: Href; name: string; icon: IconName }[];
 
-/** What the place at an address is called. */
-export const nameOfPlace = (path: string): string =>
-  places.find((place) => place.path === path)?.name ?? 'This page';
-
 /** The five places: a bar below on a phone, a narrow labelled rail on a wide screen. */
 export function Navigation() {
   const wide = useWide();

@@ -1,17 +1,16 @@
-import { usePathname } from 'expo-router';
 import { useEffect, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { store, useStore } from '@/state/workspaceStore';
 import { DragLayer } from '@/board/drag/DragLayer';
 import { acceptDroppedFiles } from '@/actions/files/chooseFile';
-import { nameOfPlace, Navigation } from './Navigation';
+import { Navigation } from './Navigation';
 import { NoticeLine, UnsavedLine, UpdateLine } from './NoticeLine';
-import { Boundary } from '@/ui/Boundary';
 import { PanelHost } from '@/ui/PanelHost';
 import { listenToChoices } from '@/ui/choiceKeys';
 import { MomentProvider } from '@/ui/clock';
 import { openPanel } from '@/ui/panels';
 import { useStarted } from './started';
+import { useTheme } from './theme';
 import { TravelLine } from './TravelLine';
 import { useWide } from '@/ui/useWide';
 
@@ -39,10 +38,9 @@ function onUndoKeys(event: KeyboardEvent) {
 /** What is around every screen: the places, notices, sheets, dropped files, the colours of day or night. */
 export function Shell({ children }: { children: ReactNode }) {
   const wide = useWide();
-  const place = usePathname();
   const opening = useStore((state) => state.opening);
-  const theme = useStore(({ workspace }) => workspace.settings.theme);
   useStarted(!opening);
+  useTheme();
   useEffect(acceptDroppedFiles, []);
   useEffect(listenToChoices, []);
   useEffect(() => {
@@ -53,10 +51,6 @@ export function Shell({ children }: { children: ReactNode }) {
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, []);
-  useEffect(() => {
-    document.documentElement.classList.toggle('light', theme === 'light');
-    document.documentElement.classList.toggle('dark', theme === 'dark');
-  }, [theme]);
   return (
     <MomentProvider>
       <View className={`flex-1 bg-ground ${wide ? 'flex-row-reverse' : ''}`}>
@@ -64,11 +58,7 @@ export function Shell({ children }: { children: ReactNode }) {
           <UnsavedLine />
           <UpdateLine />
           <TravelLine />
-          {!opening && (
-            <Boundary key={place} what={nameOfPlace(place)} isPlace>
-              {children}
-            </Boundary>
-          )}
+          {!opening && children}
         </View>
         <Navigation />
         <NoticeLine />

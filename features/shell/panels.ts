@@ -1,5 +1,4 @@
-import { registerPanels, type Panel, type Panels } from '@/ui/panels';
-import { Keys } from './Keys';
+import { registerPanels } from '@/ui/panels';
 
 declare module '@/ui/panels' {
   interface Panels {
@@ -8,6 +7,7 @@ declare module '@/ui/panels' {
   }
 }
 
-const keys: Panel<Panels['keys']> = { useTitle: () => 'Keys', Content: Keys };
-
-export const registerShellPanels = () => registerPanels({ keys });
+export const registerShellPanels = () =>
+  registerPanels({
+    keys: async () => ({ useTitle: () => 'Keys', Content: (await import('./Keys')).Keys }),
+  });

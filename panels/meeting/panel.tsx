@@ -11,5 +11,4 @@ declare module '@/ui/panels' {
 export const meeting: Panel<Panels['meeting']> = {
   useTitle: (opened) => opened.meeting.title,
   Content: (opened) => <MeetingDetails key={opened.meeting.id} {...opened} />,
-  inPane: true,
 };

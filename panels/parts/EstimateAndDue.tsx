@@ -4,7 +4,8 @@ import { dueText } from '@/core/tasks/dueWords';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/workspaceStore';
 import { Field } from '@/ui/Field';
-import { readDue, readEstimate } from '@/ui/readings';
+import { readDue } from '@/ui/dayReadings';
+import { readEstimate } from '@/ui/readings';
 
 type Props = {
   estimate: number | null;

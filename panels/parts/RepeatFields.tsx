@@ -5,7 +5,7 @@ import { weekdayOf } from '@/core/time/zone';
 import { CheckBox } from '@/ui/CheckBox';
 import { Choice } from '@/ui/Choice';
 import { Field, type Reading } from '@/ui/Field';
-import { readDue } from '@/ui/readings';
+import { readDue } from '@/ui/dayReadings';
 import { Words } from '@/ui/Words';
 
 type Props = { rule: string | null; start: string; onRule: (rule: string | null) => boolean };

@@ -13,7 +13,7 @@ import { newId, store, useWorkspace } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
 import { closePanel } from '@/ui/panels';
-import { readDay } from '@/ui/readings';
+import { readDay } from '@/ui/dayReadings';
 import { Words } from '@/ui/Words';
 import { TypedLine } from '../parts/TypedLine';
 import { Trays } from './Trays';

@@ -17,5 +17,4 @@ export const task: Panel<Panels['task']> = {
     return workspace.lists.get(taskOf(workspace, id)?.listId ?? '')?.name ?? 'Task';
   },
   Content: (opened) => <TaskDetails key={opened.id} {...opened} />,
-  inPane: true,
 };

@@ -1,8 +1,8 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { Field } from '@/ui/Field';
-import { readDay } from '@/ui/readings';
-import { closePanel } from '@/ui/panels';
+import { readDay } from '@/ui/dayReadings';
+import { closePanel, type Panel, type Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 
 /** Goes to a day that is typed. */
@@ -25,3 +25,11 @@ export function GoToDay() {
     </View>
   );
 }
+
+declare module '@/ui/panels' {
+  interface Panels {
+    goToDay: object;
+  }
+}
+
+export const goToDay: Panel<Panels['goToDay']> = { useTitle: () => 'Go to a day', Content: GoToDay };

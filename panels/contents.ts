@@ -1,0 +1,20 @@
+/*
+ * The contents of the panels that any place opens: one piece of the application, which panels/all.ts loads when the first
+ * of them is opened.
+ */
+
+export { categories } from './categories/Categories';
+export { crowd } from './crowd/CrowdList';
+export { freed } from './freed/FreedTime';
+export { goToDay } from './goToDay/GoToDay';
+export { importInto, importReport, importing } from './import/panel';
+export { lists } from './lists/Lists';
+export { meeting } from './meeting/panel';
+export { newEvent } from './newEvent/NewEvent';
+export { newTask } from './newTask/NewTask';
+export { place, placeSeveral } from './place/panel';
+export { scope } from './scope/ScopeQuestion';
+export { task } from './task/panel';
+export { spent, time } from './time/panel';
+export { unseen } from './unseen/UnseenTime';
+export { workspaceFile } from './workspaceFile/WorkspaceFileView';

@@ -1,0 +1,49 @@
+import { use } from 'react';
+
+/** Something that is loaded when it is first needed, and before that when the browser has nothing else to do. */
+export type Later<T> = {
+  /** What was loaded, or undefined until then. */
+  readonly get: () => T | undefined;
+  /** Loads it, once; what failed is tried anew. */
+  readonly load: () => Promise<T>;
+};
+
+/** All that will be loaded at some time. */
+const all: Later<unknown>[] = [];
+
+export function later<T>(bring: () => Promise<T>): Later<T> {
+  let loaded: T | undefined;
+  let loading: Promise<T> | undefined;
+  const one: Later<T> = {
+    get: () => loaded,
+    load() {
+      loading ??= bring().then(
+        (value) => (loaded = value),
+        (error: unknown) => {
+          loading = undefined;
+          throw error;
+        },
+      );
+      return loading;
+    },
+  };
+  all.push(one);
+  return one;
+}
+
+/** What was loaded, in a component; one that is not there yet holds up the nearest Suspense. */
+export const useLater = <T>(one: Later<T>): T => one.get() ?? use(one.load());
+
+// Safari knows no idle time; half a second after the last one is as good
+const whenIdle = (act: () => void) =>
+  'requestIdleCallback' in window ? requestIdleCallback(act) : setTimeout(act, 500);
+
+/** Loads everything that is for later, a thing at a time, whenever the browser is idle. */
+export function loadWhenIdle(): void {
+  const next = all.find((one) => one.get() === undefined);
+  if (!next) return;
+  whenIdle(() => {
+    // without a network the rest waits until it is needed
+    void next.load().then(loadWhenIdle, () => undefined);
+  });
+}
