@@ -1,5 +1,4 @@
 import '../global.css';
-import { Slot } from 'expo-router';
 import { watchClock } from '@/actions/watch';
 import { defaultSettings } from '@/core/model/settings';
 import { emptyWorkspace } from '@/core/model/workspace';
@@ -7,12 +6,15 @@ import { registerPlanPanels } from '@/features/plan/panels';
 import { registerSettingsPanels } from '@/features/settings/panels';
 import { registerShellPanels } from '@/features/shell/panels';
 import { Failed } from '@/features/shell/Failed';
+import { Screens } from '@/features/shell/Screens';
 import { Shell } from '@/features/shell/Shell';
 import { keepOffline } from '@/features/shell/updates';
 import { registerSharedPanels } from '@/panels/all';
 import { logError, watchErrors } from '@/state/errorLog';
 import { here } from '@/state/here';
+import { neededFor } from '@/state/needed';
 import { session } from '@/state/session';
+import { WorkspaceProvider } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
 import { Boundary, registerFailed } from '@/ui/Boundary';
 import { loadWhenIdle } from '@/ui/later';
@@ -28,7 +30,14 @@ registerPlanPanels();
 registerSettingsPanels();
 registerShellPanels();
 keepOffline();
-void store.open(session.space === 'demo' ? makeDemo : begin).then(() => {
+/** The days that the address asks for, beside the present one (epoch ms). */
+const asked = () => {
+  const at = Date.parse(new URLSearchParams(location.search).get('day') ?? '');
+  return Number.isNaN(at) ? [] : [at];
+};
+const needed = neededFor(session.now(), asked());
+
+void store.open(session.space === 'demo' ? makeDemo : begin, needed).then(() => {
   watchClock();
   loadWhenIdle();
 });
@@ -36,9 +45,11 @@ void store.open(session.space === 'demo' ? makeDemo : begin).then(() => {
 export default function Layout() {
   return (
     <Boundary what="Sprindle" isPlace>
-      <Shell>
-        <Slot />
-      </Shell>
+      <WorkspaceProvider>
+        <Shell>
+          <Screens />
+        </Shell>
+      </WorkspaceProvider>
     </Boundary>
   );
 }

@@ -40,7 +40,8 @@ describe('a page that is left before anything is written', () => {
     const next = await leaving(storage, 'two');
     expect(next.getState().workspace.tasks.get('a')?.title).toBe('Order waders');
     await next.flush();
-    expect((await leaving(storage, 'three')).getState().workspace.tasks.has('a')).toBe(true);
+    const last = await leaving(storage, 'three');
+    expect(last.getState().workspace.tasks.has('a')).toBe(true);
     expect(left()).toEqual([]);
   });
 

@@ -1,6 +1,6 @@
 import * as z from '@/core/zod';
 import { withCategoriesOfText } from '@/core/model/categories';
-import { changedParts } from '@/core/model/collection';
+import { changedParts, type Collection } from '@/core/model/collection';
 import {
   collectionNames,
   isCollection,
@@ -9,7 +9,7 @@ import {
   type CollectionName,
 } from '@/core/model/records';
 import { Settings, defaultSettings } from '@/core/model/settings';
-import { workspaceOf, type Contents, type Unknown, type Workspace } from '@/core/model/workspace';
+import { bareWorkspace, withList, type Contents, type Unknown, type Workspace } from '@/core/model/workspace';
 
 /**
  * How a workspace lies in storage: one key for each part of each collection (`blocks/2026-11`), a few kilobytes each
@@ -49,42 +49,81 @@ type Assembled = {
 };
 
 /**
- * Puts stored contents together; what does not fit its schema is left out and its partition named as damaged. `unknown`
- * is what another build stored.
+ * Puts stored contents together, a partition at a time; what does not fit its schema is left out and its partition named
+ * as damaged.
  */
-export function assemble(contents: Readonly<Record<string, unknown>>, unknown: Unknown = {}): Assembled {
+export function assembling() {
   const damaged: string[] = [];
   const moved = new Set<string>();
-  const found: Partial<Record<CollectionName, AnyRecord[]>> = {};
+  const found = new Map<CollectionName, AnyRecord[]>();
+  /** What was put together before, of which nothing is made anew. */
+  let before = bareWorkspace({});
   let settings = defaultSettings;
-  for (const [partition, content] of Object.entries(contents)) {
+  let hasCategories = false;
+
+  /** Returns whether all of it fitted. */
+  function take(partition: string, content: unknown): boolean {
     const [name, part] = placeOf(partition);
     if (!isCollection(name)) {
       const read = Settings.safeParse(content);
       if (read.success) settings = read.data;
       else damaged.push(partition);
-      continue;
+      return read.success;
     }
+    hasCategories ||= name === 'categories';
     const read = recordsIn(name, content);
     if (!read.whole) damaged.push(partition);
     const { part: partOf } = kindOf(name);
-    const kept = (found[name] ??= []);
+    const kept = found.get(name) ?? [];
+    found.set(name, kept);
     for (const record of read.records) {
       const home = partOf(record);
       if (home !== part) moved.add(partition).add(`${name}/${home}`);
       kept.push(record);
     }
+    return read.whole;
   }
-  // each record was parsed by the schema of its own collection
-  const workspace = workspaceOf(found as Contents, settings, unknown);
-  if (Object.keys(contents).some((partition) => placeOf(partition)[0] === 'categories'))
-    return { workspace, damaged, moved: [...moved] };
-  const withCategories = withCategoriesOfText(workspace);
+
+  /** What has been taken so far as a workspace; `unknown` is what another build stored. */
+  function workspace(unknown: Unknown = {}): Workspace {
+    // each record was parsed by the schema of its own collection
+    const added = bareWorkspace(Object.fromEntries(found) as Contents, settings, unknown);
+    found.clear();
+    before = joined(before, added);
+    return withList(before);
+  }
+
   return {
-    workspace: withCategories,
-    damaged,
-    moved: [...moved, ...changedPartitions(workspace, withCategories)],
+    take,
+    workspace,
+    /** Everything, once all partitions are taken; data without categories gets those that it tells. */
+    whole(unknown: Unknown = {}): Assembled {
+      const all = workspace(unknown);
+      if (hasCategories) return { workspace: all, damaged, moved: [...moved] };
+      const withCategories = withCategoriesOfText(all);
+      return {
+        workspace: withCategories,
+        damaged,
+        moved: [...moved, ...changedPartitions(all, withCategories)],
+      };
+    },
   };
+}
+
+/** Two workspaces in one; the later has its say in what there is once. */
+function joined(before: Workspace, after: Workspace): Workspace {
+  const collections = collectionNames.map((name) => {
+    const one = before[name] as unknown as Collection<AnyRecord>; // as the other, which has the same name
+    return [name, one.joined(after[name] as unknown as Collection<AnyRecord>)] as const;
+  });
+  return { ...after, ...Object.fromEntries(collections) };
+}
+
+/** All of stored contents put together. */
+export function assemble(contents: Readonly<Record<string, unknown>>, unknown: Unknown = {}): Assembled {
+  const parts = assembling();
+  for (const [partition, content] of Object.entries(contents)) parts.take(partition, content);
+  return parts.whole(unknown);
 }
 
 /** The records of a stored list that fit their schema, and whether those were all. */

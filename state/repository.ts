@@ -3,7 +3,7 @@ import type { ImportNote } from '@/core/formats/partitionsFile';
 import { FromTheFuture, migrate, Versioned, versionOf } from '@/core/model/migrations';
 import { isCollection } from '@/core/model/records';
 import type { Unknown, Workspace } from '@/core/model/workspace';
-import { assemble, changedPartitions, contentOf, placeOf } from './partitions';
+import { assembling, changedPartitions, contentOf, placeOf } from './partitions';
 
 /** The part of AsyncStorage that is used; `setMany` is one transaction. */
 export type KeyValue = {
@@ -25,6 +25,15 @@ export type Loaded = {
   readonly setAside: readonly string[];
 };
 
+export type Opened = {
+  /** What was needed first, when there is more; else null. */
+  readonly first: Workspace | null;
+  /** Reads what is left, and gives all of it. */
+  readonly rest: () => Promise<Loaded>;
+};
+
+/** So many partitions of the rest are asked of storage at a time. */
+const AT_ONCE = 24;
 const PART = 'part:';
 /** Stands in storage beside the partitions: when it is gone, so are they. */
 const MARK = 'mark';
@@ -71,9 +80,14 @@ const textsOf = (workspace: Workspace, partitions: Iterable<string>): Record<str
 
 /**
  * Loads and saves a workspace in key–value storage, one key for each partition. Knows nothing of when to save. What
- * fails is tried once more on storage that `reopen` gives, as a connection may have died.
+ * fails is tried once more on storage that `reopen` gives, as a connection may have died. Between two partitions that
+ * it reads it lets others `breathe`.
  */
-export function repository(first: KeyValue, reopen?: () => KeyValue) {
+export function repository(
+  first: KeyValue,
+  reopen?: () => KeyValue,
+  breathe: () => Promise<void> | void = () => undefined,
+) {
   let storage = first;
   /** It is known to hold the mark. */
   let marked = false;
@@ -103,30 +117,51 @@ export function repository(first: KeyValue, reopen?: () => KeyValue) {
   const textsUnder = async (keys: string[]) => (keys.length > 0 ? await storage.getMany(keys) : {});
 
   return {
-    /** Opens what is stored. Damaged parts are set aside, the rest opens. Throws FromTheFuture, or what storage throws. */
-    async load(now: number): Promise<Loaded> {
+    /**
+     * Opens what is stored: at once what `isNeeded` says of the partitions, and the rest when it is asked for. Both
+     * throw FromTheFuture, or what storage throws.
+     */
+    async open(now: number, isNeeded: (partition: string) => boolean = () => true): Promise<Opened> {
       const stored = await storedKeys();
       const keys = stored.filter((key) => key.startsWith(PART));
       marked = stored.includes(MARK);
-      const texts = await textsUnder(keys);
-      const contents: Record<string, unknown> = {};
+      const parts = assembling();
       const unknown: Record<string, Unknown[string]> = {};
-      for (const [key, text] of Object.entries(texts)) {
-        const partition = key.slice(PART.length);
-        const [name] = placeOf(partition);
-        const strange = isKnown(partition) ? undefined : parsed(text);
-        if (isKnown(partition)) contents[partition] = contentIn(name, text);
-        else if (strange) unknown[partition] = { ...strange, content: strange.content };
-      }
-      const { workspace, damaged, moved } = assemble(contents, unknown);
-      if (damaged.length > 0) {
-        const aside = damaged.map((part) => [`damaged:${now}:${part}`, texts[PART + part] ?? '']);
-        await storage.setMany(Object.fromEntries(aside));
-        await this.save(workspace, damaged);
-      }
-      const before = stored.flatMap((key) => ASIDE.exec(key)?.[2] ?? []);
-      const setAside = [...new Set([...before, ...damaged])].sort();
-      return { workspace, fresh: keys.length === 0, damaged, moved, setAside };
+      const asStored = new Map<string, string>();
+      const read = async (some: readonly string[]) => {
+        for (const [key, text] of Object.entries(await textsUnder([...some]))) {
+          const partition = key.slice(PART.length);
+          const strange = isKnown(partition) ? undefined : parsed(text);
+          if (strange) unknown[partition] = { ...strange, content: strange.content };
+          if (!isKnown(partition)) continue;
+          if (!parts.take(partition, contentIn(placeOf(partition)[0], text)))
+            asStored.set(partition, text ?? '');
+          await breathe();
+        }
+      };
+      const isFirst = (key: string) => isNeeded(key.slice(PART.length));
+      await read(keys.filter(isFirst));
+      const later = keys.filter((key) => !isFirst(key));
+
+      const rest = async (): Promise<Loaded> => {
+        for (let at = 0; at < later.length; at += AT_ONCE) await read(later.slice(at, at + AT_ONCE));
+        const { workspace, damaged, moved } = parts.whole(unknown);
+        if (damaged.length > 0) {
+          const aside = damaged.map((part) => [`damaged:${now}:${part}`, asStored.get(part) ?? '']);
+          await storage.setMany(Object.fromEntries(aside));
+          await this.save(workspace, damaged);
+        }
+        const before = stored.flatMap((key) => ASIDE.exec(key)?.[2] ?? []);
+        const setAside = [...new Set([...before, ...damaged])].sort();
+        return { workspace, fresh: keys.length === 0, damaged, moved, setAside };
+      };
+      return { first: later.length > 0 ? parts.workspace(unknown) : null, rest };
+    },
+
+    /** Opens all that is stored. Damaged parts are set aside, the rest opens. */
+    async load(now: number): Promise<Loaded> {
+      const { rest } = await this.open(now);
+      return rest();
     },
 
     /** What was set aside, as it stood in storage, with the time (epoch ms) when it was found damaged. */

@@ -8,11 +8,13 @@ import { agreement, type Told } from './agreement';
 import type { LastWords } from './lastWords';
 import { noticed, withoutNotice, withoutStep, type Notice } from './notices';
 import { changedPartitions } from './partitions';
-import type { Repository } from './repository';
+import { onDisk } from './onDisk';
+import type { Loaded, Repository } from './repository';
 import { saving } from './saving';
 import { done, noSteps, redone, undone, type Step, type Steps } from './steps';
 import { storageWords } from './storageWords';
 import type { Tabs } from './tabs';
+import { untilWhole } from './untilWhole';
 
 export type StoreState = Steps & {
   readonly workspace: Workspace;
@@ -68,6 +70,9 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
     },
   });
 
+  /** What is done while only the first of what is stored has been read; it is done again on all of it. */
+  const meanwhile = untilWhole();
+
   /** Makes a workspace the present one, and returns what has changed by it. */
   const commit = (after: Workspace): readonly Change[] => {
     const before = get().workspace;
@@ -76,6 +81,11 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
     set({ workspace });
     if (changes.length === 0) return changes;
     const told = agreed.mine(changes);
+    // a partition that has not been read must not be written
+    if (!meanwhile.isOver()) {
+      saver.mark([], told);
+      return changes;
+    }
     saver.mark(changedPartitions(before, workspace), told);
     // a tab that may not write keeps to itself
     if (!saver.isStopped()) tabs?.tell(told);
@@ -92,7 +102,7 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
   /** Takes over what another tab has changed; before what is stored has been read, it waits for that. */
   const early: Told[] = [];
   const hear = (told: Told) => {
-    if (get().opening) return void early.push(told);
+    if (!meanwhile.isOver()) return void early.push(told);
     const before = get().workspace;
     const workspace = agreed.theirs(before, told);
     saver.markHeard(changedPartitions(before, workspace));
@@ -104,7 +114,7 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
     changes: hear,
     // what it reads from the disk lacks what is not written yet
     opening() {
-      if (get().opening || saver.isStopped()) return;
+      if (!meanwhile.isOver() || saver.isStopped()) return;
       for (const told of new Set([...saver.unwritten(), ...agreed.recent()])) tabs.tell(told);
       void saver.flush();
     },
@@ -115,6 +125,36 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
   const retrace = (changes: readonly Change[], words: string) => {
     const changed = commit(retraced(get().workspace, changes)).length > 0;
     say(changed ? words : `${words}. It had been changed elsewhere since then, and stays so.`);
+  };
+
+  /** Runs a command as a step of its own. Throws CommandFailed. */
+  const take = <Input>(command: Command<Input>, input: Input): Step | undefined => {
+    const changes = commit(command.apply(get().workspace, input));
+    const step = changes.length > 0 ? { label: command.label, changes } : undefined;
+    if (step) set((state) => done(state, step));
+    return step;
+  };
+  const takeBack = (step: Step) => {
+    set((state) => ({ ...undone(state, step), notices: withoutStep(state.notices, step) }));
+    return step.changes;
+  };
+
+  /** Takes all of what is stored as the present workspace, and does again what was done to the first of it. */
+  const complete = ({ workspace: stored, moved }: Loaded, left: readonly Change[]) => {
+    const workspace = retraced(stored, left);
+    saver.forgetChanges();
+    set({ workspace, opening: false, ...noSteps });
+    const changed = changedPartitions(stored, workspace);
+    saver.mark([...moved, ...changed]);
+    // what is on disk already needs no more keeping
+    if (left.length > 0 && changed.length === 0) lastWords?.keep([]);
+    const renewed = meanwhile.over();
+    set(({ notices }) => ({
+      notices: notices.map((notice) =>
+        notice.step ? { ...notice, step: renewed.get(notice.step) ?? notice.step } : notice,
+      ),
+    }));
+    early.splice(0).forEach(hear);
   };
 
   return {
@@ -131,35 +171,44 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
     hush: (id: number) => set(({ notices }) => ({ notices: withoutNotice(notices, id) })),
 
     /** Opens what is stored; a fresh space begins with what `seed` gives. */
-    async open(seed?: () => Promise<Workspace>): Promise<void> {
+    async open(seed?: () => Promise<Workspace>, isNeeded?: (partition: string) => boolean): Promise<void> {
       tabs?.open();
       // before the disk is read: a page that is just being left may write them, and forget them, meanwhile
       const left = lastWords?.take() ?? [];
+      // until they are written they are kept where they were
+      if (left.length > 0) lastWords?.keep(left);
       try {
-        const loaded = await repository.load(now());
-        const stored = loaded.fresh && seed ? await seed() : loaded.workspace;
-        saver.mark(loaded.fresh && seed ? changedPartitions(null, stored) : loaded.moved);
-        const workspace = retraced(stored, left);
-        saver.mark(changedPartitions(stored, workspace));
-        set({ workspace, opening: false, setAside: loaded.setAside });
-        early.splice(0).forEach(hear);
-        if (loaded.fresh && trace?.isThere()) say(EMPTIED, 'problem');
-        if (loaded.damaged.length > 0) {
+        const { first, rest } = await repository.open(now(), isNeeded);
+        if (first) {
+          saver.mark([], { stamp: { at: 0, tab: '' }, changes: left });
+          set({ workspace: retraced(first, left), opening: false });
+        }
+        const loaded = await rest();
+        const { fresh, damaged, setAside } = loaded;
+        const seeded = fresh && seed ? await seed() : undefined;
+        complete(seeded ? { ...loaded, workspace: seeded } : loaded, left);
+        if (seeded) saver.mark(changedPartitions(null, seeded));
+        set({ setAside });
+        if (fresh && trace?.isThere()) say(EMPTIED, 'problem');
+        if (damaged.length > 0) {
           say(
-            `Part of the stored data was damaged (${loaded.damaged.join(', ')}). It was set aside and everything else opened; Settings, “Your data” has it as a file.`,
+            `Part of the stored data was damaged (${damaged.join(', ')}). It was set aside and everything else opened; Settings, “Your data” has it as a file.`,
             'problem',
           );
         }
       } catch (error) {
-        lastWords?.keep(left);
         saver.stop();
         const unsaved =
           error instanceof FromTheFuture
             ? `${error.message} Nothing was opened and nothing will be overwritten.`
             : `The browser’s storage ${storageWords(error)}. You can look around, but nothing will be saved.`;
-        set({ opening: false, unsaved });
+        meanwhile.over();
+        set({ workspace: emptyWorkspace, ...noSteps, opening: false, unsaved });
       }
     },
+
+    /** Resolves once all of what is stored has been read. */
+    whole: () => meanwhile.whole,
 
     /**
      * Runs a command; `words` are shown with an offer to undo. Returns whether it went through: a command that
@@ -167,9 +216,8 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
      */
     run<Input>(command: Command<Input>, input: Input, words?: string): boolean {
       try {
-        const changes = commit(command.apply(get().workspace, input));
-        const step = changes.length > 0 ? { label: command.label, changes } : undefined;
-        if (step) set((state) => done(state, step));
+        const step = take(command, input);
+        meanwhile.note(step, () => take(command, input));
         if (words) say(words, 'plain', step);
         return true;
       } catch (error) {
@@ -182,8 +230,12 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
     /** Undoes a step, or the last one; one that is undone already stays so. */
     undo(step: Step | undefined = get().past.at(-1)): void {
       if (!step || !get().past.includes(step)) return;
-      set((state) => ({ ...undone(state, step), notices: withoutStep(state.notices, step) }));
-      retrace(reversed(step.changes), `Undone: ${step.label}`);
+      retrace(reversed(takeBack(step)), `Undone: ${step.label}`);
+      meanwhile.note(undefined, (renewed) => {
+        const again = renewed.get(step);
+        if (again) commit(retraced(get().workspace, reversed(takeBack(again))));
+        return undefined;
+      });
     },
 
     /** Does the step again that was undone last, if there is one. */
@@ -192,31 +244,20 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
       if (!step) return;
       set((state) => redone(state, step));
       retrace(step.changes, `Done again: ${step.label}`);
+      meanwhile.note(undefined, () => {
+        const again = get().future.at(-1);
+        if (again) set((state) => redone(state, again));
+        commit(retraced(get().workspace, again?.changes ?? []));
+        return undefined;
+      });
     },
 
-    /** Whether this tab writes nothing, as what is stored cannot be read or is of a later version. */
-    isReadOnly: () => saver.isStopped(),
+    ...onDisk({ repository, now, steps: () => get().past, isStopped: saver.isStopped }),
 
-    /** What lies on the disk, as it stands there, for when it could not be opened. */
-    onDisk: () => repository.everything(),
-
-    /** What was found damaged, as the text of a file. */
-    damagedFile: async (): Promise<string> =>
-      JSON.stringify({ format: 'sprindle-damaged-parts', parts: await repository.damaged() }, null, 1),
-
+    /** Lets go of what was set aside. */
     async forgetDamaged(): Promise<void> {
       await repository.forgetDamaged();
       set({ setAside: [] });
-    },
-
-    /** Keeps what the last step did under a name, so that it can be taken back even when the data cannot be opened. */
-    async noteImport(name: string): Promise<void> {
-      const changes = (get().past.at(-1)?.changes ?? []).flatMap((change) =>
-        'id' in change ? [{ part: change.part, id: change.id, before: change.before }] : [],
-      );
-      if (changes.length === 0 || saver.isStopped()) return;
-      // a note that cannot be kept costs no more than the way back through the safe door
-      await repository.noteImport({ at: now(), name, changes }).catch(() => undefined);
     },
 
     /** Replaces everything at once, with no way back: for the demo space only. */

@@ -25,9 +25,20 @@ export function newId(): string {
 
 const me = newId();
 
+/** Milliseconds of work after which others get their turn. */
+const BREATH = 8;
+let breathed = 0;
+
+/** Lets what is pressed or typed come in between, every few milliseconds. */
+async function breathe(): Promise<void> {
+  if (performance.now() - breathed < BREATH) return;
+  await new Promise((resolve) => setTimeout(resolve, 0));
+  breathed = performance.now();
+}
+
 /** The one store of the running application. */
 export const store = createWorkspaceStore({
-  repository: repository(createAsyncStorage(DATABASE), () => reopened(DATABASE)),
+  repository: repository(createAsyncStorage(DATABASE), () => reopened(DATABASE), breathe),
   now: session.now,
   lastWords: lastWords(() => localStorage, `sprindle.${session.space}.unwritten.`, me),
   tabs: otherTabs(session.space, me),
@@ -55,8 +66,5 @@ if (session.space === 'own') askWhenItMatters();
 /** A part of the store's state, in a component. */
 export const useStore = <T>(select: (state: StoreState) => T): T => useZustand(store, select);
 
-/** The workspace, in a component. */
-export const useWorkspace = (): Workspace => useStore((state) => state.workspace);
-
-/** The workspace as it is now, where nothing is drawn. */
+/** The workspace as it is now, where nothing is drawn; state/shown.tsx has it for components. */
 export const currentWorkspace = (): Workspace => store.getState().workspace;

@@ -22,6 +22,7 @@ export async function exportWorkspace(): Promise<void> {
 }
 
 async function everything(): Promise<string | undefined> {
+  await store.whole();
   if (!store.isReadOnly()) return writeWorkspaceFile(currentWorkspace());
   try {
     return fileOfPartitions(await store.onDisk());
@@ -39,6 +40,7 @@ function today() {
 /** Reads a workspace file and shows what is in it; nothing changes before the person has said so. */
 export async function openWorkspaceFile(file: File): Promise<void> {
   const text = await file.text();
+  await store.whole();
   const found = await watched(file, (options) => readWorkspaceFile(text, options));
   if (!found) return;
   const { workspace, problems } = found;

@@ -37,6 +37,16 @@ export class Collection<R extends Stored> {
     return new Collection(partOf, parts);
   }
 
+  /** One of the records of both; `other` has none of the same ids. Parts that only one of them has stay what they are. */
+  joined(other: Collection<R>): Collection<R> {
+    const parts = new Map(this.parts);
+    for (const [name, part] of other.parts) {
+      const own = parts.get(name);
+      parts.set(name, own ? new Map([...own, ...part]) : part);
+    }
+    return new Collection(this.partOf, parts, this.#homes);
+  }
+
   get size(): number {
     let size = 0;
     for (const part of this.parts.values()) size += part.size;

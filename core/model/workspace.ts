@@ -19,8 +19,8 @@ export type Contents = { readonly [C in CollectionName]?: Iterable<RecordOf<C>> 
 /** The list that every person has from the start and that deleted lists' tasks can go to. */
 export const firstList: TaskList = { id: 'first-list', name: 'General', hue: 'slate', icon: 'pen', rank: 0 };
 
-/** A workspace of these records; without lists it gets the first one, as every task needs a list. */
-export function workspaceOf(
+/** A workspace of these records and nothing else: not even of the list that every task needs. */
+export function bareWorkspace(
   contents: Contents,
   settings: Settings = defaultSettings,
   unknown: Unknown = {},
@@ -30,8 +30,15 @@ export function workspaceOf(
     return [name, Collection.of(kindOf(name).part, given)] as const;
   });
   // the table has every collection, each made of records of its own kind
-  const workspace = { settings, unknown, ...Object.fromEntries(collections) } as unknown as Workspace;
-  return workspace.lists.size > 0 ? workspace : { ...workspace, lists: workspace.lists.with([firstList]) };
+  return { settings, unknown, ...Object.fromEntries(collections) } as unknown as Workspace;
 }
+
+/** The workspace with a list: without any it gets the first one. */
+export const withList = (workspace: Workspace): Workspace =>
+  workspace.lists.size > 0 ? workspace : { ...workspace, lists: workspace.lists.with([firstList]) };
+
+/** A workspace of these records; without lists it gets the first one, as every task needs a list. */
+export const workspaceOf = (contents: Contents, settings?: Settings, unknown?: Unknown): Workspace =>
+  withList(bareWorkspace(contents, settings, unknown));
 
 export const emptyWorkspace: Workspace = workspaceOf({});
