@@ -6,7 +6,8 @@ import { isOverdue, lastInstant, meetingNeeding } from '@/core/tasks/deadline';
 import { dueWords, neededWords } from '@/core/tasks/dueWords';
 import { subjectTitle } from '@/core/tasks/places';
 import { dateOf } from '@/core/time/zone';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
+import { useStore } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
 import { Button, IconButton } from '@/ui/Button';
 import { Tick } from '@/ui/Tick';
@@ -23,7 +24,9 @@ export function useHue(task: Task | undefined): string {
 
 /** A square box that is ticked when the task is done. */
 export function TickBox({ task }: { task: Task }) {
-  const done = task.doneAt !== null;
+  // at once, whatever else is still being drawn
+  const { doneAt } = useStore(({ workspace }) => workspace.tasks.get(task.id) ?? task);
+  const done = doneAt !== null;
   return (
     <Pressable
       role="checkbox"

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { shortfallOn, shortfallWords } from '@/core/plan/shortfall';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 
 /** That a day (none when empty) has too little time left before one of its deadlines, in words; null when there is enough. */

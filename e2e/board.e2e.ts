@@ -4,6 +4,7 @@ import { openPage, openStage, settled, type Stage } from './browser';
 import {
   boxOf,
   drag,
+  focus,
   hourOf,
   isAccessible,
   isGone,
@@ -94,7 +95,7 @@ test('by touch: a block is held and moved to another day, and a swipe turns the 
 
 test('by keyboard: picked up, moved to another day and hour, and dropped', async () => {
   const { page } = await open('wide', '/plan?view=week');
-  await page.focus('[aria-label^="To place: Stock count"]');
+  await focus(page, '[aria-label^="To place: Stock count"]');
   await page.keyboard.press('Space');
   for (const key of ['ArrowRight', 'ArrowRight', 'ArrowDown'] as const) await page.keyboard.press(key);
   assert.match(await textOf(page, '[aria-live=assertive]'), /^Thu 26 Nov, /);
@@ -147,7 +148,7 @@ test('several tasks are chosen, dragged onto an hour together, and taken back by
   const { page, complaints } = await open('wide', '/plan?view=week');
   await press(page, 'Choose several');
   for (const name of ['Clean up the sensor log', 'Newsletter paragraph']) {
-    await page.focus(`[aria-label^="To place: ${name}"]`);
+    await focus(page, `[aria-label^="To place: ${name}"]`);
     await page.keyboard.press('Enter');
   }
   await sees(page, 'Chosen: 2 tasks · 2 h 40');
@@ -170,7 +171,7 @@ test('on a phone the list is narrowed to one list, and chosen tasks go into thei
   await page.locator('::-p-xpath(//*[@aria-label="Tasks of"]//*[text()="Permits"])').click();
   await isGone(page, 'To place: Newsletter');
   await press(page, 'Choose several');
-  await page.focus('[aria-label^="To place: Ask Tomas"]');
+  await focus(page, '[aria-label^="To place: Ask Tomas"]');
   await page.keyboard.press('x');
   await press(page, 'Place them');
   await isAccessible(page, 'placing several');
@@ -190,7 +191,7 @@ test('an event of whole days goes to other days by mouse and by keys, and a thin
     sees(page, 'Tue 24 Nov – Sat 28 Nov'),
   );
   assert.equal(Math.round((await boxOf(page, 'Spawning: no work')).x), Math.round(event.x + day));
-  await page.focus('[aria-label^="Spawning: no work"]');
+  await focus(page, '[aria-label^="Spawning: no work"]');
   for (const key of ['Space', 'ArrowLeft', 'Enter'] as const) await page.keyboard.press(key);
   await pause(150);
   assert.equal(Math.round((await boxOf(page, 'Spawning: no work')).x), Math.round(event.x));

@@ -76,6 +76,7 @@ export async function openPage(
 /** Waits until the application stands and its fonts are there. */
 export async function settled(page: Page): Promise<void> {
   await page.waitForSelector('[role=navigation]');
+  await page.waitForSelector('[role=main]');
   await page.evaluate(() => document.fonts.ready.then(() => undefined));
   await new Promise((later) => setTimeout(later, 250));
 }

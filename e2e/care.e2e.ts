@@ -10,6 +10,7 @@ import {
   chooseFile,
   downloads,
   drag,
+  focus,
   isGone,
   labels,
   pause,
@@ -76,7 +77,7 @@ test('the own order changes by dragging the grip, by mouse and by keyboard, and 
   assert.deepEqual(await order(page), ['Second', 'Third', 'First']);
   await press(page, 'Undo reorder');
   assert.deepEqual(await order(page), ['First', 'Second', 'Third']);
-  await page.focus('[aria-label="Move Third"]');
+  await focus(page, '[aria-label="Move Third"]');
   for (const key of ['Space', 'ArrowUp', 'Space'] as const) {
     await page.keyboard.press(key);
     await pause(350);

@@ -3,7 +3,7 @@ import { after, before, test } from 'node:test';
 import { randomFrom } from '@/demo/random';
 import type { Page } from 'puppeteer-core';
 import { NOW, openPage, openStage, settled, type Stage } from './browser';
-import { pause, textOf } from './steps';
+import { focus, pause, textOf } from './steps';
 
 let stage: Stage;
 before(async () => {
@@ -43,7 +43,7 @@ async function edit(page: Page, edits: Map<string, Edit>, random: () => number) 
     known.ticked = performance.now();
   } else {
     const fresh = `Gauge ${Math.floor(random() * 1e9)}`;
-    await page.focus('[aria-label^="Add to General"]');
+    await focus(page, '[aria-label^="Add to General"]');
     await page.keyboard.type(fresh);
     await page.keyboard.press('Enter');
     await page.waitForSelector(`[aria-label="Done: ${fresh}"]`);

@@ -5,6 +5,7 @@ import { openPage, openStage, settled, type Stage } from './browser';
 import {
   boxOf,
   drag,
+  focus,
   hourOf,
   isAccessible,
   isGone,
@@ -68,6 +69,7 @@ test('typed hours say what they mean before Enter makes them count: in â€œPlaceâ
   await page.keyboard.press('Escape');
   const block = await boxOf(page, 'Grant report, section 2, 12:00');
   await page.mouse.click(block.x + 60, block.y + 30);
+  await page.waitForSelector('[aria-label=\"Change the hours\"]');
   await page.type('[aria-label="Change the hours"]', 'fri 16:30');
   await sees(page, 'Ends 1 day after it is due');
   await sees(page, 'Ends 1 h after the working day');
@@ -81,7 +83,7 @@ test('typed hours say what they mean before Enter makes them count: in â€œPlaceâ
 
 test('the plan goes on by keys while details stand beside it, and Escape closes them', async () => {
   const { page } = await openPage(stage, 'wide', 'demo', '/plan');
-  await page.focus('[aria-label^="Grant report, section 2, 12:00"]');
+  await focus(page, '[aria-label^="Grant report, section 2, 12:00"]');
   await page.keyboard.press('Enter');
   await sees(page, 'Change the hours');
   await page.keyboard.press('n');
@@ -91,7 +93,7 @@ test('the plan goes on by keys while details stand beside it, and Escape closes 
   await page.keyboard.press('ArrowRight');
   await sees(page, 'Wed 25 Nov');
   await page.keyboard.press('Home');
-  await page.focus('[aria-label="Change the hours"]');
+  await focus(page, '[aria-label="Change the hours"]');
   await page.keyboard.press('Escape');
   await sees(page, 'Click a task, a block or a meeting to see it here.');
   await page.waitForFunction(() =>
@@ -104,7 +106,7 @@ test('several tasks let go on a group are judged together, each by name', async 
   const { page } = await openPage(stage, 'wide', 'demo', '/plan?view=week');
   await press(page, 'Choose several');
   for (const name of ['Renew the electrofishing', 'Ask Tomas']) {
-    await page.focus(`[aria-label^="To place: ${name}"]`);
+    await focus(page, `[aria-label^="To place: ${name}"]`);
     await page.keyboard.press('x');
   }
   const group = await boxOf(page, 'Small things');

@@ -2,7 +2,18 @@ import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
 import { openPage, openStage, settled, type Stage } from './browser';
-import { boxOf, chooseFile, isAccessible, isGone, pause, press, pressText, sees, type } from './steps';
+import {
+  boxOf,
+  chooseFile,
+  eventually,
+  isAccessible,
+  isGone,
+  pause,
+  press,
+  pressText,
+  sees,
+  type,
+} from './steps';
 
 let stage: Stage;
 before(async () => {
@@ -19,13 +30,14 @@ test('filters take lists, categories and what is done out of sight; colours chan
   const { page, complaints } = await openPage(stage, 'phone', 'demo', '/plan?view=days');
   assert.equal(await hueOf(page, 'Permit letter, weir'), 'hue-clay');
   await press(page, 'What the plan shows');
+  await page.waitForSelector('[role=dialog]');
   await isAccessible(page, 'filters and colours');
   await choose(page, 'Colour by', 'state');
   await sees(page, 'not begun');
   await press(page, 'Show the list Grants');
   await press(page, 'Show what is done');
   await page.keyboard.press('Escape');
-  assert.equal(await hueOf(page, 'Permit letter, weir'), 'hue-brook');
+  await eventually(async () => assert.equal(await hueOf(page, 'Permit letter, weir'), 'hue-brook'));
   await sees(page, 'Grants, what is done out of sight');
   await isGone(page, 'Grant report, section 2');
   await isGone(page, 'Check gauge readings, 09:30');
@@ -70,6 +82,7 @@ test('a file goes into a chosen calendar, and there again; own events go into ca
 test('a second time zone stands beside the hours; in travel mode everything is shown in another one, until one is back home', async () => {
   const { page, complaints } = await openPage(stage, 'phone', 'demo', '/plan?view=days');
   await press(page, 'What the plan shows');
+  await page.waitForSelector('[aria-label="Second time zone beside the hours"]');
   await page.type('[aria-label="Second time zone beside the hours"]', 'Nowhereville');
   await sees(page, 'No city is found that is called “Nowhereville”.');
   await type(page, 'Second time zone beside the hours', 'Osaka');

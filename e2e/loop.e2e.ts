@@ -6,6 +6,7 @@ import {
   boxOf,
   chooseFile,
   drag,
+  focus,
   isAccessible,
   isGone,
   pause,
@@ -120,7 +121,7 @@ for (const size of ['phone', 'wide'] as const satisfies Size[]) {
       await drag(page, how, edge, { x: edge.x, y: edge.y + halfHour });
       await boxOf(page, 'Grant report, 13:30 – 15:30, 2 h');
 
-      await page.focus('[aria-label^="Grant report, 13:30"]');
+      await focus(page, '[aria-label^="Grant report, 13:30"]');
       await page.keyboard.press('Space');
       await page.keyboard.press('ArrowUp');
       await page.keyboard.press('ArrowUp');
@@ -155,7 +156,7 @@ for (const size of ['phone', 'wide'] as const satisfies Size[]) {
         to,
       );
       await boxOf(page, 'Order waders, 15:00 – 15:20');
-      await page.focus('[aria-label^="Order waders, 15:00"]');
+      await focus(page, '[aria-label^="Order waders, 15:00"]');
       await page.keyboard.press('Delete');
       await boxOf(page, 'To place: Order waders');
       await press(page, 'Place Order waders');

@@ -4,6 +4,7 @@ import { openPage, openStage, settled, type Stage } from './browser';
 import {
   boxOf,
   drag,
+  focus,
   hourOf,
   isAccessible,
   isGone,
@@ -41,13 +42,13 @@ test('a repeating block: one is moved, then this and later; ticked off it is don
   await press(page, 'Earlier');
   await press(page, 'Undo move');
   await boxOf(page, 'Look after the willow cuttings, 13:30 – 14:00');
-  await page.focus('[aria-label^="Look after the willow cuttings, 13:30"]');
+  await focus(page, '[aria-label^="Look after the willow cuttings, 13:30"]');
   await page.keyboard.press('Delete');
   await sees(page, 'Take off Look after the willow cuttings');
   await press(page, 'This and all later ones');
   await isGone(page, 'Look after the willow cuttings, 13:30');
   await press(page, 'Undo delete task');
-  await page.focus('[aria-label^="Look after the willow cuttings, 13:30"]');
+  await focus(page, '[aria-label^="Look after the willow cuttings, 13:30"]');
   await page.keyboard.press('Enter');
   await press(page, 'Done: Look after the willow cuttings');
   await page.keyboard.press('Escape');
@@ -60,7 +61,7 @@ test('a repeating block: one is moved, then this and later; ticked off it is don
 
 test('a task is made to repeat, its later times renamed, and all deleted; it survives a reload', async () => {
   const { page, complaints } = await openPage(stage, 'phone', 'demo', '/plan?day=2026-11-26&view=days');
-  await page.focus('[aria-label^="In the tray, Read the report"], [aria-label^="Read the report through"]');
+  await focus(page, '[aria-label^="In the tray, Read the report"], [aria-label^="Read the report through"]');
   await page.keyboard.press('Enter');
   await pressText(page, 'by weeks');
   await sees(page, 'It repeats every week on Thursday.');
@@ -71,7 +72,7 @@ test('a task is made to repeat, its later times renamed, and all deleted; it sur
   await settled(page);
   const label = (await labels(page)).find((name) => /Read the report through/.test(name)) ?? '';
   assert.match(label, /Read the report through/);
-  await page.focus(`[aria-label=${JSON.stringify(label)}]`);
+  await focus(page, `[aria-label=${JSON.stringify(label)}]`);
   await page.keyboard.press('Enter');
   await pressText(page, 'this and later');
   await type(page, 'Title', 'Read the draft');
@@ -97,11 +98,11 @@ test('small tasks are dropped onto a group block, ticked off one by one, and tak
   await isAccessible(page, 'a group block');
   await press(page, 'Done: Ring the quarry');
   await boxOf(page, 'Small things, 15:00 – 16:00, 1 h, holds 3: 55 min of 1 h');
-  await page.focus('[aria-label^="Small things, 15:00"]');
+  await focus(page, '[aria-label^="Small things, 15:00"]');
   await page.keyboard.press('Enter');
   await press(page, 'Take Stock count, boat shed out of the group');
   await boxOf(page, 'To place: Stock count');
-  await page.focus('[aria-label^="To place: Stock count"]');
+  await focus(page, '[aria-label^="To place: Stock count"]');
   for (const key of ['Space', 'g', 'Enter'] as const) await page.keyboard.press(key);
   await sees(page, 'Stock count, boat shed: Into Small things');
   assert.deepEqual(complaints, []);

@@ -2,7 +2,19 @@ import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
 import { openPage, openStage, settled, type Stage } from './browser';
-import { boxOf, isAccessible, isGone, pause, press, pressText, sees, textOf, type } from './steps';
+import {
+  boxOf,
+  eventually,
+  focus,
+  isAccessible,
+  isGone,
+  pause,
+  press,
+  pressText,
+  sees,
+  textOf,
+  type,
+} from './steps';
 
 let stage: Stage;
 before(async () => {
@@ -39,9 +51,9 @@ test('colours and clock follow the choice, and stay so after a reload', async ()
   const { page } = await openPage(stage, 'wide', 'looks', '/settings');
   const light = await darkness(page);
   await pressText(page, 'Dark');
-  assert.notEqual(await darkness(page), light);
+  await eventually(async () => assert.notEqual(await darkness(page), light));
   await pressText(page, '2:30 pm');
-  assert.equal(await valueOf(page, 'Monday to'), '5:00 pm');
+  await eventually(async () => assert.equal(await valueOf(page, 'Monday to'), '5:00 pm'));
   await pause(500);
   await page.reload();
   await settled(page);
@@ -104,7 +116,7 @@ test('a task is placed on a typed day and hour, and a typed day alone is its tra
   await page.goto(`${stage.address}/plan?day=2026-11-26`);
   await settled(page);
   await boxOf(page, 'Read the report, 14:00 – 14:30');
-  await page.focus('[aria-label^="Read the report, 14:00"]');
+  await focus(page, '[aria-label^="Read the report, 14:00"]');
   await page.keyboard.press('Enter');
   await type(page, 'Starts', '9:40');
   await boxOf(page, 'Read the report, 09:40 – 10:10');

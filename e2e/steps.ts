@@ -70,12 +70,31 @@ export async function isGone(page: Page, label: string): Promise<void> {
 
 /** Presses Tab until what has the keyboard is called so. */
 export async function tabTo(page: Page, label: string): Promise<void> {
+  await page.waitForSelector(`[aria-label^="${label}"]`);
   for (let i = 0; i < 120; i += 1) {
     await page.keyboard.press('Tab');
     const here = await page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? '');
     if (here.startsWith(label)) return;
   }
   assert.fail(`Tab never reaches “${label}”`);
+}
+
+/** Gives the keyboard to what a selector finds, as soon as it is there. */
+export const focus = async (page: Page, selector: string): Promise<void> => {
+  await page.waitForSelector(selector);
+  await page.focus(selector);
+};
+
+/** Tries until it holds, for three seconds at most. */
+export async function eventually(holds: () => Promise<void>): Promise<void> {
+  for (const until = Date.now() + 3000; ;) {
+    try {
+      return await holds();
+    } catch (error) {
+      if (Date.now() > until) throw error;
+      await pause(50);
+    }
+  }
 }
 
 type Point = { x: number; y: number };
@@ -172,6 +191,8 @@ const axeSource = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8');
 
 /** Fails when axe finds a violation on the page as it stands. */
 export async function isAccessible(page: Page, name: string): Promise<void> {
+  // a dialog that is just opening is none yet
+  await page.waitForFunction(() => !document.querySelector('[aria-modal]:not([role=dialog])'));
   await page.evaluate(axeSource);
   const found = await page.evaluate(async () => {
     // axe was put on the page by the line above

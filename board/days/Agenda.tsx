@@ -5,7 +5,7 @@ import { datesOf } from '@/core/plan/views';
 import { hueOfEvent } from '@/core/plan/lens';
 import { clockWords, dateWords, durationWords, timeWords, type ClockStyle } from '@/core/time/words';
 import type { Zone } from '@/core/time/zone';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { loadWords } from '../LoadMeasure';
 import { EdgeMark } from '../marks';

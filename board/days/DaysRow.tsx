@@ -3,7 +3,7 @@ import { dayPlan } from '@/core/plan/dayPlan';
 import { weekOf } from '@/core/plan/views';
 import { addDays } from '@/core/time/zone';
 import { dayOfMonth, weekdayWords } from '@/core/time/words';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { useDropArea } from '../drag/areas';
 import { aimsAtDay, useDrag } from '../drag/dragStore';

@@ -3,7 +3,7 @@ import { Pressable, ScrollView, View } from 'react-native';
 import { dayList, keyOfThing, titleOfThing, type DayList, type Thing } from '@/core/plan/things';
 import { datesOf } from '@/core/plan/views';
 import { clockWords, dateWords, dayOfMonth, weekdayWords } from '@/core/time/words';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { useDropArea } from '../drag/areas';
 import {

@@ -1,7 +1,7 @@
 import type { TrayItem } from '@/core/model/plan';
 import { taskOf } from '@/core/tasks/places';
 import { durationWords } from '@/core/time/words';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useDropArea } from '../drag/areas';
 import { aimsAtTray, mayLieInTray, movingTrayItem, useDrag } from '../drag/dragStore';
 import { useDragItem } from '../drag/useDragItem';

@@ -5,7 +5,7 @@ import { hueOfTask } from '@/core/plan/lens';
 import { taskOf } from '@/core/tasks/places';
 import { dateWords } from '@/core/time/words';
 import { dateOf } from '@/core/time/zone';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { elementOf, webProps } from '@/ui/dom';
 import { Words } from '@/ui/Words';

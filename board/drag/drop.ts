@@ -7,6 +7,7 @@ import { blockOf, taskOf, trayItemOf } from '@/core/tasks/places';
 import { dateWords } from '@/core/time/words';
 import { dateOf } from '@/core/time/zone';
 import { here } from '@/state/here';
+import { atOnce } from '@/state/shown';
 import { currentWorkspace, newId, store } from '@/state/workspaceStore';
 import { letGo, placeOf, useDrag, type Dragged, type Target } from './dragStore';
 import { meaningOf, rowOf } from './meaning';
@@ -14,8 +15,12 @@ import { meaningOf, rowOf } from './meaning';
 /** Lets go of what is dragged: runs the one command that brings it to its target. */
 export function drop(): void {
   const { dragged, target } = useDrag.getState();
+  // it lies where it was let go before what was carried goes away
+  if (dragged && target) atOnce(() => bring(dragged, target));
   letGo();
-  if (!dragged || !target) return;
+}
+
+function bring(dragged: Dragged, target: Target): void {
   if (dragged.kind === 'event') return dropEvent(dragged, target);
   if (target.kind === 'days') return;
   if (target.kind === 'off') {

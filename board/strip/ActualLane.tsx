@@ -5,7 +5,7 @@ import { minutesOf } from '@/core/time/span';
 import { subjectTitle, taskOf } from '@/core/tasks/places';
 import { spanOfEntry } from '@/core/track/spent';
 import { hueOfTask } from '@/core/plan/lens';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import type { Scale } from './scale';
 

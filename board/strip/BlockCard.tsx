@@ -11,7 +11,7 @@ import { lengthOf } from '@/core/time/span';
 import { clockWords, durationWords } from '@/core/time/words';
 import { runningTask } from '@/core/track/entries';
 import { minutesSpent } from '@/core/track/spent';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { movingBlock } from '../drag/dragStore';
 import { blockElementId } from '../drag/drop';

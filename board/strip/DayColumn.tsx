@@ -9,7 +9,7 @@ import { timedThings, type Timed } from '@/core/plan/things';
 import { MINUTE, lengthOf, subtract, type Span } from '@/core/time/span';
 import { dateWords, durationWords } from '@/core/time/words';
 import { entriesIn } from '@/core/track/entries';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { elementOf } from '@/ui/dom';
 import { useDropArea } from '../drag/areas';

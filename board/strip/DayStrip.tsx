@@ -4,7 +4,7 @@ import { dayPlan } from '@/core/plan/dayPlan';
 import { MINUTE } from '@/core/time/span';
 import { dayOf, nameOfZone, type Zone } from '@/core/time/zone';
 import { useCities } from '@/ui/cities';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { elementOf } from '@/ui/dom';
 import { Words } from '@/ui/Words';

@@ -2,7 +2,7 @@ import { useEffect, useRef } from 'react';
 import { View } from 'react-native';
 import { findingLine } from '@/core/plan/findingWords';
 import { MINUTE, type Span } from '@/core/time/span';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { elementOf } from '@/ui/dom';
 import { useDrag, type Target } from '../drag/dragStore';
 import { meaningOf, type Meaning } from '../drag/meaning';

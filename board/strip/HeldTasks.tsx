@@ -5,7 +5,7 @@ import type { Task } from '@/core/model/task';
 import { heldTasks } from '@/core/plan/group';
 import { lengthOfTask } from '@/core/tasks/newTask';
 import { durationWords } from '@/core/time/words';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useDropArea } from '../drag/areas';
 import { useDrag } from '../drag/dragStore';
 import { Tick } from '@/ui/Tick';

@@ -3,7 +3,7 @@ import type { Occurrence } from '@/core/calendar/occurrences';
 import { hueOfEvent } from '@/core/plan/lens';
 import { clockWords } from '@/core/time/words';
 import { dateOf } from '@/core/time/zone';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { movingEvent } from '../drag/dragStore';
 import { useDragItem } from '../drag/useDragItem';

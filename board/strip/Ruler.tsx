@@ -4,7 +4,7 @@ import Svg, { Path, Polygon } from 'react-native-svg';
 import { MINUTE } from '@/core/time/span';
 import { clockWords, hourWords, type ClockStyle } from '@/core/time/words';
 import { dateOf, daysBetween, wallOf, type Zone } from '@/core/time/zone';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { Words } from '@/ui/Words';
 import type { Scale } from './scale';

@@ -5,7 +5,7 @@ import { seen } from '@/core/plan/lens';
 import { segmentsOf } from '@/core/plan/spanning';
 import { datesOf } from '@/core/plan/views';
 import { dayOfMonth, weekdayWords } from '@/core/time/words';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { useDropArea } from '@/board/drag/areas';
 import { LoadBar, loadWords, UprightLoad } from '@/board/LoadMeasure';

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { View } from 'react-native';
 import { dayPlan } from '@/core/plan/dayPlan';
 import { seen } from '@/core/plan/lens';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { LoadMeasure } from '@/board/LoadMeasure';
 import { DayStrip } from '@/board/strip/DayStrip';

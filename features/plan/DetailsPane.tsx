@@ -1,4 +1,4 @@
-import { Suspense, useEffect } from 'react';
+import { Suspense, useDeferredValue, useEffect } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Boundary } from '@/ui/Boundary';
 import { IconButton } from '@/ui/Button';
@@ -7,7 +7,8 @@ import { Heading, Words } from '@/ui/Words';
 
 /** The pane at the right of a wide screen: what was opened last. */
 export function DetailsPane() {
-  const shown = usePanels((state) => state.shown);
+  // the press that opens it is answered first
+  const shown = useDeferredValue(usePanels((state) => state.shown));
   useEffect(() => {
     usePanels.setState({ hasPane: true });
     return () => usePanels.setState({ hasPane: false });

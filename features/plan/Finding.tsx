@@ -6,7 +6,7 @@ import { estimated, findTasks } from '@/core/tasks/find';
 import { inRank } from '@/core/tasks/order';
 import { taskOf } from '@/core/tasks/places';
 import { durationWords } from '@/core/time/words';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { openPanel } from '@/ui/panels';

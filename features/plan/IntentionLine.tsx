@@ -1,7 +1,7 @@
 import { Pressable, View } from 'react-native';
 import type { Intention } from '@/core/model/plan';
 import { intentionsOfDay, intentionsOfWeek } from '@/core/plan/intentions';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { openPanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 

@@ -5,7 +5,7 @@ import { firstRoom } from '@/core/plan/placing';
 import { datesOf, stepped, type View as PlanViewName } from '@/core/plan/views';
 import { dateWords, dayMonthWords, dayOfMonth, monthWords } from '@/core/time/words';
 import { useMoment } from '@/ui/clock';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { Button, IconButton } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { showAll } from './Lens';

@@ -4,7 +4,7 @@ import type { Task } from '@/core/model/task';
 import { estimated } from '@/core/tasks/find';
 import { toPlace } from '@/core/tasks/toPlace';
 import { durationWords } from '@/core/time/words';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { Button } from '@/ui/Button';
 import { useDropArea } from '@/board/drag/areas';

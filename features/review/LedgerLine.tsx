@@ -2,7 +2,7 @@ import { Pressable, View } from 'react-native';
 import { hueOfSubject } from '@/core/plan/lens';
 import type { LedgerRow } from '@/core/review/ledger';
 import { driftWords, durationWords } from '@/core/time/words';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { Words, type Tone } from '@/ui/Words';
 

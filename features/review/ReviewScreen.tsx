@@ -4,7 +4,7 @@ import { occurrencesOn } from '@/core/calendar/occurrences';
 import { keptPercent, ledger, type LedgerRow, type LedgerSums } from '@/core/review/ledger';
 import { dateWords, driftWords, durationWords } from '@/core/time/words';
 import { addDays, dayOf } from '@/core/time/zone';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { Button, IconButton } from '@/ui/Button';
 import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';

@@ -3,7 +3,8 @@ import { addCalendar, editCalendar, removeCalendar } from '@/core/commands/calen
 import { groupedBy } from '@/core/model/collection';
 import { Hue } from '@/core/model/common';
 import { takesTime, type Calendar, type CalendarEvent } from '@/core/model/event';
-import { newId, store, useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
+import { newId, store } from '@/state/workspaceStore';
 import { NamedRow } from '@/panels/parts/NamedRow';
 import { CheckBox } from '@/ui/CheckBox';
 import { Field } from '@/ui/Field';

@@ -3,7 +3,8 @@ import { View } from 'react-native';
 import { calendarsOut } from '@/core/formats/calendarsOut';
 import { writeCalendar } from '@/core/formats/writeCalendar';
 import { session } from '@/state/session';
-import { store, useStore } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
+import { store } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
 import { Button } from '@/ui/Button';
 import { CheckBox } from '@/ui/CheckBox';
@@ -15,7 +16,7 @@ import { download } from '@/actions/files/download';
 /** Chooses what goes out as a calendar file. */
 export function ExportCalendar() {
   const { zone, now, today } = useMoment();
-  const workspace = useStore((state) => state.workspace);
+  const workspace = useWorkspace();
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const { calendars, events, tasks, blocks } = workspace;
   const choices = [

@@ -1,6 +1,7 @@
 import { useEffect, type ReactNode } from 'react';
 import { View } from 'react-native';
-import { store, useStore } from '@/state/workspaceStore';
+import { useOpening } from '@/state/shown';
+import { store } from '@/state/workspaceStore';
 import { DragLayer } from '@/board/drag/DragLayer';
 import { acceptDroppedFiles } from '@/actions/files/chooseFile';
 import { Navigation } from './Navigation';
@@ -38,7 +39,7 @@ function onUndoKeys(event: KeyboardEvent) {
 /** What is around every screen: the places, notices, sheets, dropped files, the colours of day or night. */
 export function Shell({ children }: { children: ReactNode }) {
   const wide = useWide();
-  const opening = useStore((state) => state.opening);
+  const opening = useOpening();
   useStarted(!opening);
   useTheme();
   useEffect(acceptDroppedFiles, []);

@@ -3,7 +3,7 @@ import { clockWords } from '@/core/time/words';
 import { nameOfZone } from '@/core/time/zone';
 import { travelTo } from '@/state/here';
 import { session } from '@/state/session';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { useCities } from '@/ui/cities';
 import { useMoment } from '@/ui/clock';

@@ -1,16 +1,11 @@
-import { Suspense, type ComponentType } from 'react';
+import type { ComponentType } from 'react';
 import { Boundary } from '@/ui/Boundary';
 
-/**
- * The screen of a place: what is on its way leaves it empty, and what fails stays within it. Not around the routes, as
- * the router would go elsewhere when they were taken away.
- */
+/** The screen of a place, within which stays what fails. Not around all routes, as the router would go elsewhere without them. */
 export function place(name: string, Screen: ComponentType): ComponentType {
   const Place = () => (
     <Boundary what={name} isPlace>
-      <Suspense>
-        <Screen />
-      </Suspense>
+      <Screen />
     </Boundary>
   );
   return Place;

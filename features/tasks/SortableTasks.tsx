@@ -18,6 +18,7 @@ import {
 import { View } from 'react-native';
 import { reorderTask } from '@/core/commands/tasks';
 import type { Task } from '@/core/model/task';
+import { atOnce } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
 import { elementOf } from '@/ui/dom';
 import { Icon } from '@/ui/icons';
@@ -39,7 +40,8 @@ export function SortableTasks({ tasks }: { tasks: readonly Task[] }) {
     const [from, to] = [ids.indexOf(String(active.id)), ids.indexOf(String(over.id))];
     const others = ids.filter((id) => id !== active.id);
     const input = { id: String(active.id), before: others[to - 1] ?? null, after: others[to] ?? null };
-    if (from !== to) store.run(reorderTask, input, `${title(active.id)} is at ${place(over.id)}`);
+    const words = `${title(active.id)} is at ${place(over.id)}`;
+    if (from !== to) atOnce(() => store.run(reorderTask, input, words));
   };
   const announcements: Announcements = {
     onDragStart: ({ active }) => `Picked up ${title(active.id)}, ${place(active.id)}`,

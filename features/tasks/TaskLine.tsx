@@ -6,7 +6,7 @@ import { repeatingOf } from '@/core/tasks/repeating';
 import { durationWords } from '@/core/time/words';
 import { minutesSpent } from '@/core/track/spent';
 import { useMoment } from '@/ui/clock';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { EdgeMark, PriorityMark } from '@/board/marks';
 import { openPanel } from '@/ui/panels';

@@ -8,7 +8,7 @@ import { openOnes } from '@/core/tasks/openTasks';
 import { inOrder, type Order } from '@/core/tasks/order';
 import { overdueCount } from '@/core/tasks/deadline';
 import { durationWords } from '@/core/time/words';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { tabStop } from '@/ui/choiceKeys';
 import { Button } from '@/ui/Button';

@@ -3,7 +3,7 @@ import { TickBox } from '@/board/taskParts';
 import { doneOn } from '@/core/tasks/openTasks';
 import { durationWords } from '@/core/time/words';
 import { minutesSpent } from '@/core/track/spent';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { Words } from '@/ui/Words';
 

@@ -4,7 +4,7 @@ import { paceWords } from '@/core/review/pace';
 import { blocksIn, spanOfBlock, subjectTitle, taskOf } from '@/core/tasks/places';
 import { clockWords, durationWords, stopwatchWords } from '@/core/time/words';
 import { minutesSpent } from '@/core/track/spent';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useMoment, useSecond } from '@/ui/clock';
 import { Button } from '@/ui/Button';
 import { EdgeMark, PriorityMark } from '@/board/marks';

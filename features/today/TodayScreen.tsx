@@ -4,7 +4,7 @@ import { nowView } from '@/core/review/nowView';
 import { runningEntry, runningTask } from '@/core/track/entries';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
 import { dateOf } from '@/core/time/zone';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { Button } from '@/ui/Button';
 import { chooseCalendarFile } from '@/actions/files/chooseFile';

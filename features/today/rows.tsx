@@ -6,7 +6,7 @@ import type { Timed } from '@/core/plan/things';
 import type { NowItem } from '@/core/review/nowView';
 import { lengthOf } from '@/core/time/span';
 import { clockWords, durationWords } from '@/core/time/words';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { EdgeMark, PriorityMark } from '@/board/marks';
 import { openPanel } from '@/ui/panels';

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { keyOfThing, titleOfThing, type Timed } from '@/core/plan/things';
 import { clockWords } from '@/core/time/words';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
 import { openPanel, type Panel, type Panels } from '@/ui/panels';

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { answerPanel, closePanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';

@@ -3,7 +3,8 @@ import { inRank } from '@/core/tasks/order';
 import { addList, deleteList, editList, tasksOfList } from '@/core/commands/tasks';
 import { Hue } from '@/core/model/common';
 import { ListIcon, type TaskList } from '@/core/model/task';
-import { newId, store, useStore, useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
+import { newId, store } from '@/state/workspaceStore';
 import { Field } from '@/ui/Field';
 import { swatch } from '@/ui/HueChoice';
 import { Icon } from '@/ui/icons';
@@ -39,7 +40,7 @@ export function Lists() {
 
 function ListRow({ list, heir }: { list: TaskList; heir: TaskList | undefined }) {
   const { id, name, hue, icon } = list;
-  const tasks = useStore(({ workspace }) => workspace.tasks);
+  const tasks = useWorkspace().tasks;
   const count = tasksOfList(tasks, id).length;
   const remove = heir && {
     label: `Delete ${name}; its tasks go to ${heir.name}`,

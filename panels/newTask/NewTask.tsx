@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { inRank } from '@/core/tasks/order';
 import type { Due, Priority } from '@/core/model/task';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { Field } from '@/ui/Field';
 import { readTitle } from '@/ui/readings';
 import { Words } from '@/ui/Words';

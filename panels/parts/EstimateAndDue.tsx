@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import type { Due } from '@/core/model/task';
 import { dueText } from '@/core/tasks/dueWords';
 import { durationWords } from '@/core/time/words';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { Field } from '@/ui/Field';
 import { readDue } from '@/ui/dayReadings';
 import { readEstimate } from '@/ui/readings';

@@ -3,7 +3,7 @@ import { inRank, priorities } from '@/core/tasks/order';
 import type { Id } from '@/core/model/common';
 import type { Priority } from '@/core/model/task';
 
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { Choice } from '@/ui/Choice';
 import { Icon } from '@/ui/icons';
 import { tabStop } from '@/ui/choiceKeys';

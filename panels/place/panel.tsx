@@ -1,6 +1,6 @@
 import type { Id } from '@/core/model/common';
 import { taskOf } from '@/core/tasks/places';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import type { Panel, Panels } from '@/ui/panels';
 import { PlaceSeveral } from './PlaceSeveral';
 import { PlaceTask } from './PlaceTask';

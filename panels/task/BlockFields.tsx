@@ -4,7 +4,7 @@ import { judgeBlock } from '@/core/plan/judge';
 import { spanOfBlock, taskOf } from '@/core/tasks/places';
 import { dateOf, instantOf, wallOf } from '@/core/time/zone';
 import { clockWords, dateWords, durationWords, timeWords } from '@/core/time/words';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { Findings } from '@/board/Findings';
 import { Button } from '@/ui/Button';

@@ -4,7 +4,7 @@ import { judgeBlock } from '@/core/plan/judge';
 import { MINUTE } from '@/core/time/span';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
 import { dateOf } from '@/core/time/zone';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { TypedLine } from '../parts/TypedLine';
 

@@ -1,7 +1,7 @@
 import type { Id } from '@/core/model/common';
 import { taskOf } from '@/core/tasks/places';
 import type { Panel, Panels } from '@/ui/panels';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { TaskDetails } from './TaskDetails';
 
 declare module '@/ui/panels' {

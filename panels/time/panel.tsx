@@ -1,6 +1,6 @@
 import type { Subject } from '@/core/model/plan';
 import { subjectTitle } from '@/core/tasks/places';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import type { Panel, Panels } from '@/ui/panels';
 import { SpentList } from '../parts/SpentList';
 import { AddTime } from './AddTime';

@@ -4,7 +4,7 @@ import { lengthOf, MINUTE } from '@/core/time/span';
 import { asLine, clockWords, dayWords, durationWords } from '@/core/time/words';
 import { dateOf } from '@/core/time/zone';
 import { spanOfEntry } from '@/core/track/spent';
-import { useStore, useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
 import { answerPanel, closePanel, type Panel, type Panels } from '@/ui/panels';
@@ -13,7 +13,7 @@ import { Words } from '@/ui/Words';
 /** Asks what of a timer counts that ran on unseen. Closing it counts all of it. */
 export function UnseenTime({ entryId, unseen, to }: Panels['unseen']) {
   const workspace = useWorkspace();
-  const clock = useStore((state) => state.workspace.settings.clock);
+  const clock = useWorkspace().settings.clock;
   const { zone, now, today } = useMoment();
   const entry = workspace.entries.get(entryId);
   if (!entry) return <Words>This time entry is no longer there.</Words>;

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { mergeCounts } from '@/core/commands/merging';
 import { contentsOf, type FileProblem } from '@/core/formats/workspaceFile';
 import type { Workspace } from '@/core/model/workspace';
-import { useWorkspace } from '@/state/workspaceStore';
+import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { answerPanel, closePanel, type Panel, type Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';

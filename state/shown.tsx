@@ -1,0 +1,50 @@
+import { createContext, startTransition, use, useEffect, useState, type ReactNode } from 'react';
+import { flushSync } from 'react-dom';
+import type { Workspace } from '@/core/model/workspace';
+import { store } from './workspaceStore';
+
+type Shown = { readonly workspace: Workspace; readonly opening: boolean };
+
+const Context = createContext<Shown | null>(null);
+
+const present = (): Shown => {
+  const { workspace, opening } = store.getState();
+  return { workspace, opening };
+};
+
+let isAtOnce = false;
+
+/** Does something whose outcome stands before it returns, as where a thing that is let go has to lie. */
+export function atOnce(act: () => void): void {
+  isAtOnce = true;
+  try {
+    act();
+  } finally {
+    isAtOnce = false;
+  }
+}
+
+/**
+ * Shows the workspace to all that is drawn within it. A change is drawn beside what stands, which goes on answering
+ * until the whole of it is drawn: a tick or a started timer never holds up the next key.
+ */
+export function WorkspaceProvider({ children }: { children: ReactNode }) {
+  const [shown, show] = useState(present);
+  useEffect(() => {
+    const take = () => show(present());
+    // what has come before this
+    take();
+    return store.subscribe((after, before) => {
+      if (after.workspace === before.workspace && after.opening === before.opening) return;
+      if (isAtOnce) flushSync(take);
+      else startTransition(take);
+    });
+  }, []);
+  return <Context value={shown}>{children}</Context>;
+}
+
+/** The workspace as it is drawn, in a component. */
+export const useWorkspace = (): Workspace => (use(Context) ?? present()).workspace;
+
+/** Whether what is stored is still being read. */
+export const useOpening = (): boolean => (use(Context) ?? present()).opening;
