@@ -1,57 +1,19 @@
-import { mkdtempSync, writeFileSync } from 'node:fs';
-import os from 'node:os';
-import path from 'node:path';
 import type { Page } from 'puppeteer-core';
-import { writeWorkspaceFile } from '@/core/formats/workspaceFile';
-import { instantOf } from '@/core/time/zone';
 import type { Workspace } from '@/core/model/workspace';
 import { longHistory, withOpenTasks } from '@/demo/tenYears';
-import { NOW, openPage, openStage, settled, type Stage } from '../e2e/browser';
+import { openPage, openStage, settled, type Stage } from '../e2e/browser';
+import { bringIn, median, now, startOf, watchFirstDay, zone } from './benchParts';
 import { dragFrames, weekTurns } from './benchWeek';
-import { chooseFile, pause, pressText, sees } from '../e2e/steps';
 
 /** What a person waits for in the exported application in Chromium, with ten years of data and with one month. */
 
-const zone = 'Europe/London';
-const now = instantOf('2026-11-24T11:20', zone);
 const RUNS = 5;
 const ROUNDS = 5;
 
-const median = (list: number[]) => list.sort((a, b) => a - b)[Math.floor(list.length / 2)] ?? 0;
-
-/** Notes when the hours of the day are first drawn with something in them, in milliseconds since navigation began. */
-const watchFirstDay = (page: Page) =>
-  page.evaluateOnNewDocument(() => {
-    const watch = new MutationObserver(() => {
-      if (!document.querySelector('[aria-label="Hours of the day"] [id^="block-"]')) return;
-      watch.disconnect();
-      requestAnimationFrame(() =>
-        requestAnimationFrame(() => (document.title = `drawn ${performance.now()}`)),
-      );
-    });
-    watch.observe(document, { childList: true, subtree: true });
-  });
-
-async function startOf(page: Page, stage: Stage, space: string): Promise<number> {
-  await page.goto(`${stage.address}/plan?space=${space}&now=${NOW}&zone=${zone}`);
-  await page.waitForFunction(() => document.title.startsWith('drawn '), { timeout: 30_000 });
-  return Number((await page.title()).slice(6));
-}
-
 /** Opens a page with a workspace and measures how it starts. */
 async function load(stage: Stage, name: string, workspace: Workspace) {
-  const file = path.join(mkdtempSync(path.join(os.tmpdir(), 'sprindle-bench-')), `${name}.json`);
-  writeFileSync(file, writeWorkspaceFile(workspace));
   const { page } = await openPage(stage, 'wide', name, '/settings');
-  page.setDefaultTimeout(60_000);
-  const began = performance.now();
-  await chooseFile(page, 'Open an exported file', file);
-  await page.waitForSelector('::-p-text(Replace everything)');
-  const read = performance.now() - began;
-  await pressText(page, 'Replace everything');
-  await sees(page, 'Everything was replaced by the file');
-  await pause(5000);
-  await settled(page);
+  const read = await bringIn(page, name, workspace);
   await watchFirstDay(page);
   const starts: number[] = [];
   for (let i = 0; i < RUNS; i += 1) starts.push(await startOf(page, stage, name));

@@ -1,0 +1,52 @@
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import type { Page } from 'puppeteer-core';
+import { writeWorkspaceFile } from '@/core/formats/workspaceFile';
+import { instantOf } from '@/core/time/zone';
+import type { Workspace } from '@/core/model/workspace';
+import { NOW, settled, type Stage } from '../e2e/browser';
+import { chooseFile, pause, pressText, sees } from '../e2e/steps';
+
+/** What the measurements in Chromium share. */
+
+export const zone = 'Europe/London';
+export const now = instantOf('2026-11-24T11:20', zone);
+
+export const median = (list: number[]) => list.sort((a, b) => a - b)[Math.floor(list.length / 2)] ?? 0;
+
+/** Notes when the hours of the day are first drawn with something in them, in milliseconds since navigation began. */
+export const watchFirstDay = (page: Page) =>
+  page.evaluateOnNewDocument(() => {
+    const watch = new MutationObserver(() => {
+      if (!document.querySelector('[aria-label="Hours of the day"] [id^="block-"]')) return;
+      watch.disconnect();
+      requestAnimationFrame(() =>
+        requestAnimationFrame(() => (document.title = `drawn ${performance.now()}`)),
+      );
+    });
+    watch.observe(document, { childList: true, subtree: true });
+  });
+
+/** Milliseconds until the present day is drawn in the plan. */
+export async function startOf(page: Page, stage: Stage, space: string): Promise<number> {
+  await page.goto(`${stage.address}/plan?space=${space}&now=${NOW}&zone=${zone}`);
+  await page.waitForFunction(() => document.title.startsWith('drawn '), { timeout: 30_000 });
+  return Number((await page.title()).slice(6));
+}
+
+/** Brings a workspace into the space of a page that shows the settings. Returns the milliseconds until it was read. */
+export async function bringIn(page: Page, name: string, workspace: Workspace): Promise<number> {
+  const file = path.join(mkdtempSync(path.join(os.tmpdir(), 'sprindle-bench-')), `${name}.json`);
+  writeFileSync(file, writeWorkspaceFile(workspace));
+  page.setDefaultTimeout(60_000);
+  const began = performance.now();
+  await chooseFile(page, 'Open an exported file', file);
+  await page.waitForSelector('::-p-text(Replace everything)');
+  const read = performance.now() - began;
+  await pressText(page, 'Replace everything');
+  await sees(page, 'Everything was replaced by the file');
+  await pause(5000);
+  await settled(page);
+  return read;
+}
