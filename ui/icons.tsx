@@ -11,6 +11,7 @@ import Grip from 'lucide-react-native/icons/grip-vertical';
 import Funnel from 'lucide-react-native/icons/funnel';
 import Leaf from 'lucide-react-native/icons/leaf';
 import ListChecks from 'lucide-react-native/icons/list-checks';
+import Views from 'lucide-react-native/icons/rows-3';
 import Map from 'lucide-react-native/icons/map';
 import PanelLeft from 'lucide-react-native/icons/panel-left';
 import PanelRight from 'lucide-react-native/icons/panel-right';
@@ -53,6 +54,7 @@ const icons = {
   calendar: CalendarPlus,
   remove: Trash,
   jump: CalendarSearch,
+  views: Views,
   less: Minus,
   more: More,
   grip: Grip,

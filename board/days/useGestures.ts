@@ -17,7 +17,8 @@ const spread = ([first, two]: ArrayLike<Touch> & Iterable<Touch>) =>
 export function useGestures(view: RefObject<View | null>, place: PlanView, fit: number): void {
   const turn = useRef<(direction: 1 | -1) => void>(() => undefined);
   useEffect(() => {
-    turn.current = (direction) => place.onDate(stepped(place.view, place.date, direction, fit));
+    turn.current = (direction) =>
+      place.onDate(stepped(place.view, place.date, direction, fit, place.settings));
   });
   useEffect(() => {
     const element = elementOf(view.current);

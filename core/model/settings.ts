@@ -16,6 +16,8 @@ export const Settings = openObject({
   secondZone: z._default(z.nullable(ZoneName), null),
   /** What gives tasks their hue. */
   colourBy: z._default(z.enum(['list', 'category', 'priority', 'state']), 'list'),
+  /** The view of several days goes from one working day to the next. */
+  skipDaysOff: z._default(z.boolean(), false),
   /** What the plan leaves out of sight. */
   leftOut: z._default(openObject({ lists: z.array(Id), categories: z.array(Id), done: z.boolean() }), {
     lists: [],
@@ -33,6 +35,7 @@ export const defaultSettings: Settings = {
   weekStart: 1,
   secondZone: null,
   colourBy: 'list',
+  skipDaysOff: false,
   leftOut: { lists: [], categories: [], done: false },
 };
 

@@ -24,7 +24,17 @@ test('the working week has the days with working hours; without any it has all',
 test('a month is whole weeks that hold all of its days', () => {
   expect(ends(datesOf('month', '2026-11-24', from(1), 4))).toEqual(['2026-10-26', '2026-12-06', 42]);
   expect(ends(datesOf('month', '2027-02-10', from(1), 4))).toEqual(['2027-02-01', '2027-02-28', 28]);
-  expect(stepped('month', '2027-01-31', 1, 4)).toBe('2027-02-28');
+  expect(stepped('month', '2027-01-31', 1, 4, from(1))).toBe('2027-02-28');
+});
+
+test('several days leave out days off when asked to: on Friday they go on with Monday', () => {
+  const skips = { ...from(1), skipDaysOff: true };
+  expect(datesOf('days', '2026-11-27', skips, 3)).toEqual(['2026-11-27', '2026-11-30', '2026-12-01']);
+  expect(datesOf('days', '2026-11-28', skips, 2)).toEqual(['2026-11-30', '2026-12-01']);
+  expect(stepped('days', '2026-11-27', 1, 3, skips)).toBe('2026-12-02');
+  expect(stepped('days', '2026-12-02', -1, 3, skips)).toBe('2026-11-27');
+  const none = { ...skips, workingHours: skips.workingHours.map(() => null) };
+  expect(datesOf('days', '2026-11-28', none, 2)).toEqual(['2026-11-28', '2026-11-29']);
 });
 
 test('every view holds its date, in unbroken order, and one step on shows what follows', () => {
@@ -40,7 +50,7 @@ test('every view holds its date, in unbroken order, and one step on shows what f
         const holds = shown.includes(date) || (view === 'workweek' && weekdayOf(date) > 5);
         expect(holds).toBe(true);
         expect([...shown].sort()).toEqual(shown);
-        const next = datesOf(view, stepped(view, date, 1, fit), from(weekStart), fit);
+        const next = datesOf(view, stepped(view, date, 1, fit, from(weekStart)), from(weekStart), fit);
         expect((next[0] ?? '') > (shown[0] ?? '')).toBe(true);
         if (view !== 'month') expect((next[0] ?? '') > (shown.at(-1) ?? '')).toBe(true);
       },

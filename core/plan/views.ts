@@ -23,7 +23,7 @@ export function datesOf(view: View, date: IsoDate, settings: Settings, fit: numb
   const { weekStart, workingHours } = settings;
   const week = days(weekOf(date, weekStart), 7);
   if (view === 'day') return [date];
-  if (view === 'days') return days(date, fit);
+  if (view === 'days') return daysFrom(date, fit, settings);
   if (view === 'week') return week;
   if (view === 'agenda') return days(date, AGENDA_DAYS);
   if (view === 'workweek') {
@@ -36,9 +36,36 @@ export function datesOf(view: View, date: IsoDate, settings: Settings, fit: numb
   return days(first, (Math.floor(weeks / 7) + 1) * 7);
 }
 
+/** So many days from a date on, or those before it; without days off if they are to be left out and not all days are. */
+function daysFrom(
+  date: IsoDate,
+  count: number,
+  { skipDaysOff, workingHours }: Settings,
+  direction: 1 | -1 = 1,
+): IsoDate[] {
+  const works = (day: IsoDate) => workingHours[weekdayOf(day) - 1] !== null;
+  const skips = skipDaysOff && workingHours.some((hours) => hours !== null);
+  const found: IsoDate[] = [];
+  for (let day = date; found.length < count; day = addDays(day, direction))
+    if (!skips || works(day)) found.push(day);
+  return direction === 1 ? found : found.reverse();
+}
+
 /** The date to show after going one view forward (1) or back (-1). */
-export function stepped(view: View, date: IsoDate, direction: 1 | -1, fit: number): IsoDate {
+export function stepped(
+  view: View,
+  date: IsoDate,
+  direction: 1 | -1,
+  fit: number,
+  settings: Settings,
+): IsoDate {
+  if (view === 'days') {
+    const [first = date] = daysFrom(date, 1, settings);
+    const ahead = daysFrom(first, fit + 1, settings).at(-1);
+    const back = daysFrom(addDays(first, -1), fit, settings, -1)[0];
+    return (direction === 1 ? ahead : back) ?? date;
+  }
   if (view === 'month') return Temporal.PlainDate.from(date).add({ months: direction }).toString();
-  const length = { day: 1, days: fit, week: 7, workweek: 7, agenda: AGENDA_DAYS }[view];
+  const length = { day: 1, week: 7, workweek: 7, agenda: AGENDA_DAYS }[view];
   return addDays(date, direction * length);
 }

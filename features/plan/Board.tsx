@@ -4,7 +4,7 @@ import { dayPlan, type DayPlan } from '@/core/plan/dayPlan';
 import { seen } from '@/core/plan/lens';
 import { segmentsOf } from '@/core/plan/spanning';
 import { datesOf } from '@/core/plan/views';
-import { dayOfMonth, weekdayWords } from '@/core/time/words';
+import { dayOfMonth, durationWords, weekdayWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { useDropArea } from '@/board/drag/areas';
@@ -17,6 +17,8 @@ import type { PlanView } from '@/board/days/useView';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 import { AcrossDays } from '@/board/days/AcrossDays';
+import { Fold } from './Fold';
+import { restOf } from './foldedWords';
 import { IntentionLine } from './IntentionLine';
 import { useGestures } from '@/board/days/useGestures';
 import { TrayCell } from '@/board/days/TrayCell';
@@ -43,32 +45,51 @@ export function Board(place: PlanView & { fit: number }) {
       ),
     [plans],
   );
+  const planned = plans.reduce((sum, { load }) => sum + load.planned, 0);
+  const free = plans.reduce((sum, { load }) => sum + Math.max(0, load.free), 0);
+  const folded = {
+    about: 'these days',
+    first: `${durationWords(planned)} planned`,
+    aside: `${durationWords(free)} free`,
+    rest: restOf(workspace, {
+      date,
+      ofDay: false,
+      allDay: plans.flatMap(({ allDay }) => allDay),
+      tray: plans.flatMap(({ tray }) => tray),
+    }),
+  };
+  const intentions = (
+    <View className="px-4">
+      <IntentionLine date={date} />
+    </View>
+  );
   const board = useRef<View>(null);
   useGestures(board, place, fit);
   return (
     <View ref={board} className="flex-1 touch-pan-y">
       <View className="border-b border-line">
-        <View className="px-4">
-          <IntentionLine date={date} />
-        </View>
+        {wide && intentions}
         <View className="flex-row" style={{ paddingLeft: rulerWidth }}>
           {plans.map((plan) => (
             <DayHead key={plan.date} plan={plan} today={today} wide={wide} onOpen={onOpenDay} />
           ))}
         </View>
-        <AcrossDays segments={segments} dates={dates} left={rulerWidth} />
-        <View className="flex-row">
-          <View className="justify-start pl-3 pt-1.5" style={{ width: rulerWidth }}>
-            <Words size="xs" tone="soft">
-              Tray
-            </Words>
+        <Fold folded={folded}>
+          {!wide && intentions}
+          <AcrossDays segments={segments} dates={dates} left={rulerWidth} />
+          <View className="flex-row">
+            <View className="justify-start pl-3 pt-1.5" style={{ width: rulerWidth }}>
+              <Words size="xs" tone="soft">
+                Tray
+              </Words>
+            </View>
+            <ScrollView tabIndex={-1} style={{ maxHeight: 112 }} contentContainerClassName="flex-row">
+              {plans.map((plan) => (
+                <TrayCell key={plan.date} date={plan.date} items={plan.tray} narrow={!wide} />
+              ))}
+            </ScrollView>
           </View>
-          <ScrollView tabIndex={-1} style={{ maxHeight: 112 }} contentContainerClassName="flex-row">
-            {plans.map((plan) => (
-              <TrayCell key={plan.date} date={plan.date} items={plan.tray} narrow={!wide} />
-            ))}
-          </ScrollView>
-        </View>
+        </Fold>
       </View>
       <DayStrip dates={dates} now={now} pixelsPerHour={pixelsPerHour} />
     </View>

@@ -4,13 +4,16 @@ import { dayPlan } from '@/core/plan/dayPlan';
 import { seen } from '@/core/plan/lens';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
-import { LoadMeasure } from '@/board/LoadMeasure';
+import { LoadBar, LoadMeasure, loadWords } from '@/board/LoadMeasure';
 import { DayStrip } from '@/board/strip/DayStrip';
 import { useHourScale } from '@/board/strip/hoursHigh';
 import { useShortfall } from '@/board/useShortfall';
+import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 import { AllDay } from '@/board/days/AllDay';
 import { DaysRow } from '@/board/days/DaysRow';
+import { Fold } from './Fold';
+import { restOf } from './foldedWords';
 import { IntentionLine } from './IntentionLine';
 import { Tray } from '@/board/days/Tray';
 
@@ -24,19 +27,35 @@ export function DayBody({ date, today, onDate }: Props) {
   const plan = useMemo(() => seen(dayPlan(workspace, date, zone), workspace), [workspace, date, zone]);
   const dates = useMemo(() => [date], [date]);
   const short = useShortfall(date);
+  const wide = useWide();
+  const { words, left, over } = loadWords(plan.load);
+  const folded = {
+    about: 'the day',
+    first: words,
+    aside: left,
+    over,
+    warning: short,
+    rest: restOf(workspace, { date, ofDay: true, allDay: plan.allDay, tray: plan.tray }),
+  };
   return (
     <View className="flex-1">
-      <View className="gap-2 border-b border-line px-4 pb-2">
-        <DaysRow date={date} today={today} onDate={onDate} />
-        <LoadMeasure load={plan.load} />
-        {short && (
-          <Words size="xs" tone="brick" face="strong">
-            {short}
-          </Words>
-        )}
-        <IntentionLine date={date} ofDay />
-        <AllDay date={date} events={plan.allDay} />
-        <Tray date={date} items={plan.tray} minutes={plan.load.inTray} />
+      <View className="border-b border-line">
+        <View className="px-4">
+          <DaysRow date={date} today={today} onDate={onDate} />
+        </View>
+        <Fold folded={folded}>
+          <View className="gap-2 px-4 pb-2 pt-2">
+            {wide ? <LoadMeasure load={plan.load} /> : <LoadBar load={plan.load} />}
+            {short && (
+              <Words size="xs" tone="brick" face="strong">
+                {short}
+              </Words>
+            )}
+            <IntentionLine date={date} ofDay />
+            <AllDay date={date} events={plan.allDay} />
+            <Tray date={date} items={plan.tray} minutes={plan.load.inTray} />
+          </View>
+        </Fold>
       </View>
       <DayStrip dates={dates} now={now} pixelsPerHour={pixelsPerHour} />
     </View>

@@ -18,7 +18,7 @@ export function Drawer({ date }: { date: string }) {
   const fromPlan = useDrag(({ dragged }) => dragged !== null && placeOf(dragged) !== undefined);
   return (
     <View ref={attach} className="border-t border-line bg-surface">
-      <View className="h-16 flex-row items-center justify-between gap-3 px-4">
+      <View className="h-[52px] flex-row items-center justify-between gap-3 px-4">
         <Pressable
           role="button"
           aria-expanded={open}

@@ -56,6 +56,11 @@ export function Lens() {
           </View>
         </View>
       )}
+      <CheckBox
+        label="“Days” leaves out days off"
+        checked={settings.skipDaysOff}
+        onToggle={() => store.run(changeSettings, { skipDaysOff: !settings.skipDaysOff })}
+      />
       <Part title="Time zones">
         <Zones />
       </Part>

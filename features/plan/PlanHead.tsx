@@ -1,29 +1,20 @@
-import { ScrollView, View } from 'react-native';
+import { View } from 'react-native';
 import type { Workspace } from '@/core/model/workspace';
 import { hidesSomething } from '@/core/plan/lens';
-import { firstRoom } from '@/core/plan/placing';
-import { datesOf, stepped, type View as PlanViewName } from '@/core/plan/views';
+import { datesOf, stepped, views, type View as PlanViewName } from '@/core/plan/views';
 import { dateWords, dayMonthWords, dayOfMonth, monthWords } from '@/core/time/words';
-import { useMoment } from '@/ui/clock';
 import { useWorkspace } from '@/state/shown';
 import { Button, IconButton } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
+import { addNew } from './addNew';
 import { showAll } from './Lens';
+import { viewNames } from './viewNames';
 import { UndoButtons } from '@/ui/UndoButtons';
 import { openPanel } from '@/ui/panels';
 import { HourScale } from '@/board/strip/HourScale';
 import type { PlanView } from '@/board/days/useView';
 import { useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
-
-const names: Record<PlanViewName, string> = {
-  day: 'Day',
-  days: 'Days',
-  week: 'Week',
-  workweek: 'Working week',
-  month: 'Month',
-  agenda: 'Agenda',
-};
 
 /** What stretch of time is shown, in words. */
 function titleOf(view: PlanViewName, date: string, dates: readonly string[]): string {
@@ -37,21 +28,11 @@ function titleOf(view: PlanViewName, date: string, dates: readonly string[]): st
 /** What is shown, the way to other days and other views. */
 export function PlanHead(place: PlanView & { fit: number; children: React.ReactNode }) {
   const { view, date, today, fit, onDate, onView, children } = place;
-  const { zone, now } = useMoment();
   const workspace = useWorkspace();
   const { settings } = workspace;
   const wide = useWide();
   const dates = datesOf(view, date, settings, fit);
-  const step = (direction: 1 | -1) => onDate(stepped(view, date, direction, fit));
-  const choice = (
-    <Choice
-      label="View"
-      hideLabel
-      value={view}
-      onChoose={onView}
-      options={(Object.keys(names) as PlanViewName[]).map((value) => ({ value, name: names[value] }))} // Object.keys forgets the key type
-    />
-  );
+  const step = (direction: 1 | -1) => onDate(stepped(view, date, direction, fit, settings));
   return (
     <View>
       <View className="flex-row items-center justify-between px-4 pt-2">
@@ -78,19 +59,28 @@ export function PlanHead(place: PlanView & { fit: number; children: React.ReactN
         </View>
       </View>
       <View className="flex-row items-center justify-between px-2">
-        <ScrollView horizontal showsHorizontalScrollIndicator={false} tabIndex={-1}>
-          {choice}
-          {!wide && date !== today && <Button label="Today" kind="quiet" onPress={() => onDate(today)} />}
-        </ScrollView>
         <View className="flex-row">
-          <IconButton
-            label="New event"
-            icon="calendar"
-            colour="ink-soft"
-            onPress={() =>
-              openPanel({ kind: 'newEvent', from: firstRoom(workspace, date, 60, zone, now), minutes: 60 })
-            }
-          />
+          {wide ? (
+            <Choice
+              label="View"
+              hideLabel
+              value={view}
+              onChoose={onView}
+              options={views.map((value) => ({ value, name: viewNames[value] }))}
+            />
+          ) : (
+            <Button
+              label={viewNames[view]}
+              says={`View: ${viewNames[view]}`}
+              icon="views"
+              kind="quiet"
+              onPress={() => openPanel({ kind: 'views' })}
+            />
+          )}
+          {!wide && date !== today && <Button label="Today" kind="quiet" onPress={() => onDate(today)} />}
+        </View>
+        <View className="flex-row">
+          <IconButton label="New event" icon="calendar" colour="ink-soft" onPress={() => addNew(date)} />
           {wide && view !== 'month' && view !== 'agenda' && <HourScale />}
           <IconButton
             label="What the plan shows, and its colours"

@@ -1,0 +1,62 @@
+import type { ReactNode } from 'react';
+import { Pressable, View } from 'react-native';
+import { create } from 'zustand';
+import { useWide } from '@/ui/useWide';
+import { Icon } from '@/ui/icons';
+import { Words } from '@/ui/Words';
+
+/** Whether what stands above the hours is unfolded; the same for every day and view. */
+const useFold = create(() => ({ open: false }));
+
+/** What stands above the hours, in words. */
+export type Folded = {
+  /** What it is about: `the day`. */
+  readonly about: string;
+  readonly first: string;
+  readonly aside?: string;
+  readonly over?: boolean;
+  /** What is folded away; a warning comes first. */
+  readonly rest: readonly string[];
+  readonly warning?: string | null;
+};
+
+/** On a phone, where the hours need the height, what stands above them is told in two lines and unfolded by a tap. */
+export function Fold({ folded, children }: { folded: Folded; children: ReactNode }) {
+  const open = useFold((state) => state.open);
+  const wide = useWide();
+  if (wide) return children;
+  const { about, first, aside = '', over = false, rest, warning } = folded;
+  // unfolded, the rest stands below
+  const words = [warning, ...(open ? [] : rest)].filter(Boolean).join(' · ');
+  return (
+    <View>
+      <Pressable
+        role="button"
+        aria-expanded={open}
+        onPress={() => useFold.setState({ open: !open })}
+        className="min-h-[44px] flex-row items-center gap-2 px-4"
+      >
+        <Words className="sr-only">About {about}: </Words>
+        <View className="flex-1">
+          <View className="flex-row justify-between gap-2">
+            <View className="shrink">
+              <Words size="sm" face="strong" numberOfLines={1}>
+                {first}
+              </Words>
+            </View>
+            <Words size="sm" tone={over ? 'brick' : 'soft'} face={over ? 'strong' : 'text'}>
+              {aside}
+            </Words>
+          </View>
+          {words !== '' && (
+            <Words size="xs" tone={warning ? 'brick' : 'soft'} numberOfLines={1}>
+              {words}
+            </Words>
+          )}
+        </View>
+        <Icon name={open ? 'less' : 'more'} size={18} colour="ink-soft" />
+      </Pressable>
+      {open && children}
+    </View>
+  );
+}
