@@ -3,6 +3,7 @@ import { addTask, reopen, tickOff } from '@/core/commands/tasks';
 import { startTimer, stopTimer } from '@/core/commands/track';
 import type { Block, Subject } from '@/core/model/plan';
 import type { Task } from '@/core/model/task';
+import type { Workspace } from '@/core/model/workspace';
 import { doneWords } from '@/core/tasks/doneWords';
 import { newTask } from '@/core/tasks/newTask';
 import { subjectTitle, taskOf } from '@/core/tasks/places';
@@ -39,12 +40,18 @@ export function stop(): void {
   store.run(stopTimer, { at: here().now }, 'Stopped');
 }
 
+const runsOn = ({ entries }: Workspace, subject: Subject): boolean => {
+  const running = runningEntry(entries);
+  return running !== undefined && subjectKey(running.subject) === subjectKey(subject);
+};
+
+/** Starts the timer on something, or stops it where it runs on that. */
+export const startOrStop = (subject: Subject) =>
+  runsOn(currentWorkspace(), subject) ? stop() : start(subject);
+
 /** Whether the timer runs on this subject, in a component. */
 export const useRunning = (subject: Subject): boolean =>
-  useStore(({ workspace }) => {
-    const running = runningEntry(workspace.entries);
-    return running !== undefined && subjectKey(running.subject) === subjectKey(subject);
-  });
+  useStore(({ workspace }) => runsOn(workspace, subject));
 
 /** One more block of the same task, right after this one. */
 export const duplicate = ({ id, taskId }: Block) =>

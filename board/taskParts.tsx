@@ -13,7 +13,8 @@ import { Button, IconButton } from '@/ui/Button';
 import { Tick } from '@/ui/Tick';
 import { useShortfall } from './useShortfall';
 import { Words } from '@/ui/Words';
-import { start, stop, toggleDone, useRunning } from '@/actions/tasks';
+import { start, startOrStop, stop, toggleDone, useRunning } from '@/actions/tasks';
+import { keys } from './keyTable';
 
 /** The hue class of a task. */
 export function useHue(task: Task | undefined): string {
@@ -39,6 +40,12 @@ export function TickBox({ task }: { task: Task }) {
     </Pressable>
   );
 }
+
+/** What keys do on a task wherever it stands: tick it off, and start or stop the timer on it. */
+export const taskKeys = (task: Task) => ({
+  [keys.onAThing.done]: () => toggleDone(task),
+  [keys.onAThing.timer]: () => startOrStop({ kind: 'task', taskId: task.id }),
+});
 
 /** When a task is due, and that it is overdue. */
 export function DueNote({ task, before = '' }: { task: Task; before?: string }) {

@@ -10,7 +10,7 @@ import { useMoment } from '@/ui/clock';
 import { loadWords } from '../LoadMeasure';
 import { EdgeMark } from '../marks';
 import { openPanel } from '@/ui/panels';
-import { useHue } from '../taskParts';
+import { TickBox, useHue } from '../taskParts';
 import type { PlanView } from './useView';
 import { Heading, Words } from '@/ui/Words';
 
@@ -97,28 +97,31 @@ function Line({ thing }: { thing: Thing }) {
     ? `border ${event.busy ? 'cut-corner border-edge' : 'border-dashed border-edge'} bg-surface`
     : `rounded-r-lg ${done ? 'border border-line bg-surface' : 'bg-fill'}`;
   return (
-    <Pressable
-      role="button"
-      onPress={() => open(thing)}
-      className={`${hue} min-h-[44px] flex-row items-center gap-3 overflow-hidden pl-3 pr-4 ${look}`}
-    >
+    <View className={`${hue} flex-row items-center overflow-hidden ${look}`}>
       {task && <EdgeMark />}
-      <View className="w-28">
-        <Words size="xs" face="mono" tone={thing.kind === 'due' ? 'brick' : 'soft'}>
-          {whenWords(thing, zone, workspace.settings.clock)}
-        </Words>
-      </View>
-      <View className="flex-1">
-        <Words face="strong" tone={done ? 'soft' : 'ink'} numberOfLines={1}>
-          {titleOfThing(thing)}
-          {done ? ' · done' : ''}
-        </Words>
-      </View>
-      {note !== '' && (
-        <Words size="xs" tone="soft" numberOfLines={1}>
-          {note}
-        </Words>
-      )}
-    </Pressable>
+      <Pressable
+        role="button"
+        onPress={() => open(thing)}
+        className="min-h-[44px] flex-1 flex-row items-center gap-3 pl-3 pr-2"
+      >
+        <View className="w-28">
+          <Words size="xs" face="mono" tone={thing.kind === 'due' ? 'brick' : 'soft'}>
+            {whenWords(thing, zone, workspace.settings.clock)}
+          </Words>
+        </View>
+        <View className="flex-1">
+          <Words face="strong" tone={done ? 'soft' : 'ink'} numberOfLines={1}>
+            {titleOfThing(thing)}
+            {done ? ' · done' : ''}
+          </Words>
+        </View>
+        {note !== '' && (
+          <Words size="xs" tone="soft" numberOfLines={1}>
+            {note}
+          </Words>
+        )}
+      </Pressable>
+      {task && <TickBox task={task} />}
+    </View>
   );
 }

@@ -16,11 +16,12 @@ import { useMoment } from '@/ui/clock';
 import { movingBlock } from '../drag/dragStore';
 import { blockElementId } from '../drag/drop';
 import { useDragItem } from '../drag/useDragItem';
+import { keys } from '../keyTable';
 import { Icon } from '@/ui/icons';
 import { EdgeMark, PriorityMark } from '../marks';
 import { openPanel } from '@/ui/panels';
 import { duplicate } from '@/actions/tasks';
-import { TimerButton } from '../taskParts';
+import { TickBox, TimerButton, taskKeys } from '../taskParts';
 import { Words } from '@/ui/Words';
 import { placeOf, ResizeHandle, Title, TWO_LINES, type Box } from './cardParts';
 import { GroupArea, HeldTasks } from './HeldTasks';
@@ -57,6 +58,9 @@ function useBlockState(block: Block, now: number) {
   };
 }
 
+/** Narrow cards this high have room for a tick below their title. */
+const TICK_BELOW = 88;
+
 type BlockProps = {
   block: Block;
   box: Box;
@@ -72,11 +76,13 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
   const dragged = movingBlock(block);
   const open = () => openPanel({ kind: 'task', id: taskId, blockId: block.id });
   const { props, lifted } = useDragItem(dragged, date, open, {
-    d: () => duplicate(block),
+    [keys.onAThing.again]: () => duplicate(block),
+    ...(task ? taskKeys(task) : {}),
   });
   if (!task) return null;
   const roomy = box.height >= TWO_LINES && !box.narrow;
   const roomForButton = box.height >= 44 && box.alone && !box.narrow;
+  const roomForTick = box.narrow && !box.sliver && box.height >= TICK_BELOW;
   const look = done
     ? 'border-edge bg-surface'
     : missed
@@ -97,7 +103,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
       ]
         .filter(Boolean)
         .join(', ')}
-      className={`hue-${hue} absolute cursor-grab touch-manipulation select-none overflow-hidden rounded-r-lg border ${box.narrow ? 'pl-1.5' : 'pl-3'} ${roomForButton && !done ? 'pr-11' : box.narrow ? 'pr-0.5' : 'pr-2'} ${look} ${lifted ? 'opacity-50' : ''} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
+      className={`hue-${hue} absolute cursor-grab touch-manipulation select-none overflow-hidden rounded-r-lg border ${box.narrow ? 'pl-1.5' : 'pl-3'} ${roomForButton ? 'pr-[88px]' : box.narrow ? 'pr-0.5' : 'pr-2'} ${look} ${lifted ? 'opacity-50' : ''} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
       style={placeOf(box)}
     >
       <EdgeMark />
@@ -125,9 +131,15 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
         </View>
       )}
       {roomy && block.holds && <HeldTasks block={block} room={box.height - 42} />}
-      {!done && roomForButton && (
-        <View className="absolute right-0 top-0">
-          <TimerButton subject={{ kind: 'task', taskId }} small />
+      {roomForButton && (
+        <View className="absolute right-0 top-0 flex-row">
+          {!done && <TimerButton subject={{ kind: 'task', taskId }} small />}
+          <TickBox task={task} />
+        </View>
+      )}
+      {roomForTick && (
+        <View className="absolute bottom-0 right-0">
+          <TickBox task={task} />
         </View>
       )}
       {!done && box.height >= 30 && <ResizeHandle dragged={dragged} />}

@@ -23,7 +23,7 @@ import { DropGhost } from './DropGhost';
 import { MeetingCard } from './MeetingCard';
 import { hoursOf } from './Ruler';
 import type { Scale } from './scale';
-import { useMarkHours } from './useMarkHours';
+import { useAskedHours, useMarkHours } from './useMarkHours';
 
 /** What is shorter than this is drawn this long, so that it can be read and touched. */
 const SHORTEST = 20 * MINUTE;
@@ -71,7 +71,8 @@ export function DayColumn({ date, now, scale, viewport, days }: Props) {
   );
   const lane = useRef<HTMLElement | null>(null);
   const room = useRef<HTMLElement | null>(null);
-  const marked = useMarkHours(room, scale);
+  const marking = useMarkHours(room, scale);
+  const marked = useAskedHours(plan.span) ?? marking;
   const { attach } = useDropArea(
     {
       kind: 'strip',

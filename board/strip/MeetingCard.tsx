@@ -9,6 +9,7 @@ import { movingEvent } from '../drag/dragStore';
 import { useDragItem } from '../drag/useDragItem';
 import { openPanel } from '@/ui/panels';
 import { duplicateEvent, removeAsking } from '@/actions/events';
+import { keys } from '../keyTable';
 import { Words } from '@/ui/Words';
 import { ONE_LINE, placeOf, ResizeHandle, Title, TWO_LINES, type Box } from './cardParts';
 
@@ -27,8 +28,8 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
   const dragged = movingEvent(meeting);
   const date = dateOf(meeting.from, zone);
   const { props, lifted } = useDragItem(dragged, date, open, {
-    d: () => duplicateEvent(meeting),
-    Delete: () => void removeAsking(meeting),
+    [keys.onAThing.again]: () => duplicateEvent(meeting),
+    [keys.onAThing.off]: () => void removeAsking(meeting),
   });
   return (
     <View

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState, type RefObject } from 'react';
 import { STEP, snap } from '@/core/plan/placing';
-import { MINUTE, type Span } from '@/core/time/span';
-import { openPanel } from '@/ui/panels';
+import { MINUTE, overlaps, type Span } from '@/core/time/span';
+import { openPanel, usePanels } from '@/ui/panels';
 import type { Scale } from './scale';
 
 /** What a press alone marks, in minutes. */
@@ -71,4 +71,13 @@ export function useMarkHours(ground: RefObject<HTMLElement | null>, scale: Scale
     return () => element.removeEventListener('pointerdown', onDown);
   }, [ground]);
   return marked;
+}
+
+/** The hours of a day for which something new is being asked about beside the board; they stay marked until it is added or left. */
+export function useAskedHours(day: Span): Span | null {
+  const from = usePanels(({ shown }) => (shown?.kind === 'newEvent' ? shown.from : null));
+  const minutes = usePanels(({ shown }) => (shown?.kind === 'newEvent' ? shown.minutes : 0));
+  if (from === null) return null;
+  const span = { from, to: from + minutes * MINUTE };
+  return overlaps(span, day) ? span : null;
 }

@@ -12,8 +12,9 @@ import { movingTask, useDrag } from '@/board/drag/dragStore';
 import { useDragItem } from '@/board/drag/useDragItem';
 import { Tick } from '@/ui/Tick';
 import { EdgeMark, PriorityMark } from '@/board/marks';
+import { keys } from '@/board/keyTable';
 import { openPanel } from '@/ui/panels';
-import { DueNote, TimerButton, useHue } from '@/board/taskParts';
+import { DueNote, TickBox, TimerButton, taskKeys, useHue } from '@/board/taskParts';
 import { Heading, Words } from '@/ui/Words';
 import { countWords, Finding, useFinding } from './Finding';
 import { pick, stillWaiting, stopChoosing, usePicked } from './picked';
@@ -114,7 +115,8 @@ function PlaceableCard({ task, date }: { task: Task; date: string }) {
   const open = () => openPanel({ kind: 'task', id: task.id });
   const choose = () => pick(task.id);
   const { props, lifted } = useDragItem(dragged, date, choosing ? choose : open, {
-    x: choose,
+    [keys.onAThing.choose]: choose,
+    ...taskKeys(task),
   });
   const estimate = task.estimate === null ? 'no estimate' : durationWords(task.estimate);
   return (
@@ -125,7 +127,13 @@ function PlaceableCard({ task, date }: { task: Task; date: string }) {
     >
       <EdgeMark />
       <View className="flex-row items-start gap-2 pr-3.5 pt-2">
-        {choosing && <Tick ticked={picked} look="on" size={20} />}
+        {choosing ? (
+          <Tick ticked={picked} look="on" size={20} />
+        ) : (
+          <View className="-mb-2.5 -ml-3 -mt-2.5">
+            <TickBox task={task} />
+          </View>
+        )}
         <View className="flex-1">
           <Words face="strong" numberOfLines={2}>
             {task.title}

@@ -1,9 +1,11 @@
 import { useEffect } from 'react';
-import { stepped } from '@/core/plan/views';
+import { isTaken, keys } from '@/board/keyTable';
+import { stepped, views } from '@/core/plan/views';
 import { useDrag } from '@/board/drag/dragStore';
 import { blockElementId } from '@/board/drag/drop';
 import { belongsInPane, closePanel, topPanel, usePanels } from '@/ui/panels';
 import type { PlanView } from '@/board/days/useView';
+import { addNew } from './addNew';
 
 /** Brings the keyboard to the next thing of the plan that can be moved, or to the one before. */
 function goToItem(direction: 1 | -1): void {
@@ -32,27 +34,30 @@ function closeDetails(): void {
 }
 
 /**
- * N and P go to the next thing and the one before; arrows left and right go back and on, Home goes to today, Escape
- * closes the details. While something is held, or typed, the keys belong to that.
+ * The keys of the plan, as the table of keys has them; Escape closes the details. While something is held, or typed, the
+ * keys belong to that.
  */
-export function usePlanKeys({ view, date, today, onDate }: PlanView, fit: number): void {
+export function usePlanKeys({ view, date, today, onDate, onView, settings }: PlanView, fit: number): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const { target } = event;
-      const typing = target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement;
       const choosing = target instanceof HTMLElement && target.closest('[role=radiogroup]') !== null;
-      if (typing || choosing || isBusy() || event.ctrlKey || event.metaKey || event.altKey) return;
-      if (event.key === 'ArrowLeft') onDate(stepped(view, date, -1, fit));
-      else if (event.key === 'ArrowRight') onDate(stepped(view, date, 1, fit));
-      else if (event.key === 'Home') onDate(today);
-      else if (event.key === 'n') goToItem(1);
-      else if (event.key === 'p') goToItem(-1);
+      if (choosing || isBusy() || isTaken(event)) return;
+      const { earlier, later, today: home, next, previous, new: add } = keys.inThePlan;
+      const asked = event.shiftKey && /^Digit\d$/.test(event.code) && views[Number(event.code.slice(5)) - 1];
+      if (asked) onView(asked);
+      else if (event.key === earlier) onDate(stepped(view, date, -1, fit, settings));
+      else if (event.key === later) onDate(stepped(view, date, 1, fit, settings));
+      else if (event.key === home) onDate(today);
+      else if (event.key === next) goToItem(1);
+      else if (event.key === previous) goToItem(-1);
+      else if (event.key === add) addNew(date);
       else return;
       event.preventDefault();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [view, date, today, onDate, fit]);
+  }, [view, date, today, onDate, onView, fit, settings]);
   useEffect(() => {
     const onEscape = ({ key }: KeyboardEvent) => {
       if (key === 'Escape' && !isBusy()) closeDetails();

@@ -1,16 +1,9 @@
-import { Link, usePathname, type Href } from 'expo-router';
+import { Link, usePathname } from 'expo-router';
 import { Pressable, View } from 'react-native';
-import { Icon, type IconName } from '@/ui/icons';
+import { Icon } from '@/ui/icons';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
-
-const places = [
-  { path: '/today', name: 'Today', icon: 'today' },
-  { path: '/plan', name: 'Plan', icon: 'plan' },
-  { path: '/tasks', name: 'Tasks', icon: 'tasks' },
-  { path: '/review', name: 'Review', icon: 'review' },
-  { path: '/settings', name: 'Settings', icon: 'settings' },
-] as const satisfies readonly { path: Href; name: string; icon: IconName }[];
+import { places } from './places';
 
 /** The five places: a bar below on a phone, a narrow labelled rail on a wide screen. */
 export function Navigation() {

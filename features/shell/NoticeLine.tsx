@@ -12,7 +12,10 @@ import { later, useUpdate } from './updates';
 /** How long a notice is shown, in milliseconds, anew after it was held; a problem stays until it is closed. */
 const SHOWN_FOR = 6000;
 
-/** The latest notice. Those before it come back when it is closed: problems until they are closed, others while their time lasts. */
+/**
+ * The latest notice, below all else, so that it covers nothing. Those before it come back when it is closed: problems
+ * until they are closed, others while their time lasts.
+ */
 export function NoticeLine() {
   const notices = useStore((state) => state.notices);
   const wide = useWide();
@@ -25,8 +28,7 @@ export function NoticeLine() {
     <View
       role="status"
       aria-live="polite"
-      className={`absolute z-50 ${wide ? 'bottom-5 right-5 w-[400px]' : 'bottom-[140px] left-3 right-3'}`}
-      style={{ pointerEvents: 'box-none' }}
+      className={latest ? `border-t border-line bg-ground px-3 py-1.5 ${wide ? 'items-end' : ''}` : ''}
       {...webProps({ onMouseEnter: hold, onMouseLeave: letGo, onFocus: hold, onBlur: letGo })}
     >
       {latest && <Shown notice={latest} waiting={notices.length - 1} />}
@@ -57,7 +59,7 @@ function Shown({ notice, waiting }: { notice: Notice; waiting: number }) {
   };
   return (
     <View
-      className={`flex-row items-center gap-2 rounded-lg border bg-surface py-1 pl-3.5 pr-1 shadow-md ${problem ? 'border-brick' : 'border-ink-soft'}`}
+      className={`w-full max-w-[640px] flex-row items-center gap-2 rounded-lg border bg-surface pl-3.5 pr-1 ${problem ? 'border-brick' : 'border-ink-soft'}`}
     >
       <View className="flex-1 py-1.5">
         <Words tone={problem ? 'brick' : 'ink'}>{text}</Words>
@@ -100,13 +102,15 @@ export function UnsavedLine() {
 /** Offers a new version of the program. */
 export function UpdateLine() {
   const take = useUpdate((state) => state.take);
+  const wide = useWide();
   if (!take) return null;
   return (
-    <View
-      role="status"
-      className="flex-row flex-wrap items-center gap-2 border-b border-line bg-surface px-4 py-2"
-    >
-      <Words face="strong">A new version of Sprindle is ready.</Words>
+    <View role="status" className="flex-row items-center gap-1 border-b border-line bg-surface px-4">
+      <View className="flex-1">
+        <Words size="sm" face="strong" numberOfLines={1}>
+          {wide ? 'A new version of Sprindle is ready.' : 'New version ready'}
+        </Words>
+      </View>
       <Button label="Use it now" kind="primary" onPress={take} />
       <Button label="Later" kind="quiet" onPress={later} />
     </View>

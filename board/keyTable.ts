@@ -1,0 +1,74 @@
+/*
+ * All keys that do something, in one table: who handles a key asks for it by the name of what it does, and the list that
+ * the person sees is drawn from the same lines.
+ */
+
+type Line = {
+  /** What it is called by those who handle it; several keys of a kind have a name each. */
+  readonly name?: string;
+  /** The value of `KeyboardEvent.key` (UI Events, W3C). */
+  readonly key?: string;
+  /** The keys as they are shown, where that is not the key itself. */
+  readonly shown?: string;
+  readonly what: string;
+};
+
+const anywhere = [
+  { name: 'help', key: '?', what: 'this list' },
+  { shown: '1 … 5', what: 'Today, Plan, Tasks, Review, Settings' },
+  { name: 'newTask', key: 'w', what: 'write down a task' },
+  { name: 'stop', key: 's', what: 'stop the timer that runs' },
+  { shown: 'Tab', what: 'the next thing; with Shift the one before' },
+  { shown: 'Enter', what: 'open it, or press it' },
+  { shown: 'Escape', what: 'close, or leave it where it was' },
+  { shown: 'Ctrl or ⌘ Z', what: 'undo; with Shift do it again' },
+] as const satisfies readonly Line[];
+
+const inThePlan = [
+  { name: 'earlier', key: 'ArrowLeft', shown: '← →', what: 'earlier and later days' },
+  { name: 'later', key: 'ArrowRight', what: '' },
+  { name: 'today', key: 'Home', what: 'today' },
+  { name: 'next', key: 'n', shown: 'N P', what: 'the next task, block or event; the one before' },
+  { name: 'previous', key: 'p', what: '' },
+  { name: 'new', key: 'a', what: 'add something at the next free hour' },
+  { shown: 'Shift 1 … 6', what: 'Day, Days, Week, Working week, Month, Agenda' },
+] as const satisfies readonly Line[];
+
+const onAThing = [
+  { shown: 'Space', what: 'pick it up, and drop it' },
+  { shown: '↑ ↓', what: 'a quarter hour earlier or later' },
+  { shown: '← →', what: 'a day earlier or later' },
+  { shown: 'Shift ↑ ↓', what: 'shorter or longer' },
+  { name: 'done', key: 'f', what: 'done, or open again' },
+  { name: 'timer', key: 's', what: 'start the timer on it, or stop it' },
+  { shown: 'T', what: 'into the tray of the day' },
+  { shown: 'G', what: 'into a group block of the day' },
+  { name: 'choose', key: 'x', what: 'choose it, to place several together' },
+  { name: 'again', key: 'd', what: 'once more, right after it' },
+  { name: 'off', key: 'Delete', what: 'off the plan; an event is deleted' },
+] as const satisfies readonly Line[];
+
+/** The table as it is shown: groups of keys and what they do. */
+export const keyGroups: readonly { readonly name: string; readonly lines: readonly Line[] }[] = [
+  { name: 'Anywhere', lines: anywhere },
+  { name: 'In the plan', lines: inThePlan },
+  { name: 'On a task, a block or an event', lines: onAThing },
+];
+
+type Named<L extends readonly Line[]> = Extract<L[number], { name: string; key: string }>;
+
+const byName = <L extends readonly Line[]>(lines: L) =>
+  // the lines are those of L
+  Object.fromEntries(lines.flatMap(({ name, key }) => (name && key ? [[name, key]] : []))) as {
+    readonly [Name in Named<L>['name']]: string;
+  };
+
+/** The keys by the name of what they do. */
+export const keys = { anywhere: byName(anywhere), inThePlan: byName(inThePlan), onAThing: byName(onAThing) };
+
+/** Whether a key belongs to what is typed, or to a shortcut of the browser. */
+export function isTaken(event: KeyboardEvent): boolean {
+  const { target } = event;
+  const typing = target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement;
+  return typing || event.ctrlKey || event.metaKey || event.altKey;
+}

@@ -1,0 +1,52 @@
+import { useRouter } from 'expo-router';
+import { useEffect } from 'react';
+import { stop } from '@/actions/tasks';
+import { isTaken, keys } from '@/board/keyTable';
+import { runningEntry } from '@/core/track/entries';
+import { currentWorkspace, store } from '@/state/workspaceStore';
+import { belongsInPane, openPanel, topPanel, usePanels } from '@/ui/panels';
+import { places } from './places';
+
+/** Ctrl or ⌘ with Z undoes, with Shift or with Y it redoes; in a text field the keys belong to the field. */
+function onUndoKeys(event: KeyboardEvent) {
+  if (
+    !(event.ctrlKey || event.metaKey) ||
+    event.target instanceof HTMLInputElement ||
+    event.target instanceof HTMLTextAreaElement
+  )
+    return;
+  const key = event.key.toLowerCase();
+  if (key !== 'z' && key !== 'y') return;
+  event.preventDefault();
+  if (key === 'y' || event.shiftKey) store.redo();
+  else store.undo();
+}
+
+/** Whether something lies over the screen, so that its keys belong to that. */
+function isCovered(): boolean {
+  const state = usePanels.getState();
+  const top = topPanel(state);
+  return top !== null && !(state.hasPane && belongsInPane(top));
+}
+
+/** The keys that do the same at every place. */
+export function useShellKeys(): void {
+  const router = useRouter();
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      onUndoKeys(event);
+      if (isTaken(event)) return;
+      const place = places[Number(event.key) - 1];
+      const { help, newTask, stop: stopKey } = keys.anywhere;
+      if (event.key === help) openPanel({ kind: 'keys' });
+      else if (isCovered()) return;
+      else if (place) router.navigate(place.path);
+      else if (event.key === newTask) openPanel({ kind: 'newTask' });
+      else if (event.key === stopKey && runningEntry(currentWorkspace().entries)) stop();
+      else return;
+      event.preventDefault();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [router]);
+}

@@ -1,0 +1,73 @@
+/** What the keyboard was on, and what stood around it, in their order. */
+type Place = {
+  readonly element: HTMLElement;
+  readonly id: string;
+  readonly label: string;
+  readonly after: readonly HTMLElement[];
+  readonly before: readonly HTMLElement[];
+  readonly inMain: boolean;
+};
+
+/** So many neighbours are remembered on each side. */
+const NEAR = 60;
+
+const focusable = 'a[href], button, input, textarea, [tabindex="0"]';
+
+/** What labels of a kind begin with: `Done` of “Done: Order waders”. */
+const kindOf = (element: HTMLElement) =>
+  (element.getAttribute('aria-label') ?? '').split(/[:,]| (?=[A-Z])/)[0] ?? '';
+
+function placeOf(element: HTMLElement): Place | undefined {
+  const around = element.closest('[role=dialog], [role=complementary], [role=main]');
+  if (!around) return undefined;
+  const all = [...around.querySelectorAll<HTMLElement>(focusable)];
+  const here = all.indexOf(element);
+  return {
+    element,
+    id: element.id,
+    label: kindOf(element),
+    after: all.slice(here + 1, here + 1 + NEAR),
+    before: all.slice(Math.max(0, here - NEAR), here).reverse(),
+    inMain: around.matches('[role=main]'),
+  };
+}
+
+/** Where the keyboard goes from a place that is no more: to the thing itself, to its like, to the next, to the heading. */
+function goalFrom({ id, label, after, before, inMain }: Place): HTMLElement | null | undefined {
+  const itself = id ? document.getElementById(id) : null;
+  if (itself) return itself;
+  const [next, previous] = [after, before].map((list) => list.filter(({ isConnected }) => isConnected));
+  const like = [...(next ?? []), ...(previous ?? [])].find(
+    (element) => label !== '' && kindOf(element) === label,
+  );
+  const near = like ?? next?.[0] ?? previous?.[0];
+  // what was opened over the screen gives the keyboard back itself when it closes
+  return near ?? (inMain ? document.querySelector<HTMLElement>('[role=main] h1') : null);
+}
+
+/**
+ * Keeps the keyboard from falling back to the page when what it is on goes away: a task that is ticked off, a block that
+ * is moved to another day. Returns what ends it.
+ */
+export function keepFocus(): () => void {
+  let last: Place | undefined;
+  const remember = ({ target }: FocusEvent) => {
+    if (target instanceof HTMLElement) last = placeOf(target) ?? last;
+  };
+  const look = () => {
+    const lost = document.activeElement === null || document.activeElement === document.body;
+    if (!lost || !last || last.element.isConnected) return;
+    const goal = goalFrom(last);
+    last = undefined;
+    if (!goal) return;
+    if (!goal.matches(focusable)) goal.tabIndex = -1;
+    goal.focus({ preventScroll: goal.tabIndex === -1 });
+  };
+  const watch = new MutationObserver(look);
+  document.addEventListener('focusin', remember);
+  watch.observe(document.body, { childList: true, subtree: true });
+  return () => {
+    document.removeEventListener('focusin', remember);
+    watch.disconnect();
+  };
+}
