@@ -36,8 +36,16 @@ function ownCalendar(chosen?: Id): Calendar {
   );
 }
 
+/** An event of one's own: its start (epoch ms) and its length in minutes. */
+type NewEvent = {
+  readonly title: string;
+  readonly notes?: string;
+  readonly start: number;
+  readonly minutes: number;
+};
+
 /** Adds an event at an instant (epoch ms); returns its id when it went through. */
-export function addEventAt(title: string, start: number, minutes: number, chosen?: Id): string | null {
+export function addEventAt({ title, notes = '', start, minutes }: NewEvent, chosen?: Id): string | null {
   const calendar = ownCalendar(chosen);
   const { zone } = here();
   const uid = newId();
@@ -48,6 +56,7 @@ export function addEventAt(title: string, start: number, minutes: number, chosen
     calendarId: calendar.id,
     uid,
     title,
+    notes,
     start: { wall: wallOf(start, zone), zone },
     length: { days: 0, seconds: minutes * 60 },
   };

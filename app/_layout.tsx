@@ -19,7 +19,9 @@ import { store } from '@/state/workspaceStore';
 import { Boundary, registerFailed } from '@/ui/Boundary';
 import { loadWhenIdle } from '@/ui/later';
 
-const makeDemo = async () => (await import('@/demo/generate')).demoWorkspace({ seed: 7, ...here() });
+// asked for before it is known whether the demo is there already: it is small, and the first day waits for it
+const demo = session.space === 'demo' ? import('@/demo/generate') : undefined;
+const makeDemo = async () => (await demo)?.demoWorkspace({ seed: 7, ...here() }) ?? begin();
 
 const begin = async () => ({ ...emptyWorkspace, settings: { ...defaultSettings, clock: session.clock } });
 
@@ -29,7 +31,6 @@ registerSharedPanels();
 registerPlanPanels();
 registerSettingsPanels();
 registerShellPanels();
-keepOffline();
 /** The days that the address asks for, beside the present one (epoch ms). */
 const asked = () => {
   const at = Date.parse(new URLSearchParams(location.search).get('day') ?? '');
@@ -40,6 +41,7 @@ const needed = neededFor(session.now(), asked());
 void store.open(session.space === 'demo' ? makeDemo : begin, needed).then(() => {
   watchClock();
   loadWhenIdle();
+  keepOffline();
 });
 
 export default function Layout() {

@@ -36,7 +36,6 @@ test('hours marked by dragging become an event, whose details save themselves an
   await drag(page, 'mouse', await hourOf(page, 'Thu 26 Nov', 12), await hourOf(page, 'Thu 26 Nov', 13.5));
   await isAccessible(page, 'something new');
   await type(page, 'Title', 'Ladder inspection');
-  await press(page, 'Add it');
   await boxOf(page, 'Meeting Ladder inspection, 12:00 – 13:30');
   await press(page, 'Edit event');
   await type(page, 'Place', 'North weir');
@@ -72,12 +71,11 @@ test('the same marking makes a task and its block; by keyboard a new event begin
   await drag(page, 'mouse', await hourOf(page, 'Wed 25 Nov', 12), await hourOf(page, 'Wed 25 Nov', 12.75));
   await pressText(page, 'A task and its block');
   await type(page, 'Title', 'Sort samples');
-  await press(page, 'Add it');
   await boxOf(page, 'Sort samples, 12:00 – 12:45');
   await focus(page, '[aria-label="New event"]');
   await page.keyboard.press('Enter');
+  await pressText(page, 'An event');
   await type(page, 'Title', 'Phone the mill');
-  await press(page, 'Add it');
   await boxOf(page, 'Meeting Phone the mill, 11:30 – 12:30');
   await page.browserContext().close();
 });
@@ -118,7 +116,6 @@ test('how an event repeats is chosen and said in words; later ones are deleted, 
   const { page } = await openPage(stage, 'phone', 'repeat', '/plan?view=week');
   await press(page, 'New event');
   await type(page, 'Title', 'Gauge round');
-  await press(page, 'Add it');
   await press(page, 'Edit event');
   await pressText(page, 'by weeks');
   await page.locator('::-p-xpath(//*[@aria-label="On these days"]//*[text()="Fri"])').click();

@@ -13,6 +13,7 @@ import {
   pressText,
   sees,
   type,
+  unfold,
 } from './steps';
 
 let stage: Stage;
@@ -68,9 +69,8 @@ test('a file goes into a chosen calendar, and there again; own events go into ca
   await page.goto(`${stage.address}/plan?day=2026-11-25`);
   await settled(page);
   await press(page, 'New event');
-  await type(page, 'Title', 'Board lunch');
   await choose(page, 'Calendar', 'Board');
-  await press(page, 'Add it');
+  await type(page, 'Title', 'Board lunch');
   await sees(page, 'Board · busy');
   await press(page, 'Edit event');
   await choose(page, 'Calendar', 'Volunteers');
@@ -105,6 +105,7 @@ test('a second time zone stands beside the hours; in travel mode everything is s
 
 test('what the week and the day are meant for stands above the hours, and becomes a task', async () => {
   const { page, complaints } = await openPage(stage, 'phone', 'demo', '/plan');
+  await unfold(page);
   await pressText(page, 'Leave on time for once');
   await type(page, 'New for the day', 'Look at the otter holt');
   await type(page, 'New for the week', 'Ring every landowner');

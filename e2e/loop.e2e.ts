@@ -16,6 +16,7 @@ import {
   sees,
   textOf,
   type,
+  unfold,
 } from './steps';
 
 let stage: Stage;
@@ -142,6 +143,7 @@ for (const size of ['phone', 'wide'] as const satisfies Size[]) {
         await press(page, 'Close this notice');
         await pressText(page, 'To place');
       }
+      if (size === 'phone') await unfold(page);
       const tray = await boxOf(page, 'Tray');
       await drag(page, how, middle(await boxOf(page, 'To place: Order waders')), middle(tray, 20));
       await boxOf(page, 'In the tray, Order waders, 20 min');

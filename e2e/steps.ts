@@ -85,6 +85,13 @@ export const focus = async (page: Page, selector: string): Promise<void> => {
   await page.focus(selector);
 };
 
+/** On a phone, brings what stands above the hours into sight. */
+export async function unfold(page: Page): Promise<void> {
+  const fold = await page.$('[role=main] [aria-expanded=false]');
+  await fold?.click();
+  await page.waitForSelector('[aria-label="Tray"], [aria-label^="Tray of"]');
+}
+
 /** Tries until it holds, for three seconds at most. */
 export async function eventually(holds: () => Promise<void>): Promise<void> {
   for (const until = Date.now() + 3000; ;) {

@@ -27,5 +27,5 @@ export const registerSharedPanels = () =>
       unseen: async () => (await contents.load()).unseen,
       workspaceFile: async () => (await contents.load()).workspaceFile,
     },
-    ['meeting', 'task'],
+    ['meeting', 'newEvent', 'newTask', 'place', 'spent', 'task', 'time'],
   );

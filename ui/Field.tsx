@@ -1,5 +1,5 @@
 import { useEffect, useId, useRef, useState } from 'react';
-import { TextInput, View } from 'react-native';
+import { TextInput, View, type NativeSyntheticEvent, type TextInputKeyPressEventData } from 'react-native';
 import { draftOf, keepDraft } from './drafts';
 import { Words } from './Words';
 
@@ -19,6 +19,9 @@ type Props<T> = {
   focusFirst?: boolean;
   /** Why the value was refused elsewhere, as by the button that wanted to use it. */
   refusal?: string | null;
+  /** What Enter does with a value once it is stored; with Shift it goes on to something else. */
+  onEnter?: (value: T) => void;
+  onShiftEnter?: () => void;
   /** Save with Enter only and empty the field afterwards, for adding one after the other; what is left unsaved stays as a draft. */
   adding?: boolean;
 };
@@ -38,6 +41,8 @@ export function Field<T>({
   focusFirst,
   refusal = null,
   adding,
+  onEnter,
+  onShiftEnter,
 }: Props<T>) {
   const [typed, setTyped] = useState(() => (adding && draftOf(label)) || text);
   const [unread, setProblem] = useState<string | null>(null);
@@ -75,6 +80,19 @@ export function Field<T>({
     else if (adding) change('');
   };
 
+  const enter = () => {
+    save();
+    const reading = read(typed);
+    if (onEnter && 'value' in reading) onEnter(reading.value);
+  };
+  const pressed = (event: NativeSyntheticEvent<TextInputKeyPressEventData>) => {
+    // the web hands on the event of the browser, which tells of Shift
+    const { key, shiftKey } = event.nativeEvent as unknown as KeyboardEvent;
+    if (!onShiftEnter || key !== 'Enter' || !shiftKey) return;
+    event.preventDefault();
+    onShiftEnter();
+  };
+
   useLeaving(adding ? undefined : save);
 
   return (
@@ -94,7 +112,8 @@ export function Field<T>({
         value={typed}
         onChangeText={change}
         onBlur={adding ? undefined : save}
-        onSubmitEditing={save}
+        onSubmitEditing={enter}
+        onKeyPress={onShiftEnter && pressed}
         placeholder={placeholder}
         placeholderTextColor="var(--ink-soft)"
         multiline={multiline}

@@ -1,6 +1,7 @@
-import { useEffect, useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { Modal, ScrollView, View } from 'react-native';
 import { webProps } from './dom';
+import { useFocusBack } from './focusBack';
 import { IconButton } from './Button';
 import { useWide } from './useWide';
 import { Heading } from './Words';
@@ -17,7 +18,7 @@ export function Sheet({ title, onClose, children }: SheetProps) {
         <View
           aria-hidden
           {...webProps({ onClick: onClose })}
-          className="absolute inset-0 bg-ink opacity-40 dark:bg-sunken"
+          className="absolute inset-0 bg-veil opacity-50"
         />
         <View
           className={`border-line bg-ground ${wide ? 'h-full w-[420px] border-l' : 'max-h-[88%] rounded-t-2xl border-t'}`}
@@ -34,20 +35,5 @@ export function Sheet({ title, onClose, children }: SheetProps) {
         </View>
       </View>
     </Modal>
-  );
-}
-
-/** Gives the keyboard back to what had it before the sheet opened, unless something else has it by then. */
-function useFocusBack(): void {
-  // before anything within the sheet takes it
-  const [opener] = useState(() => document.activeElement);
-  useEffect(
-    () => () => {
-      setTimeout(() => {
-        const lost = document.activeElement === null || document.activeElement === document.body;
-        if (lost && opener instanceof HTMLElement && opener.isConnected) opener.focus();
-      }, 0);
-    },
-    [opener],
   );
 }

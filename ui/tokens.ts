@@ -14,6 +14,8 @@ export const colours = {
   'brick-pale': ['#F6E0DE', '#3B1C1A'],
   leaf: ['#2F6B2F', '#86C686'],
   meeting: ['#46545A', '#A9B8B2'],
+  /** What lies under a sheet gets darker, by night too. */
+  veil: ['#14211D', '#000000'],
 } as const;
 
 export type Colour = keyof typeof colours;

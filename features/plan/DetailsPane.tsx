@@ -1,18 +1,15 @@
-import { Suspense, useDeferredValue, useEffect } from 'react';
+import { Suspense, useDeferredValue } from 'react';
 import { ScrollView, View } from 'react-native';
 import { Boundary } from '@/ui/Boundary';
 import { IconButton } from '@/ui/Button';
 import { belongsInPane, closePanel, usePanel, usePanels, type Opened } from '@/ui/panels';
+import { useFocusBack } from '@/ui/focusBack';
 import { Heading, Words } from '@/ui/Words';
 
 /** The pane at the right of a wide screen: what was opened last. */
 export function DetailsPane() {
   // the press that opens it is answered first
   const shown = useDeferredValue(usePanels((state) => state.shown));
-  useEffect(() => {
-    usePanels.setState({ hasPane: true });
-    return () => usePanels.setState({ hasPane: false });
-  }, []);
   return (
     <View role="complementary" aria-label="Details" className="w-[308px] border-l border-line bg-ground">
       {shown && belongsInPane(shown) ? (
@@ -30,6 +27,7 @@ export function DetailsPane() {
 
 function Shown({ panel }: { panel: Opened }) {
   const { useTitle, Content } = usePanel(panel);
+  useFocusBack();
   return (
     <ScrollView tabIndex={0} contentContainerClassName="gap-4 px-4 pb-6 pt-4">
       <View className="flex-row items-start justify-between gap-2">

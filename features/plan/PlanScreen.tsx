@@ -1,6 +1,7 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { IconButton } from '@/ui/Button';
+import { belongsInPane, usePanels } from '@/ui/panels';
 import { useWide } from '@/ui/useWide';
 import type { PlanView } from '@/board/days/useView';
 import { Agenda } from '@/board/days/Agenda';
@@ -23,8 +24,14 @@ export function PlanScreen(place: PlanView) {
   const fit = useFit();
   const [panes, setPanes] = useState({ tasks: true, details: true });
   usePlanKeys(place, fit);
-  // many days need the width; what is opened there comes as a sheet
-  const details = wide && view === 'day';
+  const opened = usePanels(({ shown }) => belongsInPane(shown));
+  useEffect(() => {
+    usePanels.setState({ hasPane: wide });
+    return () => usePanels.setState({ hasPane: false });
+  }, [wide]);
+  // many days need the width for as long as nothing is open beside them
+  const hides = view === 'day';
+  const details = wide && (opened || (hides && panes.details));
   return (
     <View role="main" className="flex-1 flex-row">
       {wide && panes.tasks && <ToPlacePane date={date} />}
@@ -38,7 +45,7 @@ export function PlanScreen(place: PlanView) {
               onPress={() => setPanes({ ...panes, tasks: !panes.tasks })}
             />
           )}
-          {details && (
+          {wide && hides && (
             <IconButton
               label={panes.details ? 'Hide the details' : 'Show the details'}
               icon="paneRight"
@@ -58,7 +65,7 @@ export function PlanScreen(place: PlanView) {
         )}
         {!wide && <Drawer date={date} />}
       </View>
-      {details && panes.details && <DetailsPane />}
+      {details && <DetailsPane />}
     </View>
   );
 }

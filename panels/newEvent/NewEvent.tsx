@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { View } from 'react-native';
 import { planNewTask } from '@/core/commands/plan';
 import { occurrenceAt } from '@/core/calendar/occurrences';
@@ -11,6 +11,7 @@ import { MINUTE } from '@/core/time/span';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
 import { dateOf, instantOf } from '@/core/time/zone';
 import { here } from '@/state/here';
+import { kept } from '@/state/kept';
 import { useWorkspace } from '@/state/shown';
 import { currentWorkspace, newId, store } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
@@ -20,24 +21,34 @@ import { Choice } from '@/ui/Choice';
 import { draftOf, keepDraft } from '@/ui/drafts';
 import { Field } from '@/ui/Field';
 import { readDay } from '@/ui/dayReadings';
-import { readLength, readTitle } from '@/ui/readings';
+import { readLength, readTitle, readWords } from '@/ui/readings';
 import { closePanel, openPanel, type Panel, type Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { addEventAt } from '@/actions/events';
 
-/** The title is kept when this is left before it is added. */
+/** Title and notes are kept when this is left before it is added. */
 const DRAFT = 'New';
+const NOTES = 'New, notes';
 
-type Kind = 'event' | 'task' | 'group';
+function forgetDrafts(): void {
+  keepDraft(DRAFT, '');
+  keepDraft(NOTES, '');
+}
+
+const kinds = ['event', 'task', 'group'] as const;
+type Kind = (typeof kinds)[number];
+const lastKind = kept('sprindle.new');
 
 /** Something new at marked hours: an event, or a task with its block. */
 export function NewEvent({ from, minutes: length }: { from: number; minutes: number }) {
   const { zone } = useMoment();
   const workspace = useWorkspace();
-  const [kind, setKind] = useState<Kind>('event');
+  const [kind, setKind] = useState<Kind>(() => kinds.find((known) => known === lastKind.get()) ?? 'event');
   const [start, setStart] = useState(from);
   const [minutes, setMinutes] = useState(length);
   const [title, setTitle] = useState(() => draftOf(DRAFT));
+  const [notes, setNotes] = useState(() => draftOf(NOTES));
+  const [atNotes, goToNotes] = useState(false);
   const own = ownCalendars(workspace.calendars);
   const [calendarId, setCalendar] = useState(own[0]?.id);
   const clock = (instant: number) => clockWords(instant, zone, workspace.settings.clock);
@@ -51,6 +62,11 @@ export function NewEvent({ from, minutes: length }: { from: number; minutes: num
     { zone },
   );
 
+  // what stays marked beside this is what it is asked for
+  useEffect(() => {
+    if (start !== from || minutes !== length) openPanel({ kind: 'newEvent', from: start, minutes });
+  }, [start, minutes, from, length]);
+
   const [refusal, setRefusal] = useState<string | null>(null);
   const keep = (typed: string) => {
     setRefusal(null);
@@ -58,13 +74,20 @@ export function NewEvent({ from, minutes: length }: { from: number; minutes: num
     keepDraft(DRAFT, typed);
   };
   const addBlock = (name: string) => {
-    keepDraft(DRAFT, '');
+    forgetDrafts();
     const [list = firstList] = inRank(workspace.lists);
     const taskId = newId();
     store.run(
       planNewTask,
       {
-        task: newTask({ id: taskId, title: name, listId: list.id, estimate: minutes, createdAt: here().now }),
+        task: newTask({
+          id: taskId,
+          title: name,
+          notes,
+          listId: list.id,
+          estimate: minutes,
+          createdAt: here().now,
+        }),
         block: { id: newId(), taskId, start, minutes, ...(kind === 'group' ? { holds: [] } : {}) },
       },
       `${name}: ${dateWords(day)} ${clock(start)}, ${durationWords(minutes)}`,
@@ -74,11 +97,12 @@ export function NewEvent({ from, minutes: length }: { from: number; minutes: num
   const add = (name: string) => {
     if (name === '' && kind === 'group') return addBlock('Small tasks');
     if (name === '') return setRefusal('A title is needed.');
+    lastKind.set(kind);
     if (kind !== 'event') return addBlock(name);
-    const id = addEventAt(name, start, minutes, calendarId);
+    const id = addEventAt({ title: name, notes, start, minutes }, calendarId);
     const event = id && currentWorkspace().events.get(id);
     if (!event) return;
-    keepDraft(DRAFT, '');
+    forgetDrafts();
     openPanel({ kind: 'meeting', meeting: occurrenceAt(event, event.start.wall, zone) });
   };
   return (
@@ -94,7 +118,27 @@ export function NewEvent({ from, minutes: length }: { from: number; minutes: num
           { value: 'group', name: 'A block for small tasks' },
         ]}
       />
-      <Field label="Title" text={title} focusFirst refusal={refusal} read={readTitle} onSave={keep} />
+      <Field
+        label="Title"
+        text={title}
+        focusFirst
+        refusal={refusal}
+        read={readTitle}
+        onSave={keep}
+        onEnter={add}
+        onShiftEnter={() => goToNotes(true)}
+      />
+      <Field
+        label="Notes"
+        text={notes}
+        multiline
+        focusFirst={atNotes}
+        read={readWords}
+        onSave={(typed) => {
+          setNotes(typed);
+          keepDraft(NOTES, typed);
+        }}
+      />
       <Field
         label="Starts"
         text={`${dateWords(day)} ${clock(start)}`}
@@ -110,6 +154,9 @@ export function NewEvent({ from, minutes: length }: { from: number; minutes: num
           options={own.map(({ id, name }) => ({ value: id, name }))}
         />
       )}
+      <Words size="xs" tone="soft">
+        Enter in the title adds it, Shift and Enter go to the notes. What you leave stays here.
+      </Words>
       <View aria-live="polite">
         <Words tone="soft">
           {clock(start)} – {clock(start + minutes * MINUTE)}
@@ -118,7 +165,13 @@ export function NewEvent({ from, minutes: length }: { from: number; minutes: num
       </View>
       <View className="flex-row gap-2">
         <Button label="Add" says="Add it" kind="primary" onPress={() => add(title)} />
-        <Button label="Not now" onPress={closePanel} />
+        <Button
+          label="Discard"
+          onPress={() => {
+            forgetDrafts();
+            closePanel();
+          }}
+        />
       </View>
     </View>
   );

@@ -1,27 +1,63 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { inRank } from '@/core/tasks/order';
-import type { Due, Priority } from '@/core/model/task';
+import { Due, Priority } from '@/core/model/task';
+import * as z from '@/core/zod';
 import { useWorkspace } from '@/state/shown';
+import { Button } from '@/ui/Button';
+import { draftOf, keepDraft } from '@/ui/drafts';
 import { Field } from '@/ui/Field';
 import { readTitle } from '@/ui/readings';
 import { Words } from '@/ui/Words';
 import { add } from '@/actions/tasks';
 import { ListChoice, PriorityChoice } from '../parts/choices';
 import { EstimateAndDue } from '../parts/EstimateAndDue';
-import type { Panel, Panels } from '@/ui/panels';
+import { closePanel, type Panel, type Panels } from '@/ui/panels';
 
-/** Adds one task after the other: Enter in the title adds it with the fields below, and the panel stays open. */
+const Draft = z.object({
+  listId: z.string(),
+  estimate: z.nullable(z.number()),
+  due: z.nullable(Due),
+  priority: Priority,
+});
+type Draft = z.infer<typeof Draft>;
+
+/** The fields below the title are a draft of their own; the title keeps itself. */
+const FIELDS = 'New task, its fields';
+const TITLE = 'Title';
+
+function draft(): Draft | null {
+  try {
+    return Draft.parse(JSON.parse(draftOf(FIELDS)));
+  } catch {
+    return null;
+  }
+}
+
+/**
+ * Adds one task after the other: Enter in the title adds it with the fields below, and the panel stays open. What is left
+ * stays as a draft; only “Discard” discards.
+ */
 export function NewTask() {
   const { lists } = useWorkspace();
-  const [listId, setListId] = useState(inRank(lists)[0]?.id ?? '');
-  const [estimate, setEstimate] = useState<number | null>(null);
-  const [due, setDue] = useState<Due | null>(null);
-  const [priority, setPriority] = useState<Priority>('normal');
+  const blank: Draft = { listId: inRank(lists)[0]?.id ?? '', estimate: null, due: null, priority: 'normal' };
+  const [fields, setFields] = useState(() => draft() ?? blank);
+  const change = (changes: Partial<Draft>) => {
+    const next = { ...fields, ...changes };
+    setFields(next);
+    keepDraft(FIELDS, JSON.stringify(next));
+  };
+  const { estimate, due, priority } = fields;
+  const listId = lists.has(fields.listId) ? fields.listId : blank.listId;
+  const discard = () => {
+    keepDraft(FIELDS, '');
+    keepDraft(TITLE, '');
+    closePanel();
+  };
   return (
     <View className="gap-4">
       <Field
-        label="Title"
+        label={TITLE}
         text=""
         read={readTitle}
         adding
@@ -30,11 +66,19 @@ export function NewTask() {
         onSave={(title) => add({ title, listId, estimate, due, priority })}
       />
       <Words size="xs" tone="soft">
-        Enter in the title adds the task with what stands below.
+        Enter in the title adds the task with what stands below. What you leave stays here.
       </Words>
-      <EstimateAndDue estimate={estimate} due={due} onEstimate={setEstimate} onDue={setDue} />
-      <PriorityChoice value={priority} onChoose={setPriority} />
-      <ListChoice value={listId} onChoose={setListId} />
+      <EstimateAndDue
+        estimate={estimate}
+        due={due}
+        onEstimate={(to) => change({ estimate: to })}
+        onDue={(to) => change({ due: to })}
+      />
+      <PriorityChoice value={priority} onChoose={(to) => change({ priority: to })} />
+      <ListChoice value={listId} onChoose={(to) => change({ listId: to })} />
+      <View className="flex-row">
+        <Button label="Discard" onPress={discard} />
+      </View>
     </View>
   );
 }

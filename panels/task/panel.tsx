@@ -14,7 +14,7 @@ declare module '@/ui/panels' {
 export const task: Panel<Panels['task']> = {
   useTitle({ id }) {
     const workspace = useWorkspace();
-    return workspace.lists.get(taskOf(workspace, id)?.listId ?? '')?.name ?? 'Task';
+    return taskOf(workspace, id)?.title ?? 'Task';
   },
   Content: (opened) => <TaskDetails key={opened.id} {...opened} />,
 };

@@ -1,0 +1,126 @@
+import assert from 'node:assert/strict';
+import { after, before, test } from 'node:test';
+import type { Page } from 'puppeteer-core';
+import { openPage, openStage, settled, sizes, type Stage } from './browser';
+import {
+  boxOf,
+  drag,
+  eventually,
+  focus,
+  isAccessible,
+  isGone,
+  middle,
+  press,
+  pressText,
+  sees,
+} from './steps';
+
+let stage: Stage;
+before(async () => void (stage = await openStage()));
+after(() => stage.close());
+
+const focused = (page: Page) =>
+  page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? 'nothing');
+const isOn = (page: Page, label: RegExp) => eventually(async () => assert.match(await focused(page), label));
+
+test('on a phone the hours get at least 60 % of the height in every view that has hours', async () => {
+  const { page } = await openPage(stage, 'phone', 'demo', '/plan');
+  for (const view of ['Days', 'Week', 'Working week', 'Day']) {
+    await press(page, 'View: ');
+    await isAccessible(page, 'the views');
+    await page.locator(`[role=dialog] [aria-label="${view}"]`).click();
+    await boxOf(page, `View: ${view}`);
+    const hours = await boxOf(page, view === 'Day' ? 'Hours of the day' : 'Hours of the days');
+    assert.ok(hours.height >= 0.6 * sizes.phone.height, `${view}: ${hours.height}`);
+  }
+  await page.goto(`${stage.address}/plan`);
+  await settled(page);
+  await boxOf(page, 'View: Day');
+  await page.browserContext().close();
+});
+
+test('the view that was chosen last comes back where the address names none', async () => {
+  const { page } = await openPage(stage, 'wide', 'demo', '/plan');
+  await pressText(page, 'Agenda');
+  await sees(page, 'Today, Tue 24 Nov');
+  await page.goto(`${stage.address}/plan`);
+  await settled(page);
+  await sees(page, 'Today, Tue 24 Nov');
+  await page.browserContext().close();
+});
+
+test('a task is ticked off on its block, in the agenda and in the list, and the keyboard goes to the next', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/plan?view=day');
+  await page.click('[id^=block-] [aria-label="Done: Map of bank repairs"]');
+  await boxOf(page, 'Map of bank repairs, 10:30 – 11:15, 45 min, done');
+  await focus(page, '[aria-label^="Permit letter, weir, 13:30"]');
+  await page.keyboard.press('s');
+  await boxOf(page, 'Stop Permit letter, weir');
+  await page.keyboard.press('f');
+  await boxOf(page, 'Permit letter, weir, 13:30 – 14:15, 45 min, done');
+  await isOn(page, /^Permit letter, weir/);
+  await page.keyboard.down('Shift');
+  await page.keyboard.press('Digit6');
+  await page.keyboard.up('Shift');
+  await sees(page, 'Today, Tue 24 Nov');
+  await press(page, 'Done: Grant report, section 2');
+  await sees(page, 'Grant report, section 2 · done');
+  await isAccessible(page, 'the agenda with ticks');
+  await page.keyboard.press('3');
+  await focus(page, '[aria-label="Done: Renew the electrofishing licence"]');
+  await page.keyboard.press('Space');
+  await isGone(page, 'Done: Renew the electrofishing licence');
+  await isOn(page, /^Done: /);
+  assert.deepEqual(complaints, []);
+  await page.browserContext().close();
+});
+
+test('a block by touch: its tick in the hours of several days', async () => {
+  const { page } = await openPage(stage, 'phone', 'demo', '/plan?view=days');
+  const tick = await page.waitForSelector('[aria-label="Done: Read the report through"]');
+  await tick?.tap();
+  await boxOf(page, 'Read the report through, 09:30 – 11:00, 1 h 30, done');
+  await page.browserContext().close();
+});
+
+test('on a wide screen everything opens beside the board, which goes on; marked hours stay marked', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/plan?view=week');
+  const block = await boxOf(page, 'Grant report, section 2, 12:00');
+  await page.mouse.click(block.x + 20, block.y + 12);
+  await page.waitForSelector('[role=complementary] input[aria-label="Title"]');
+  assert.equal(await page.$('[role=dialog]'), null);
+  await isAccessible(page, 'the week with details beside it');
+  await press(page, 'Later');
+  await sees(page, '30 Nov – 6 Dec');
+  await page.keyboard.press('Escape');
+  await page.waitForFunction(() => document.querySelector('[role=complementary]') === null);
+  await press(page, 'Earlier');
+  const free = await boxOf(page, 'Meeting Local press round');
+  await drag(page, 'mouse', middle({ ...free, y: free.y + 70 }), middle({ ...free, y: free.y + 110 }));
+  await page.waitForSelector('[role=complementary] input[aria-label="Title"]');
+  await page.keyboard.type('Weed the nursery beds');
+  await page.keyboard.press('Enter');
+  await boxOf(page, 'Meeting Weed the nursery beds');
+  assert.deepEqual(complaints, []);
+  await page.browserContext().close();
+});
+
+test('what is typed for a new task stays when it is left, and only “Discard” discards it', async () => {
+  const { page, complaints } = await openPage(stage, 'phone', 'draft', '/tasks');
+  await press(page, 'New task');
+  await page.waitForSelector('[role=dialog] input[aria-label="Title"]');
+  await page.keyboard.type('Ring the mill');
+  await page.type('input[aria-label="Estimate"]', '25m');
+  await page.keyboard.press('Escape');
+  await page.waitForFunction(() => document.querySelector('[role=dialog]') === null);
+  await press(page, 'New task');
+  const value = (label: string) => page.$eval(`input[aria-label="${label}"]`, ({ value: text }) => text);
+  await page.waitForSelector('[role=dialog] input[aria-label="Title"]');
+  assert.deepEqual([await value('Title'), await value('Estimate')], ['Ring the mill', '25 min']);
+  await press(page, 'Discard');
+  await press(page, 'New task');
+  await page.waitForSelector('[role=dialog] input[aria-label="Title"]');
+  assert.deepEqual([await value('Title'), await value('Estimate')], ['', '']);
+  assert.deepEqual(complaints, []);
+  await page.browserContext().close();
+});
