@@ -124,3 +124,25 @@ test('what is typed for a new task stays when it is left, and only “Discard”
   assert.deepEqual(complaints, []);
   await page.browserContext().close();
 });
+
+test('a day is chosen from a month: by touch to go there, by keys for what is due', async () => {
+  const { page, complaints } = await openPage(stage, 'phone', 'demo', '/plan?view=day');
+  await press(page, 'Go to a day');
+  await boxOf(page, 'Days of Nov 2026');
+  await isAccessible(page, 'a month to choose from');
+  await press(page, 'The month after');
+  await (await page.waitForSelector('[role=dialog] [aria-label^="Fri 4 Dec"]'))?.tap();
+  await sees(page, 'Fri 4 Dec');
+  await page.goto(`${stage.address}/tasks`);
+  await settled(page);
+  await press(page, 'New task');
+  await press(page, 'Due: choose from a month');
+  await focus(page, '[role=dialog] [aria-label^="Tue 24 Nov"]');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowRight');
+  await isOn(page, /^Wed 2 Dec/);
+  await page.keyboard.press('Enter');
+  await page.waitForSelector('input[aria-label="Due"][value^="Wed 2 Dec"]');
+  assert.deepEqual(complaints, []);
+  await page.browserContext().close();
+});

@@ -80,8 +80,8 @@ const textsOf = (workspace: Workspace, partitions: Iterable<string>): Record<str
 
 /**
  * Loads and saves a workspace in key–value storage, one key for each partition. Knows nothing of when to save. What
- * fails is tried once more on storage that `reopen` gives, as a connection may have died. Between two partitions that
- * it reads it lets others `breathe`.
+ * fails is tried once more on storage that `reopen` gives, as a connection may have died. Between two partitions of the
+ * rest it lets others `breathe`.
  */
 export function repository(
   first: KeyValue,
@@ -128,6 +128,7 @@ export function repository(
       const parts = assembling();
       const unknown: Record<string, Unknown[string]> = {};
       const asStored = new Map<string, string>();
+      let isRest = false;
       const read = async (some: readonly string[]) => {
         for (const [key, text] of Object.entries(await textsUnder([...some]))) {
           const partition = key.slice(PART.length);
@@ -136,7 +137,7 @@ export function repository(
           if (!isKnown(partition)) continue;
           if (!parts.take(partition, contentIn(placeOf(partition)[0], text)))
             asStored.set(partition, text ?? '');
-          await breathe();
+          if (isRest) await breathe();
         }
       };
       const isFirst = (key: string) => isNeeded(key.slice(PART.length));
@@ -144,6 +145,7 @@ export function repository(
       const later = keys.filter((key) => !isFirst(key));
 
       const rest = async (): Promise<Loaded> => {
+        isRest = true;
         for (let at = 0; at < later.length; at += AT_ONCE) await read(later.slice(at, at + AT_ONCE));
         const { workspace, damaged, moved } = parts.whole(unknown);
         if (damaged.length > 0) {

@@ -29,10 +29,14 @@ const me = newId();
 const BREATH = 8;
 let breathed = 0;
 
-/** Lets what is pressed or typed come in between, every few milliseconds. */
+/** Lets what is drawn, pressed or typed come first, every few milliseconds; a page that is never idle waits no longer than this (ms). */
+const LONGEST_WAIT = 250;
 async function breathe(): Promise<void> {
   if (performance.now() - breathed < BREATH) return;
-  await new Promise((resolve) => setTimeout(resolve, 0));
+  await new Promise<void>((resolve) => {
+    if ('requestIdleCallback' in window) requestIdleCallback(() => resolve(), { timeout: LONGEST_WAIT });
+    else setTimeout(resolve, 0);
+  });
   breathed = performance.now();
 }
 

@@ -1,11 +1,12 @@
-import { Suspense } from 'react';
+import { Suspense, useDeferredValue } from 'react';
 import { Boundary } from './Boundary';
 import { belongsInPane, closePanel, topPanel, usePanel, usePanels, type Opened } from './panels';
 import { Sheet } from './Sheet';
 
 /** The one place where panels lie over the screen. */
 export function PanelHost() {
-  const top = usePanels(topPanel);
+  // the press that opens or closes it is answered first
+  const top = useDeferredValue(usePanels(topPanel));
   const hasPane = usePanels((state) => state.hasPane);
   if (!top || (hasPane && belongsInPane(top))) return null;
   return (

@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { ScrollView, TextInput, View } from 'react-native';
 import type { Id } from '@/core/model/common';
 import type { Task } from '@/core/model/task';
@@ -25,9 +25,11 @@ export function useFinding(tasks: readonly Task[]) {
   const [listId, setList] = useState<Id>(ALL);
   const inUse = useMemo(() => new Set(tasks.map((task) => task.listId)), [tasks]);
   const chosen = inUse.has(listId) ? listId : ALL;
+  // the letter stands before what it finds
+  const words = useDeferredValue(sought);
   const found = useMemo(
-    () => findTasks(tasks, workspace, sought, chosen === ALL ? null : chosen),
-    [tasks, workspace, sought, chosen],
+    () => findTasks(tasks, workspace, words, chosen === ALL ? null : chosen),
+    [tasks, workspace, words, chosen],
   );
   const options = inRank(workspace.lists)
     .filter(({ id }) => inUse.has(id))

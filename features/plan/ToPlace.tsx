@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
+import { memo, useEffect, useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import type { Task } from '@/core/model/task';
 import { estimated } from '@/core/tasks/find';
@@ -57,7 +57,13 @@ const isTimed = ({ due, neededBy }: Task) => due !== null || neededBy !== undefi
 const PAGE = 60;
 
 /** The tasks to place: what is due first, then what has no date. */
-export function ToPlaceList({ tasks, date }: { tasks: readonly Task[]; date: string }) {
+export const ToPlaceList = memo(function ToPlaceList({
+  tasks,
+  date,
+}: {
+  tasks: readonly Task[];
+  date: string;
+}) {
   const all = useToPlace();
   const [shown, setShown] = useState(PAGE);
   useEffect(() => stillWaiting(all), [all]);
@@ -83,7 +89,7 @@ export function ToPlaceList({ tasks, date }: { tasks: readonly Task[]; date: str
       )}
     </>
   );
-}
+});
 
 type GroupProps = { name: string; tasks: readonly Task[]; most: number; date: string };
 

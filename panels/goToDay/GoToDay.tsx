@@ -1,13 +1,23 @@
-import { useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { isDate } from '@/core/time/zone';
+import { useMoment } from '@/ui/clock';
 import { Field } from '@/ui/Field';
 import { readDay } from '@/ui/dayReadings';
 import { closePanel, type Panel, type Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
+import { MonthPicker } from '../parts/MonthPicker';
 
-/** Goes to a day that is typed. */
+/** Goes to a day that is typed or chosen from a month. */
 export function GoToDay() {
   const router = useRouter();
+  const { today } = useMoment();
+  const { day } = useLocalSearchParams<{ day?: string }>();
+  const shown = day && isDate(day) ? day : today;
+  const go = (date: string) => {
+    closePanel();
+    router.setParams({ day: date });
+  };
   return (
     <View className="gap-3">
       <Field
@@ -16,12 +26,12 @@ export function GoToDay() {
         focusFirst
         placeholder="fri, 3 March, 2027-01-15"
         read={readDay}
-        onSave={({ date }) => {
-          closePanel();
-          router.setParams({ day: date });
-        }}
+        onSave={({ date }) => go(date)}
       />
-      <Words tone="soft">Type a day and press Enter.</Words>
+      <Words size="xs" tone="soft">
+        Type a day and press Enter, or choose one.
+      </Words>
+      <MonthPicker chosen={shown} onChoose={go} />
     </View>
   );
 }

@@ -9,7 +9,7 @@ import { newTask } from '@/core/tasks/newTask';
 import { inRank } from '@/core/tasks/order';
 import { MINUTE } from '@/core/time/span';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
-import { dateOf, instantOf } from '@/core/time/zone';
+import { dateOf, instantOf, wallOf } from '@/core/time/zone';
 import { here } from '@/state/here';
 import { kept } from '@/state/kept';
 import { useWorkspace } from '@/state/shown';
@@ -25,6 +25,7 @@ import { readLength, readTitle, readWords } from '@/ui/readings';
 import { closePanel, openPanel, type Panel, type Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { addEventAt } from '@/actions/events';
+import { WithMonth } from '../parts/WithMonth';
 
 /** Title and notes are kept when this is left before it is added. */
 const DRAFT = 'New';
@@ -139,12 +140,18 @@ export function NewEvent({ from, minutes: length }: { from: number; minutes: num
           keepDraft(NOTES, typed);
         }}
       />
-      <Field
-        label="Starts"
-        text={`${dateWords(day)} ${clock(start)}`}
-        read={readDay}
-        onSave={({ date, time }) => setStart(instantOf(`${date}T${time ?? '09:00'}`, zone))}
-      />
+      <WithMonth
+        of="Start"
+        chosen={day}
+        onChoose={(date) => setStart(instantOf(`${date}${wallOf(start, zone).slice(10)}`, zone))}
+      >
+        <Field
+          label="Starts"
+          text={`${dateWords(day)} ${clock(start)}`}
+          read={readDay}
+          onSave={({ date, time }) => setStart(instantOf(`${date}T${time ?? '09:00'}`, zone))}
+        />
+      </WithMonth>
       <Field label="Length" text={durationWords(minutes)} read={readLength} onSave={setMinutes} />
       {kind === 'event' && own.length > 1 && (
         <Choice

@@ -3,9 +3,11 @@ import type { Due } from '@/core/model/task';
 import { dueText } from '@/core/tasks/dueWords';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
+import { useMoment } from '@/ui/clock';
 import { Field } from '@/ui/Field';
 import { readDue } from '@/ui/dayReadings';
 import { readEstimate } from '@/ui/readings';
+import { WithMonth } from './WithMonth';
 
 type Props = {
   estimate: number | null;
@@ -14,12 +16,13 @@ type Props = {
   onDue: (due: Due | null) => boolean | void;
 };
 
-/** What a task is expected to take and when it is due, side by side. */
+/** What a task is expected to take and when it is due. */
 export function EstimateAndDue({ estimate, due, onEstimate, onDue }: Props) {
   const { clock } = useWorkspace().settings;
+  const { today } = useMoment();
   return (
-    <View className="flex-row gap-3">
-      <View className="flex-1">
+    <View className="gap-3">
+      <View>
         <Field
           label="Estimate"
           text={estimate === null ? '' : durationWords(estimate)}
@@ -28,9 +31,14 @@ export function EstimateAndDue({ estimate, due, onEstimate, onDue }: Props) {
           placeholder="1h30"
         />
       </View>
-      <View className="flex-[1.9]">
+      <WithMonth
+        of="Due"
+        chosen={due?.date ?? today}
+        from={today}
+        onChoose={(date) => onDue({ date, time: due?.time ?? null })}
+      >
         <Field label="Due" text={dueText(due, clock)} read={readDue} onSave={onDue} placeholder="fri 14:00" />
-      </View>
+      </WithMonth>
     </View>
   );
 }
