@@ -17,14 +17,18 @@ export function later<T>(bring: () => Promise<T>): Later<T> {
   const one: Later<T> = {
     get: () => loaded,
     load() {
-      loading ??= bring().then(
-        (value) => (loaded = value),
-        (error: unknown) => {
-          loading = undefined;
-          throw error;
+      if (loading) return loading;
+      const begun = bring();
+      loading = begun;
+      begun.then(
+        (value) => {
+          loaded = value;
+          // so that `use` gives it at once (React 19, thenables)
+          Object.assign(begun, { status: 'fulfilled', value });
         },
+        () => (loading = undefined),
       );
-      return loading;
+      return begun;
     },
   };
   all.push(one);
@@ -32,7 +36,7 @@ export function later<T>(bring: () => Promise<T>): Later<T> {
 }
 
 /** What was loaded, in a component; one that is not there yet holds up the nearest Suspense. */
-export const useLater = <T>(one: Later<T>): T => one.get() ?? use(one.load());
+export const useLater = <T>(one: Later<T>): T => use(one.load());
 
 // Safari knows no idle time; half a second after the last one is as good
 const whenIdle = (act: () => void) =>
