@@ -31,6 +31,7 @@ registerSharedPanels();
 registerPlanPanels();
 registerSettingsPanels();
 registerShellPanels();
+
 /** The days that the address asks for, beside the present one (epoch ms). */
 const asked = () => {
   const at = Date.parse(new URLSearchParams(location.search).get('day') ?? '');

@@ -13,6 +13,7 @@ import {
   press,
   pressText,
   sees,
+  textOf,
 } from './steps';
 
 let stage: Stage;
@@ -99,8 +100,13 @@ test('on a wide screen everything opens beside the board, which goes on; marked 
   await drag(page, 'mouse', middle({ ...free, y: free.y + 70 }), middle({ ...free, y: free.y + 110 }));
   await page.waitForSelector('[role=complementary] input[aria-label="Title"]');
   await page.keyboard.type('Weed the nursery beds');
+  // other hours that are marked meanwhile are asked for, and the title stays
+  const beside = await boxOf(page, 'Meeting Local press round');
+  await drag(page, 'mouse', middle({ ...beside, y: free.y + 140 }), middle({ ...beside, y: free.y + 180 }));
+  await eventually(async () => assert.match(await textOf(page, '[role=complementary]'), /13:15 – 13:45/));
+  await page.click('[role=complementary] input[aria-label="Title"]');
   await page.keyboard.press('Enter');
-  await boxOf(page, 'Meeting Weed the nursery beds');
+  await boxOf(page, 'Meeting Weed the nursery beds, 13:15 – 13:45');
   assert.deepEqual(complaints, []);
   await page.browserContext().close();
 });

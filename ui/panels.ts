@@ -96,5 +96,12 @@ export function closePanel(): void {
 export const leavePanel = (kind: PanelName) =>
   usePanels.setState(({ shown }) => (shown?.kind === kind ? { shown: null } : {}));
 
+/** Whether something lies over the screen, so that its keys belong to that; the details beside it do not. */
+export function isCovered(): boolean {
+  const state = usePanels.getState();
+  const top = topPanel(state);
+  return top !== null && !(state.hasPane && belongsInPane(top));
+}
+
 /** Whether a panel stands in the details pane, where there is one. */
 export const belongsInPane = (panel: Opened | null): boolean => panel !== null && inPane.has(panel.kind);

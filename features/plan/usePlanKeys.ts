@@ -3,7 +3,7 @@ import { isTaken, keys } from '@/board/keyTable';
 import { stepped, views } from '@/core/plan/views';
 import { useDrag } from '@/board/drag/dragStore';
 import { blockElementId } from '@/board/drag/drop';
-import { belongsInPane, closePanel, topPanel, usePanels } from '@/ui/panels';
+import { belongsInPane, closePanel, isCovered, usePanels } from '@/ui/panels';
 import type { PlanView } from '@/board/days/useView';
 import { addNew } from './addNew';
 
@@ -17,12 +17,8 @@ function goToItem(direction: 1 | -1): void {
   items[(next + items.length) % items.length]?.focus();
 }
 
-/** Whether something lies over the plan or is held, so that the keys belong to it. The details beside it do not count. */
-function isBusy(): boolean {
-  const state = usePanels.getState();
-  const top = topPanel(state);
-  return useDrag.getState().dragged !== null || (top !== null && !(state.hasPane && belongsInPane(top)));
-}
+/** Whether something lies over the plan or is held, so that the keys belong to it. */
+const isBusy = () => useDrag.getState().dragged !== null || isCovered();
 
 /** Closes the details pane; what was opened there has the keyboard again. */
 function closeDetails(): void {

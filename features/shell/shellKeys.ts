@@ -4,7 +4,7 @@ import { stop } from '@/actions/tasks';
 import { isTaken, keys } from '@/board/keyTable';
 import { runningEntry } from '@/core/track/entries';
 import { currentWorkspace, store } from '@/state/workspaceStore';
-import { belongsInPane, openPanel, topPanel, usePanels } from '@/ui/panels';
+import { isCovered, openPanel } from '@/ui/panels';
 import { places } from './places';
 
 /** Ctrl or ⌘ with Z undoes, with Shift or with Y it redoes; in a text field the keys belong to the field. */
@@ -20,13 +20,6 @@ function onUndoKeys(event: KeyboardEvent) {
   event.preventDefault();
   if (key === 'y' || event.shiftKey) store.redo();
   else store.undo();
-}
-
-/** Whether something lies over the screen, so that its keys belong to that. */
-function isCovered(): boolean {
-  const state = usePanels.getState();
-  const top = topPanel(state);
-  return top !== null && !(state.hasPane && belongsInPane(top));
 }
 
 /** The keys that do the same at every place. */

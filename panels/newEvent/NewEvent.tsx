@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { View } from 'react-native';
 import { planNewTask } from '@/core/commands/plan';
 import { occurrenceAt } from '@/core/calendar/occurrences';
@@ -40,13 +40,14 @@ const kinds = ['event', 'task', 'group'] as const;
 type Kind = (typeof kinds)[number];
 const lastKind = kept('sprindle.new');
 
-/** Something new at marked hours: an event, or a task with its block. */
-export function NewEvent({ from, minutes: length }: { from: number; minutes: number }) {
+/** Something new at marked hours: an event, or a task with its block. The hours are those that it was opened with last. */
+export function NewEvent({ from: start, minutes }: { from: number; minutes: number }) {
   const { zone } = useMoment();
   const workspace = useWorkspace();
   const [kind, setKind] = useState<Kind>(() => kinds.find((known) => known === lastKind.get()) ?? 'event');
-  const [start, setStart] = useState(from);
-  const [minutes, setMinutes] = useState(length);
+  // they stay marked beside this
+  const ask = (hours: { from?: number; minutes?: number }) =>
+    openPanel({ kind: 'newEvent', from: start, minutes, ...hours });
   const [title, setTitle] = useState(() => draftOf(DRAFT));
   const [notes, setNotes] = useState(() => draftOf(NOTES));
   const [atNotes, goToNotes] = useState(false);
@@ -62,11 +63,6 @@ export function NewEvent({ from, minutes: length }: { from: number; minutes: num
     },
     { zone },
   );
-
-  // what stays marked beside this is what it is asked for
-  useEffect(() => {
-    if (start !== from || minutes !== length) openPanel({ kind: 'newEvent', from: start, minutes });
-  }, [start, minutes, from, length]);
 
   const [refusal, setRefusal] = useState<string | null>(null);
   const keep = (typed: string) => {
@@ -143,16 +139,21 @@ export function NewEvent({ from, minutes: length }: { from: number; minutes: num
       <WithMonth
         of="Start"
         chosen={day}
-        onChoose={(date) => setStart(instantOf(`${date}${wallOf(start, zone).slice(10)}`, zone))}
+        onChoose={(date) => ask({ from: instantOf(`${date}${wallOf(start, zone).slice(10)}`, zone) })}
       >
         <Field
           label="Starts"
           text={`${dateWords(day)} ${clock(start)}`}
           read={readDay}
-          onSave={({ date, time }) => setStart(instantOf(`${date}T${time ?? '09:00'}`, zone))}
+          onSave={({ date, time }) => ask({ from: instantOf(`${date}T${time ?? '09:00'}`, zone) })}
         />
       </WithMonth>
-      <Field label="Length" text={durationWords(minutes)} read={readLength} onSave={setMinutes} />
+      <Field
+        label="Length"
+        text={durationWords(minutes)}
+        read={readLength}
+        onSave={(to) => ask({ minutes: to })}
+      />
       {kind === 'event' && own.length > 1 && (
         <Choice
           label="Calendar"
