@@ -30,16 +30,19 @@ export function MonthPicker({ chosen, onChoose, from = '' }: Props) {
   const { settings } = workspace;
   /** The day that the keyboard is on; its month is shown. */
   const [at, setAt] = useState(chosen);
-  const moved = useRef(false);
-  const here = useRef<View>(null);
+  const [byKeys, setByKeys] = useState(false);
+  const grid = useRef<View>(null);
   const dates = datesOf('month', at, settings, 1);
   const weeks = Array.from({ length: dates.length / 7 }, (_, i) => dates.slice(7 * i, 7 * i + 7));
-  const turn = (direction: 1 | -1) => stepped('month', at, direction, 1, settings);
+  const turned = (direction: 1 | -1) => stepped('month', at, direction, 1, settings);
+  const turn = (direction: 1 | -1) => {
+    setByKeys(false);
+    setAt(turned(direction));
+  };
 
   useEffect(() => {
-    if (moved.current) elementOf(here.current)?.focus();
-    moved.current = false;
-  }, [at]);
+    if (byKeys) elementOf(grid.current)?.querySelector<HTMLElement>('[tabindex="0"]')?.focus();
+  }, [at, byKeys]);
 
   const goalOf = (key: string): string | undefined => {
     const days = Object.entries(step).find(([name]) => name === key)?.[1];
@@ -47,26 +50,26 @@ export function MonthPicker({ chosen, onChoose, from = '' }: Props) {
     if (days !== undefined) return addDays(at, days);
     if (key === 'Home') return first;
     if (key === 'End') return addDays(first, 6);
-    if (key === 'PageUp') return turn(-1);
-    return key === 'PageDown' ? turn(1) : undefined;
+    if (key === 'PageUp') return turned(-1);
+    return key === 'PageDown' ? turned(1) : undefined;
   };
   const onKeyDown = (event: KeyboardEvent) => {
     const goal = goalOf(event.key);
     if (goal === undefined) return;
     event.preventDefault();
     event.stopPropagation();
-    moved.current = true;
+    setByKeys(true);
     setAt(goal);
   };
 
   return (
     <View className="gap-1">
       <View className="flex-row items-center justify-between">
-        <IconButton label="The month before" icon="back" onPress={() => setAt(turn(-1))} />
+        <IconButton label="The month before" icon="back" onPress={() => turn(-1)} />
         <Words face="strong" aria-live="polite">
           {monthWords(at)}
         </Words>
-        <IconButton label="The month after" icon="forward" onPress={() => setAt(turn(1))} />
+        <IconButton label="The month after" icon="forward" onPress={() => turn(1)} />
       </View>
       <View className="flex-row" aria-hidden>
         {dates.slice(0, 7).map((day) => (
@@ -77,7 +80,7 @@ export function MonthPicker({ chosen, onChoose, from = '' }: Props) {
           </View>
         ))}
       </View>
-      <View role="group" aria-label={`Days of ${monthWords(at)}`} {...webProps({ onKeyDown })}>
+      <View ref={grid} role="group" aria-label={`Days of ${monthWords(at)}`} {...webProps({ onKeyDown })}>
         {weeks.map((week) => (
           <View key={week[0]} className="flex-row">
             {week.map((day) => {
@@ -87,7 +90,6 @@ export function MonthPicker({ chosen, onChoose, from = '' }: Props) {
               return (
                 <Pressable
                   key={day}
-                  ref={day === at ? here : undefined}
                   role="button"
                   tabIndex={day === at ? 0 : -1}
                   aria-pressed={day === chosen}
