@@ -93,6 +93,7 @@ test('the plan goes on by keys while details stand beside it, and Escape closes 
   await page.keyboard.press('ArrowRight');
   await sees(page, 'Wed 25 Nov');
   await page.keyboard.press('Home');
+  await boxOf(page, 'Grant report, section 2, 12:00');
   await focus(page, '[aria-label="Change the hours"]');
   await page.keyboard.press('Escape');
   await sees(page, 'Click a task, a block or a meeting to see it here.');
