@@ -41,8 +41,8 @@ const onAThing = [
   { shown: 'Shift ↑ ↓', what: 'shorter or longer' },
   { name: 'done', key: 'f', what: 'done, or open again' },
   { name: 'timer', key: 's', what: 'start the timer on it, or stop it' },
-  { shown: 'T', what: 'into the tray of the day' },
-  { shown: 'G', what: 'into a group block of the day' },
+  { name: 'tray', key: 't', what: 'into the tray of the day' },
+  { name: 'group', key: 'g', what: 'into a group block of the day' },
   { name: 'choose', key: 'x', what: 'choose it, to place several together' },
   { name: 'again', key: 'd', what: 'once more, right after it' },
   { name: 'off', key: 'Delete', what: 'off the plan; an event is deleted' },
@@ -66,9 +66,10 @@ const byName = <L extends readonly Line[]>(lines: L) =>
 /** The keys by the name of what they do. */
 export const keys = { anywhere: byName(anywhere), inThePlan: byName(inThePlan), onAThing: byName(onAThing) };
 
+/** Whether a key belongs to what is typed. */
+export const isTyping = ({ target }: KeyboardEvent): boolean =>
+  target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement;
+
 /** Whether a key belongs to what is typed, or to a shortcut of the browser. */
-export function isTaken(event: KeyboardEvent): boolean {
-  const { target } = event;
-  const typing = target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement;
-  return typing || event.ctrlKey || event.metaKey || event.altKey;
-}
+export const isTaken = (event: KeyboardEvent): boolean =>
+  isTyping(event) || event.ctrlKey || event.metaKey || event.altKey;

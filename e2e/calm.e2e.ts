@@ -68,6 +68,8 @@ test('a task is ticked off on its block, in the agenda and in the list, and the 
   await sees(page, 'Grant report, section 2 · done');
   await isAccessible(page, 'the agenda with ticks');
   await page.keyboard.press('3');
+  // the plan has a box of that name too
+  await boxOf(page, 'Move Renew the electrofishing licence');
   await focus(page, '[aria-label="Done: Renew the electrofishing licence"]');
   await page.keyboard.press('Space');
   await isGone(page, 'Done: Renew the electrofishing licence');

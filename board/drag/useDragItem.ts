@@ -1,3 +1,4 @@
+import { keys as table } from '../keyTable';
 import { firstRoom, STEP } from '@/core/plan/placing';
 import { blockOf, blocksIn } from '@/core/tasks/places';
 import { MINUTE } from '@/core/time/span';
@@ -9,6 +10,8 @@ import { press } from './carry';
 import { aim, letGo, pickUp, placeOf, useDrag, wholeDays, type Dragged, type Target } from './dragStore';
 import { drop } from './drop';
 import { DRAG_HELP } from './DragLayer';
+
+const { onAThing } = table;
 
 /** Where the keyboard first aims: where the thing stands, else at the first room of the day. */
 function firstAim(dragged: Dragged, date: string): Target {
@@ -56,12 +59,12 @@ function aimedBy(event: KeyboardEvent, target: Target, dragged: Dragged, date: s
     return { ...target, start: Math.min(to - STEP * MINUTE, Math.max(from, start)) };
   }
   if (dragged.kind === 'event') return undefined;
-  if (event.key.toLowerCase() === 't') {
+  if (event.key.toLowerCase() === onAThing.tray) {
     return { kind: 'tray', date: target.kind === 'hours' ? dateOf(target.start, here().zone) : date };
   }
-  if (event.key.toLowerCase() === 'g' && !(dragged.kind === 'block' && dragged.block.holds))
+  if (event.key.toLowerCase() === onAThing.group && !(dragged.kind === 'block' && dragged.block.holds))
     return nextGroup(target, dragged, date);
-  if (event.key === 'Delete' || event.key === 'Backspace') return { kind: 'off' };
+  if (event.key === onAThing.off || event.key === 'Backspace') return { kind: 'off' };
   return undefined;
 }
 
@@ -91,7 +94,7 @@ export function useDragItem(
     if (event.key === ' ' && !held) pickUp(dragged, 'keys', firstAim(dragged, date));
     else if (!held && event.key === 'Enter') onOpen();
     else if (!held && !event.ctrlKey && !event.metaKey && keys[event.key]) keys[event.key]?.();
-    else if (!held && event.key === 'Delete' && placeOf(dragged)) {
+    else if (!held && event.key === onAThing.off && placeOf(dragged)) {
       pickUp(dragged, 'keys', { kind: 'off' });
       drop();
     } else if (held && (event.key === 'Enter' || event.key === ' ')) drop();

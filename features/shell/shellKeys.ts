@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useEffect } from 'react';
 import { stop } from '@/actions/tasks';
-import { isTaken, keys } from '@/board/keyTable';
+import { isTaken, isTyping, keys } from '@/board/keyTable';
 import { runningEntry } from '@/core/track/entries';
 import { currentWorkspace, store } from '@/state/workspaceStore';
 import { isCovered, openPanel } from '@/ui/panels';
@@ -9,12 +9,7 @@ import { places } from './places';
 
 /** Ctrl or ⌘ with Z undoes, with Shift or with Y it redoes; in a text field the keys belong to the field. */
 function onUndoKeys(event: KeyboardEvent) {
-  if (
-    !(event.ctrlKey || event.metaKey) ||
-    event.target instanceof HTMLInputElement ||
-    event.target instanceof HTMLTextAreaElement
-  )
-    return;
+  if (!(event.ctrlKey || event.metaKey) || isTyping(event)) return;
   const key = event.key.toLowerCase();
   if (key !== 'z' && key !== 'y') return;
   event.preventDefault();
