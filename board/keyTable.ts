@@ -18,6 +18,7 @@ const anywhere = [
   { shown: '1 … 5', what: 'Today, Plan, Tasks, Review, Settings' },
   { name: 'newTask', key: 'w', what: 'write down a task' },
   { name: 'stop', key: 's', what: 'stop the timer that runs' },
+  { name: 'said', key: 'm', what: 'the messages of late, and what they offered' },
   { shown: 'Tab', what: 'the next thing; with Shift the one before' },
   { shown: 'Enter', what: 'open it, or press it' },
   { shown: 'Escape', what: 'close, or leave it where it was' },

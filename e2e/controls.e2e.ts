@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
 import { openPage, openStage, settled, type Stage } from './browser';
-import { boxOf, isGone, press, sees, tabTo, type } from './steps';
+import { boxOf, isAccessible, isGone, press, sees, tabTo, type } from './steps';
 
 let stage: Stage;
 before(async () => {
@@ -62,6 +62,53 @@ test('Space ticks, on a task as on a card that Space would pick up; a group of r
     groups.map((group) => group.querySelectorAll('[role=radio][tabindex="0"]').length),
   );
   assert.ok(stops.length > 2 && stops.every((count) => count === 1), String(stops));
+  assert.deepEqual(complaints, []);
+  await page.browserContext().close();
+});
+
+test('what lies beneath a sheet cannot be reached; what is said stands in the sheet, and can be called back later', async () => {
+  const { page, complaints } = await openPage(stage, 'phone', 'demo', '/tasks');
+  await press(page, 'Edit lists');
+  const [list] = await page.$$('[role=dialog] input');
+  await list?.click({ count: 3 });
+  await page.keyboard.type('Rivers');
+  await pressKey(page, 'Enter');
+  const beneath = await page.$$eval('[role=main], [role=navigation]', (all) =>
+    all.map((each) => each.closest('[inert]') !== null),
+  );
+  assert.deepEqual(beneath, [true, true]);
+  await type(page, 'New list', 'Signs');
+  await page.waitForSelector('[role=dialog] [role=status] [aria-label="Undo add list"]');
+  await pressKey(page, 'Escape');
+  await boxOf(page, 'Undo add list');
+  await page.goto(`${stage.address}/settings`);
+  await settled(page);
+  await type(page, 'New calendar of your own', 'Crew');
+  await press(page, 'Close this notice');
+  await press(page, 'Messages of late');
+  await isAccessible(page, 'what was said lately');
+  await press(page, 'Undo add calendar: ');
+  await isGone(page, 'Undo add calendar: ');
+  assert.deepEqual(complaints, []);
+  await page.browserContext().close();
+});
+
+test('undoing by the notice gives the keyboard back to where it was; a name that is taken is refused at its field', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/tasks');
+  await tabTo(page, 'Done: Small things');
+  await pressKey(page, 'Space');
+  await isGone(page, 'Done: Small things');
+  await page.waitForFunction(() => document.activeElement?.getAttribute('aria-label')?.startsWith('Done: '));
+  await tabTo(page, 'Undo tick off');
+  await pressKey(page, 'Enter');
+  await boxOf(page, 'Done: Small things');
+  await page.waitForFunction(() => document.activeElement?.closest('[role=main]') !== null);
+  await page.goto(`${stage.address}/settings`);
+  await settled(page);
+  await press(page, 'Edit categories');
+  await type(page, 'Category Fieldwork', 'Writing');
+  await page.waitForSelector('[aria-label="Category Fieldwork"][aria-invalid=true]');
+  await sees(page, 'There is a category Writing already.');
   assert.deepEqual(complaints, []);
   await page.browserContext().close();
 });

@@ -6,7 +6,7 @@ import { FromTheFuture } from '@/core/model/migrations';
 import { emptyWorkspace, type Workspace } from '@/core/model/workspace';
 import { agreement, type Told } from './agreement';
 import type { LastWords } from './lastWords';
-import { noticed, withoutNotice, withoutStep, type Notice } from './notices';
+import { noticing, withoutStep, type NoticeState } from './notices';
 import { changedPartitions } from './partitions';
 import { onDisk } from './onDisk';
 import type { Loaded, Repository } from './repository';
@@ -16,16 +16,15 @@ import { storageWords } from './storageWords';
 import type { Tabs } from './tabs';
 import { untilWhole } from './untilWhole';
 
-export type StoreState = Steps & {
-  readonly workspace: Workspace;
-  readonly opening: boolean;
-  /** The notices that wait or are shown, the latest last. */
-  readonly notices: readonly Notice[];
-  /** Why nothing is being saved at the moment, in words for the person; null when all is well. */
-  readonly unsaved: string | null;
-  /** Partitions that were found damaged and are kept aside. */
-  readonly setAside: readonly string[];
-};
+export type StoreState = Steps &
+  NoticeState & {
+    readonly workspace: Workspace;
+    readonly opening: boolean;
+    /** Why nothing is being saved at the moment, in words for the person; null when all is well. */
+    readonly unsaved: string | null;
+    /** Partitions that were found damaged and are kept aside. */
+    readonly setAside: readonly string[];
+  };
 
 /** A mark outside the database that something was stored in it once, so that an emptied one is not taken for a new one. */
 export type Trace = { readonly isThere: () => boolean; readonly leave: () => void };
@@ -54,6 +53,7 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
     opening: true,
     ...noSteps,
     notices: [],
+    said: [],
     unsaved: null,
     setAside: [],
   }));
@@ -92,12 +92,7 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
     return changes;
   };
 
-  let lastNotice = 0;
-  const say = (text: string, tone: Notice['tone'] = 'plain', step?: Step) => {
-    lastNotice += 1;
-    const notice = { id: lastNotice, text, tone, step };
-    set(({ notices }) => ({ notices: noticed(notices, notice) }));
-  };
+  const { say, offer, hush, renew } = noticing(set, now);
 
   /** Takes over what another tab has changed; before what is stored has been read, it waits for that. */
   const early: Told[] = [];
@@ -148,13 +143,21 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
     saver.mark([...moved, ...changed]);
     // what is on disk already needs no more keeping
     if (left.length > 0 && changed.length === 0) lastWords?.keep([]);
-    const renewed = meanwhile.over();
-    set(({ notices }) => ({
-      notices: notices.map((notice) =>
-        notice.step ? { ...notice, step: renewed.get(notice.step) ?? notice.step } : notice,
-      ),
-    }));
+    renew(meanwhile.over());
     early.splice(0).forEach(hear);
+  };
+
+  /** Runs a command; one that fails changes nothing, and its reason is returned. */
+  const attempt = <Input>(command: Command<Input>, input: Input, words?: string): string | undefined => {
+    try {
+      const step = take(command, input);
+      meanwhile.note(step, () => take(command, input));
+      if (words) say(words, 'plain', step);
+      return undefined;
+    } catch (error) {
+      if (!(error instanceof CommandFailed)) throw error;
+      return error.message;
+    }
   };
 
   return {
@@ -162,13 +165,8 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
     flush: saver.flush,
     leave: saver.leave,
     say,
-    /** Adds an offer to the latest notice. */
-    offer: (offer: NonNullable<Notice['offer']>) =>
-      set(({ notices }) => ({
-        notices: notices.map((notice) => (notice.id === lastNotice ? { ...notice, offer } : notice)),
-      })),
-    /** Takes a notice away. */
-    hush: (id: number) => set(({ notices }) => ({ notices: withoutNotice(notices, id) })),
+    offer,
+    hush,
 
     /** Opens what is stored; a fresh space begins with what `seed` gives. */
     async open(seed?: () => Promise<Workspace>, isNeeded?: (partition: string) => boolean): Promise<void> {
@@ -215,17 +213,13 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
      * fails changes nothing and says why.
      */
     run<Input>(command: Command<Input>, input: Input, words?: string): boolean {
-      try {
-        const step = take(command, input);
-        meanwhile.note(step, () => take(command, input));
-        if (words) say(words, 'plain', step);
-        return true;
-      } catch (error) {
-        if (!(error instanceof CommandFailed)) throw error;
-        say(error.message, 'problem');
-        return false;
-      }
+      const refused = attempt(command, input, words);
+      if (refused !== undefined) say(refused, 'problem');
+      return refused === undefined;
     },
+
+    /** Runs a command for a field that says itself why it is refused: returns the reason, if there is one. */
+    tryTo: attempt,
 
     /** Undoes a step, or the last one; one that is undone already stays so. */
     undo(step: Step | undefined = get().past.at(-1)): void {

@@ -6,13 +6,13 @@ import { Words } from './Words';
 /** What came of reading typed text: a value, or a problem in words. */
 export type Reading<T> = { readonly value: T } | { readonly problem: string };
 
-type Props<T> = {
+export type FieldProps<T> = {
   label: string;
   /** The stored value as text. */
   text: string;
   read: (typed: string) => Reading<T>;
-  /** Stores the value; false when it was refused. */
-  onSave: (value: T) => boolean | void;
+  /** Stores the value; false when it was refused, or why in words. */
+  onSave: (value: T) => boolean | string | void;
   placeholder?: string;
   multiline?: boolean;
   hideLabel?: boolean;
@@ -22,6 +22,8 @@ type Props<T> = {
   /** What Enter does with a value once it is stored; with Shift it goes on to something else. */
   onEnter?: (value: T) => void;
   onShiftEnter?: () => void;
+  /** Told the field itself once it stands, for those who give it the keyboard. */
+  takeHold?: (input: { focus: () => void } | null) => void;
   /** Save with Enter only and empty the field afterwards, for adding one after the other; what is left unsaved stays as a draft. */
   adding?: boolean;
 };
@@ -43,7 +45,8 @@ export function Field<T>({
   adding,
   onEnter,
   onShiftEnter,
-}: Props<T>) {
+  takeHold,
+}: FieldProps<T>) {
   const [typed, setTyped] = useState(() => (adding && draftOf(label)) || text);
   const [unread, setProblem] = useState<string | null>(null);
   const problem = unread ?? refusal;
@@ -65,6 +68,8 @@ export function Field<T>({
     if (focusFirst) input.current?.focus();
   }, [focusFirst]);
 
+  useEffect(() => takeHold?.(input.current), [takeHold]);
+
   const change = (to: string) => {
     setTyped(to);
     if (adding) keepDraft(label, to);
@@ -76,7 +81,9 @@ export function Field<T>({
     if ('problem' in reading) return setProblem(reading.problem);
     setProblem(null);
     saved.current = adding ? null : typed;
-    if (onSave(reading.value) === false) saved.current = null;
+    const refused = onSave(reading.value);
+    if (typeof refused === 'string') setProblem(refused);
+    if (refused === false || typeof refused === 'string') saved.current = null;
     else if (adding) change('');
   };
 

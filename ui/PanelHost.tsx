@@ -1,10 +1,10 @@
-import { Suspense, useDeferredValue } from 'react';
+import { Suspense, useDeferredValue, type ReactNode } from 'react';
 import { Boundary } from './Boundary';
 import { belongsInPane, closePanel, topPanel, usePanel, usePanels, type Opened } from './panels';
 import { Sheet } from './Sheet';
 
-/** The one place where panels lie over the screen. */
-export function PanelHost() {
+/** The one place where panels lie over the screen, `foot` below each of them. */
+export function PanelHost({ foot }: { foot: ReactNode }) {
   // the press that opens or closes it is answered first
   const top = useDeferredValue(usePanels(topPanel));
   const hasPane = usePanels((state) => state.hasPane);
@@ -12,16 +12,16 @@ export function PanelHost() {
   return (
     <Boundary key={top.kind} what="What was opened">
       <Suspense>
-        <Shown panel={top} />
+        <Shown panel={top} foot={foot} />
       </Suspense>
     </Boundary>
   );
 }
 
-function Shown({ panel }: { panel: Opened }) {
+function Shown({ panel, foot }: { panel: Opened; foot: ReactNode }) {
   const { useTitle, Content } = usePanel(panel);
   return (
-    <Sheet title={useTitle(panel)} onClose={closePanel}>
+    <Sheet title={useTitle(panel)} onClose={closePanel} foot={foot}>
       <Boundary what="What was opened">
         <Content {...panel} />
       </Boundary>

@@ -1,17 +1,25 @@
 import type { ReactNode } from 'react';
 import { Modal, ScrollView, View } from 'react-native';
 import { webProps } from './dom';
+import { useCovering } from './Beneath';
 import { useFocusBack } from './focusBack';
 import { IconButton } from './Button';
 import { useWide } from './useWide';
 import { Heading } from './Words';
 
-type SheetProps = { title: string; onClose: () => void; children: ReactNode };
+type SheetProps = {
+  title: string;
+  onClose: () => void;
+  /** What stays in sight below all that it holds. */
+  foot?: ReactNode;
+  children: ReactNode;
+};
 
 /** A sheet over the screen: from below on a phone, at the right on a wide screen. Escape or the ground closes it. */
-export function Sheet({ title, onClose, children }: SheetProps) {
+export function Sheet({ title, onClose, foot, children }: SheetProps) {
   const wide = useWide();
   useFocusBack();
+  useCovering();
   return (
     <Modal transparent visible onRequestClose={onClose} animationType="none" aria-label={title}>
       <View className={`flex-1 ${wide ? 'flex-row justify-end' : 'justify-end'}`}>
@@ -32,6 +40,7 @@ export function Sheet({ title, onClose, children }: SheetProps) {
           <ScrollView tabIndex={0} contentContainerClassName="gap-4 px-4 pb-6 pt-2">
             {children}
           </ScrollView>
+          {foot}
         </View>
       </View>
     </Modal>

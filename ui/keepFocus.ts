@@ -51,14 +51,18 @@ function goalFrom({ id, label, after, before, inMain }: Place): HTMLElement | nu
  */
 export function keepFocus(): () => void {
   let last: Place | undefined;
+  /** What it is on, be it within a place or outside, as a notice is. */
+  let latest: HTMLElement | undefined;
   const remember = ({ target }: FocusEvent) => {
-    if (target instanceof HTMLElement) last = placeOf(target) ?? last;
+    if (!(target instanceof HTMLElement)) return;
+    latest = target;
+    last = placeOf(target) ?? last;
   };
   const look = () => {
     const lost = document.activeElement === null || document.activeElement === document.body;
-    if (!lost || !last || last.element.isConnected) return;
-    const goal = goalFrom(last);
-    last = undefined;
+    if (!lost || !latest || latest.isConnected || !last) return;
+    latest = undefined;
+    const goal = last.element.isConnected ? last.element : goalFrom(last);
     if (!goal) return;
     if (!goal.matches(focusable)) goal.tabIndex = -1;
     goal.focus({ preventScroll: goal.tabIndex === -1 });

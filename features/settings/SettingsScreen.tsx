@@ -74,6 +74,12 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
           <Button label="Edit categories…" onPress={() => openPanel({ kind: 'categories' })} />
         </View>
       </Part>
+      <Part title="Help">
+        <View className="flex-row flex-wrap gap-2">
+          <Button label="All keys…" onPress={() => openPanel({ kind: 'keys' })} />
+          <Button label="Messages of late…" onPress={() => openPanel({ kind: 'said' })} />
+        </View>
+      </Part>
       <Part title="Your data">
         <YourData onFreshDemo={onFreshDemo} />
       </Part>

@@ -15,7 +15,7 @@ export function Navigation() {
       aria-label="Places"
       className={
         wide
-          ? 'w-[84px] gap-1 border-r border-line bg-surface py-3'
+          ? 'w-[84px] flex-1 gap-1 border-r border-line bg-surface py-3'
           : 'flex-row border-t border-line bg-surface'
       }
     >

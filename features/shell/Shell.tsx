@@ -5,6 +5,7 @@ import { DragLayer } from '@/board/drag/DragLayer';
 import { acceptDroppedFiles } from '@/actions/files/chooseFile';
 import { Navigation } from './Navigation';
 import { NoticeLine, UnsavedLine, UpdateLine } from './NoticeLine';
+import { Beneath, useIsCovered } from '@/ui/Beneath';
 import { PanelHost } from '@/ui/PanelHost';
 import { listenToChoices } from '@/ui/choiceKeys';
 import { MomentProvider } from '@/ui/clock';
@@ -19,6 +20,7 @@ import { useWide } from '@/ui/useWide';
 export function Shell({ children }: { children: ReactNode }) {
   const wide = useWide();
   const opening = useOpening();
+  const covered = useIsCovered();
   useStarted(!opening);
   useTheme();
   useEffect(acceptDroppedFiles, []);
@@ -30,13 +32,17 @@ export function Shell({ children }: { children: ReactNode }) {
       <View className={`flex-1 bg-ground ${wide ? 'flex-row-reverse' : ''}`}>
         <View className="flex-1">
           <UnsavedLine />
-          <UpdateLine />
-          <TravelLine />
-          <View className="flex-1">{!opening && children}</View>
-          <NoticeLine />
+          <Beneath grow>
+            <UpdateLine />
+            <TravelLine />
+            <View className="flex-1">{!opening && children}</View>
+          </Beneath>
+          {!covered && <NoticeLine />}
         </View>
-        <Navigation />
-        <PanelHost />
+        <Beneath>
+          <Navigation />
+        </Beneath>
+        <PanelHost foot={<NoticeLine />} />
         <DragLayer />
       </View>
     </MomentProvider>

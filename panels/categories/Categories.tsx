@@ -36,7 +36,7 @@ const CategoryRow = ({ category: { id, name, hue } }: { category: Category }) =>
     hideLabel
     name={name}
     hue={hue}
-    onChange={(changes) => store.run(editCategory, { id, ...changes })}
+    onChange={(changes) => store.tryTo(editCategory, { id, ...changes })}
     remove={{
       label: `Delete the category ${name}`,
       press: () => store.run(deleteCategory, { id }, `Deleted ${name}; its tasks are in no category`),

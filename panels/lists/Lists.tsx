@@ -52,7 +52,7 @@ function ListRow({ list, heir }: { list: TaskList; heir: TaskList | undefined })
       label={`List, ${count} ${count === 1 ? 'task' : 'tasks'}`}
       name={name}
       hue={hue}
-      onChange={(changes) => store.run(editList, { id, ...changes })}
+      onChange={(changes) => store.tryTo(editList, { id, ...changes })}
       remove={remove}
     >
       <View role="radiogroup" aria-label={`Icon of ${name}`} className="flex-row flex-wrap">

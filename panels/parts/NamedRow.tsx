@@ -11,7 +11,7 @@ type Props = {
   hideLabel?: boolean;
   name: string;
   hue: Hue;
-  onChange: (changes: { name?: string; hue?: Hue }) => boolean;
+  onChange: (changes: { name?: string; hue?: Hue }) => boolean | string | void;
   /** What deleting it is called and does; nothing for what has to stay. */
   remove?: { readonly label: string; readonly press: () => void } | undefined;
   children?: ReactNode;
