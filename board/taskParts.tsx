@@ -23,8 +23,8 @@ export function useHue(task: Task | undefined): string {
   return `hue-${hueOfTask(task, workspace, zone, now)}`;
 }
 
-/** A square box that is ticked when the task is done. */
-export function TickBox({ task }: { task: Task }) {
+/** A square box that is ticked when the task is done; `small` where lines are close to each other. */
+export function TickBox({ task, small = false }: { task: Task; small?: boolean }) {
   // at once, whatever else is still being drawn
   const { doneAt } = useStore(({ workspace }) => workspace.tasks.get(task.id) ?? task);
   const done = doneAt !== null;
@@ -34,9 +34,9 @@ export function TickBox({ task }: { task: Task }) {
       aria-checked={done}
       aria-label={`Done: ${task.title}`}
       onPress={() => toggleDone(task)}
-      className="h-11 w-11 items-center justify-center"
+      className={`items-center justify-center ${small ? 'h-6 w-6' : 'h-11 w-11'}`}
     >
-      <Tick ticked={done} look="done" />
+      <Tick ticked={done} look="done" size={small ? 16 : 22} />
     </Pressable>
   );
 }

@@ -7,6 +7,7 @@ const contents = later(() => import('./contents'));
 export const registerSharedPanels = () =>
   registerPanels(
     {
+      actions: async () => (await contents.load()).actions,
       categories: async () => (await contents.load()).categories,
       crowd: async () => (await contents.load()).crowd,
       freed: async () => (await contents.load()).freed,

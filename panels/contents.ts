@@ -3,6 +3,7 @@
  * of them is opened.
  */
 
+export { actions } from './actions/TaskActions';
 export { categories } from './categories/Categories';
 export { crowd } from './crowd/CrowdList';
 export { freed } from './freed/FreedTime';

@@ -11,6 +11,9 @@ import { loadWords } from '../LoadMeasure';
 import { EdgeMark } from '../marks';
 import { openPanel } from '@/ui/panels';
 import { TickBox, useHue } from '../taskParts';
+import { useHold } from '@/ui/useHold';
+import { useWide } from '@/ui/useWide';
+import { openThing, placeOfThing } from './openThing';
 import type { PlanView } from './useView';
 import { Heading, Words } from '@/ui/Words';
 
@@ -76,18 +79,16 @@ function whenWords(thing: Thing, zone: Zone, clock: ClockStyle): string {
   }
 }
 
-function open(thing: Thing) {
-  if ('event' in thing) openPanel({ kind: 'meeting', meeting: thing.event });
-  else if (thing.kind === 'block') openPanel({ kind: 'task', id: thing.task.id, blockId: thing.block.id });
-  else openPanel({ kind: 'task', id: thing.task.id });
-}
-
 function Line({ thing }: { thing: Thing }) {
   const { zone } = useMoment();
   const workspace = useWorkspace();
+  const wide = useWide();
   const taskHue = useHue('task' in thing ? thing.task : undefined);
   const task = 'task' in thing ? thing.task : undefined;
   const event = 'event' in thing ? thing.event : undefined;
+  const hold = useHold(
+    wide || !task ? undefined : () => openPanel({ kind: 'actions', taskId: task.id, ...placeOfThing(thing) }),
+  );
   const hue = event ? `hue-${hueOfEvent(event, workspace)}` : taskHue;
   const estimate =
     thing.kind === 'block' || !task || task.estimate === null ? '' : durationWords(task.estimate);
@@ -101,7 +102,8 @@ function Line({ thing }: { thing: Thing }) {
       {task && <EdgeMark />}
       <Pressable
         role="button"
-        onPress={() => open(thing)}
+        onPress={() => openThing(thing)}
+        {...hold}
         className="min-h-[44px] flex-1 flex-row items-center gap-3 pl-3 pr-2"
       >
         <View className="w-28">

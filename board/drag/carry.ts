@@ -3,8 +3,19 @@ import { STEP, snap, startOn } from '@/core/plan/placing';
 import { MINUTE, type Span } from '@/core/time/span';
 import { addDays, dateOf, daysBetween, sameHourOn } from '@/core/time/zone';
 import { here } from '@/state/here';
+import { openPanel } from '@/ui/panels';
 import { areaAt, lookAgain, stripAt, type Area, type Point } from './areas';
-import { aim, isResizing, letGo, pickUp, useDrag, wholeDays, type Dragged, type Target } from './dragStore';
+import {
+  aim,
+  isResizing,
+  letGo,
+  pickUp,
+  placeOf,
+  useDrag,
+  wholeDays,
+  type Dragged,
+  type Target,
+} from './dragStore';
 import { drop } from './drop';
 import { scrollAtEdge, scrollerOf } from './edgeScroll';
 
@@ -17,6 +28,7 @@ let carried: {
   /** Where it was picked up. */
   readonly began: Point;
   at: Point;
+  readonly byFinger: boolean;
   /** How long after its start (or its end, on resizing) it was grabbed, ms; in days for what takes whole ones. */
   readonly grab: number;
 } | null = null;
@@ -50,11 +62,11 @@ export function press(event: MouseEvent | TouchEvent, dragged: Dragged): void {
     active: 'dragged',
     onStart: (began: Point) => {
       lookAgain();
-      carried = { began, at: began, grab: grabAt(began, dragged) };
+      carried = { began, at: began, byFinger: finger, grab: grabAt(began, dragged) };
       pickUp(dragged, 'pointer');
     },
     onMove: carryTo,
-    onEnd: () => finish(drop),
+    onEnd: () => finish(wasHeldStill() ? () => offer(dragged) : drop),
     onCancel: () => finish(letGo),
     onAbort: () => undefined,
     onPending: () => undefined,
@@ -64,6 +76,28 @@ export function press(event: MouseEvent | TouchEvent, dragged: Dragged): void {
   new Sensor({ ...props, options: finger ? FINGER : MOUSE } as unknown as SensorProps<
     typeof MOUSE & typeof FINGER
   >);
+}
+
+/** A finger that goes less far than this (pixels) holds still. */
+const STILL = 8;
+
+/** Whether a finger has held something without taking it anywhere. */
+const wasHeldStill = (): boolean =>
+  carried !== null &&
+  carried.byFinger &&
+  Math.hypot(carried.at.x - carried.began.x, carried.at.y - carried.began.y) < STILL;
+
+/** Offers what can be done with what a finger has held: the actions of a task, the details of an event. */
+function offer(dragged: Dragged) {
+  letGo();
+  if (dragged.kind === 'event') return openPanel({ kind: 'meeting', meeting: dragged.event });
+  const [taskId = ''] = dragged.tasks;
+  const place = placeOf(dragged);
+  openPanel({
+    kind: 'actions',
+    taskId,
+    ...(place && ('start' in place ? { blockId: place.id } : { trayId: place.id })),
+  });
 }
 
 /** A press that never became a drag ends as well. */

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { View } from 'react-native';
+import { useWindowDimensions, View } from 'react-native';
 import { IconButton } from '@/ui/Button';
 import { belongsInPane, usePanels } from '@/ui/panels';
 import { useWide } from '@/ui/useWide';
@@ -14,8 +14,18 @@ import { PlanHead } from './PlanHead';
 import { ToPlacePane } from './ToPlace';
 import { usePlanKeys } from './usePlanKeys';
 
+/** What stands beside the days (pixels): the hours; on a wide screen the places and the tasks to place, too. */
+const BESIDE = { narrow: 48, wide: 84 + 300 + 56 };
+
+/** The least width of a day, in pixels. */
+const DAY = { narrow: 104, wide: 190 };
+
 /** How many days stand side by side in the view of several days. */
-const useFit = () => (useWide() ? 4 : 3);
+function useFit(): number {
+  const { width } = useWindowDimensions();
+  const size = useWide() ? 'wide' : 'narrow';
+  return Math.min(7, Math.max(2, Math.floor((width - BESIDE[size]) / DAY[size])));
+}
 
 /** What is planned, a day or many at a time: what needs a place beside it, the load above it. */
 export function PlanScreen(place: PlanView) {

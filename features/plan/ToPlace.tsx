@@ -145,19 +145,21 @@ function PlaceableCard({ task, date }: { task: Task; date: string }) {
             {task.title}
           </Words>
         </View>
-        <Words
-          face={task.estimate === null ? 'text' : 'strong'}
-          tone={task.estimate === null ? 'soft' : 'ink'}
-        >
-          {estimate}
-        </Words>
+        <View className="w-2.5 pt-1.5">
+          {task.priority !== 'normal' && <PriorityMark priority={task.priority} />}
+        </View>
+        <View className="min-w-[44px] items-end">
+          <Words
+            face={task.estimate === null ? 'text' : 'strong'}
+            tone={task.estimate === null ? 'soft' : 'ink'}
+          >
+            {estimate}
+          </Words>
+        </View>
       </View>
       <View className="flex-row items-center">
-        <View className="flex-1 flex-row items-center gap-2">
-          {task.priority !== 'normal' && <PriorityMark priority={task.priority} />}
-          <View className="shrink">
-            <DueNote task={task} />
-          </View>
+        <View className="flex-1">
+          <DueNote task={task} />
         </View>
         <TimerButton subject={{ kind: 'task', taskId: task.id }} small />
         <Button

@@ -11,6 +11,7 @@ import { Button } from '@/ui/Button';
 import { EdgeMark, PriorityMark } from '@/board/marks';
 import { openPanel } from '@/ui/panels';
 import { DueNote, TickBox, TimerButton, useHue } from '@/board/taskParts';
+import { useHold } from '@/ui/useHold';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 
@@ -21,6 +22,7 @@ export function TaskLine({ task, grip }: { task: Task; grip?: ReactNode }) {
   const repeating = repeatingOf(task, repeats);
   const hue = useHue(task);
   const wide = useWide();
+  const hold = useHold(wide ? undefined : () => openPanel({ kind: 'actions', taskId: task.id }));
   const done = task.doneAt !== null;
   const spent = minutesSpent(entries, task.id, now);
   const amount = task.estimate === null ? '' : durationWords(task.estimate);
@@ -45,19 +47,18 @@ export function TaskLine({ task, grip }: { task: Task; grip?: ReactNode }) {
       <Pressable
         role="button"
         onPress={() => openPanel({ kind: 'task', id: task.id })}
+        {...hold}
         className="min-h-[48px] flex-1 justify-center"
       >
-        <View className="flex-row items-center gap-2">
-          <View className="shrink">
-            <Words face="strong" tone={done ? 'soft' : 'ink'} numberOfLines={2}>
-              {task.title}
-            </Words>
-          </View>
-          {task.priority !== 'normal' && <PriorityMark priority={task.priority} />}
-        </View>
+        <Words face="strong" tone={done ? 'soft' : 'ink'} numberOfLines={2}>
+          {task.title}
+        </Words>
         <DueNote task={task} before={facts.filter(Boolean).join(' · ')} />
       </Pressable>
-      <Words face="strong">{amount}</Words>
+      <View className="w-2.5">{task.priority !== 'normal' && <PriorityMark priority={task.priority} />}</View>
+      <View className="min-w-[52px] items-end">
+        <Words face="strong">{amount}</Words>
+      </View>
       {!done && wide && (
         <Button
           label="Place…"
@@ -66,7 +67,11 @@ export function TaskLine({ task, grip }: { task: Task; grip?: ReactNode }) {
           onPress={() => openPanel({ kind: 'place', taskId: task.id })}
         />
       )}
-      {!done && <TimerButton subject={{ kind: 'task', taskId: task.id }} small={!wide} />}
+      {!done && (
+        <View className={wide ? 'w-[90px]' : ''}>
+          <TimerButton subject={{ kind: 'task', taskId: task.id }} small={!wide} />
+        </View>
+      )}
     </View>
   );
 }

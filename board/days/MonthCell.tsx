@@ -1,0 +1,136 @@
+import { Pressable, View } from 'react-native';
+import { keyOfThing, titleOfThing, type DayList, type Thing } from '@/core/plan/things';
+import { clockWords, dateWords, dayOfMonth } from '@/core/time/words';
+import { useWorkspace } from '@/state/shown';
+import { useMoment } from '@/ui/clock';
+import { useWide } from '@/ui/useWide';
+import { Words } from '@/ui/Words';
+import { useDropArea } from '../drag/areas';
+import {
+  aimsAtDay,
+  movingBlock,
+  movingEvent,
+  movingTask,
+  movingTrayItem,
+  useDrag,
+  type Dragged,
+} from '../drag/dragStore';
+import { pressable } from '../drag/useDragItem';
+import { LoadBar, loadWords } from '../LoadMeasure';
+import { TickBox } from '../taskParts';
+import { openThing } from './openThing';
+
+type CellProps = {
+  day: DayList;
+  /** How many lines it has room for; the day itself has all. */
+  lines: number;
+  inMonth: boolean;
+  isToday: boolean;
+  onOpen: () => void;
+};
+
+/** A day of the month: its load, and as much of what it holds as there is room for. */
+export function MonthCell({ day, lines, inMonth, isToday, onOpen }: CellProps) {
+  const { date, load, things } = day;
+  const wide = useWide();
+  const { attach } = useDropArea({ kind: 'tray', date, keepsHours: true });
+  const aimed = useDrag((state) => aimsAtDay(state, date));
+  const { words, left } = loadWords(load);
+  const room = things.length > lines ? lines - 1 : lines;
+  const shown = wide ? things.slice(0, room) : [];
+  const due = things.filter(({ kind }) => kind === 'due').length;
+  const hidden = things.slice(shown.length);
+  const rest = hidden.length;
+  const taken = things.some((thing) => thing.kind === 'allDay' && thing.event.busy);
+  return (
+    <View
+      ref={attach}
+      role="group"
+      aria-label={dateWords(date)}
+      className={`flex-1 border-r ${aimed ? 'border border-pine bg-surface' : `border-line ${taken ? 'bg-sunken' : inMonth ? 'bg-surface' : ''}`}`}
+    >
+      <Pressable role="button" onPress={onOpen} className="absolute inset-0 hover:bg-ground">
+        <Words className="sr-only">
+          {[dayOfMonth(date), isToday ? 'today' : '', words, left, ...hidden.map(textOf)]
+            .filter(Boolean)
+            .join(', ')}
+        </Words>
+      </Pressable>
+      <View
+        className={`flex-1 overflow-hidden pt-1 ${wide ? 'px-1' : 'px-0.5'}`}
+        style={{ pointerEvents: 'box-none' }}
+      >
+        <View aria-hidden style={{ pointerEvents: 'none' }} className="gap-0.5 pb-0.5">
+          <Words
+            face={isToday || inMonth ? 'strong' : 'text'}
+            tone={isToday ? 'amber' : inMonth ? 'ink' : 'soft'}
+            size={isToday ? 'base' : 'sm'}
+          >
+            {dayOfMonth(date)}
+          </Words>
+          {(load.capacity > 0 || load.planned > 0) && <LoadBar load={load} height={6} />}
+        </View>
+        {shown.map((thing) => (
+          <CellLine key={keyOfThing(thing)} thing={thing} />
+        ))}
+        <View aria-hidden style={{ pointerEvents: 'none' }}>
+          {!wide && due > 0 && (
+            <Words size="xs" tone="brick" numberOfLines={1}>
+              {due} due
+            </Words>
+          )}
+          {rest > 0 && (
+            <Words size="xs" tone="soft" numberOfLines={1} className={wide ? '' : 'tracking-tighter'}>
+              {wide ? `and ${rest} more` : rest === 1 ? '1 item' : `${rest} items`}
+            </Words>
+          )}
+        </View>
+      </View>
+    </View>
+  );
+}
+
+const textOf = (thing: Thing): string =>
+  thing.kind === 'due' ? `due: ${titleOfThing(thing)}` : titleOfThing(thing);
+
+/** What goes to another day when the line is dragged: a task that is only due gets a place there. */
+function draggedOf(thing: Thing): Dragged {
+  if ('event' in thing) return movingEvent(thing.event);
+  if (thing.kind === 'block') return movingBlock(thing.block);
+  return thing.kind === 'tray' ? movingTrayItem(thing.item, thing.task) : movingTask(thing.task);
+}
+
+function CellLine({ thing }: { thing: Thing }) {
+  const { zone } = useMoment();
+  const { clock } = useWorkspace().settings;
+  const planned = thing.kind === 'block' || thing.kind === 'tray';
+  return (
+    <View
+      {...pressable(draggedOf(thing))}
+      className="h-6 shrink-0 cursor-grab touch-manipulation select-none flex-row items-center hover:bg-ground"
+    >
+      {'task' in thing && <TickBox task={thing.task} small />}
+      <Pressable
+        role="button"
+        onPress={() => openThing(thing)}
+        className="min-h-[24px] flex-1 justify-center"
+      >
+        <Words
+          size="xs"
+          tone={
+            'task' in thing && thing.task.doneAt !== null ? 'soft' : thing.kind === 'due' ? 'brick' : 'ink'
+          }
+          face={planned ? 'strong' : 'text'}
+          numberOfLines={1}
+        >
+          {'from' in thing && (
+            <Words size="xs" face="mono" tone="soft">
+              {clockWords(thing.from, zone, clock)}{' '}
+            </Words>
+          )}
+          {textOf(thing)}
+        </Words>
+      </Pressable>
+    </View>
+  );
+}

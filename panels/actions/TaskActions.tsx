@@ -1,0 +1,65 @@
+import { View } from 'react-native';
+import { takeOff } from '@/actions/places';
+import { duplicate, startOrStop, toggleDone, useRunning } from '@/actions/tasks';
+import type { Id } from '@/core/model/common';
+import { blockOf, taskOf, trayItemOf } from '@/core/tasks/places';
+import { useWorkspace } from '@/state/shown';
+import { Button } from '@/ui/Button';
+import type { IconName } from '@/ui/icons';
+import { closePanel, openPanel, type Panel, type Panels } from '@/ui/panels';
+
+type Action = { readonly label: string; readonly icon: IconName; readonly act: () => void };
+
+/** What is done most with a task, a thumb’s reach from where it was held. */
+function TaskActions({ taskId, blockId, trayId }: Panels['actions']) {
+  const workspace = useWorkspace();
+  const task = taskOf(workspace, taskId);
+  const running = useRunning({ kind: 'task', taskId });
+  if (!task) return null;
+  const block = blockId ? blockOf(workspace, blockId) : undefined;
+  const place = block ?? (trayId ? trayItemOf(workspace, trayId) : undefined);
+  const done = task.doneAt !== null;
+  const actions: readonly Action[] = [
+    { label: done ? 'Open again' : 'Done', icon: done ? 'undo' : 'check', act: () => toggleDone(task) },
+    ...(done
+      ? []
+      : ([
+          {
+            label: running ? 'Stop' : 'Start',
+            icon: running ? 'stop' : 'start',
+            act: () => startOrStop({ kind: 'task', taskId }),
+          },
+          { label: 'Place…', icon: 'plan', act: () => openPanel({ kind: 'place', taskId, blockId, trayId }) },
+        ] as const)),
+    ...(block ? [{ label: 'Once more', icon: 'add', act: () => duplicate(block) } as const] : []),
+    ...(place ? [{ label: 'Off the plan', icon: 'remove', act: () => void takeOff(place) } as const] : []),
+    { label: 'Details', icon: 'pen', act: () => openPanel({ kind: 'task', id: taskId, blockId, trayId }) },
+  ];
+  return (
+    <View className="flex-row flex-wrap gap-2">
+      {actions.map(({ label, icon, act }) => (
+        <Button
+          key={label}
+          label={label}
+          icon={icon}
+          onPress={() => {
+            closePanel();
+            act();
+          }}
+        />
+      ))}
+    </View>
+  );
+}
+
+declare module '@/ui/panels' {
+  interface Panels {
+    /** What can be done with a task, and the place of the plan that it was held at. */
+    actions: { readonly taskId: Id; readonly blockId?: Id | undefined; readonly trayId?: Id | undefined };
+  }
+}
+
+export const actions: Panel<Panels['actions']> = {
+  useTitle: ({ taskId }) => taskOf(useWorkspace(), taskId)?.title ?? 'Task',
+  Content: TaskActions,
+};
