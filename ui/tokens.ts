@@ -81,6 +81,9 @@ export function baseStyles(): Record<string, Rules> {
     '.hatch-over': {
       'background-image': 'repeating-linear-gradient(135deg, var(--brick) 0 2px, transparent 2px 5px)',
     },
+    '.hatch-quiet': {
+      'background-image': 'repeating-linear-gradient(135deg, var(--line) 0 1.5px, transparent 1.5px 6px)',
+    },
     '.resize-handle': {
       '--grip': 'color-mix(in srgb, var(--edge) 50%, transparent)',
       background: 'linear-gradient(var(--grip), var(--grip)) center bottom 4px / 24px 2px no-repeat',

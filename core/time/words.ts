@@ -1,6 +1,6 @@
 import { Temporal } from 'temporal-polyfill';
 import { MINUTE } from './span';
-import { addDays, wallOf, type IsoDate, type Zone } from './zone';
+import { addDays, timeOf, type IsoDate, type Zone } from './zone';
 
 /** Clocks of 12 or of 24 hours. */
 export type ClockStyle = 12 | 24;
@@ -34,7 +34,7 @@ export function timeWords(time: string, style: ClockStyle): string {
 
 /** The clock time of an instant in a zone. */
 export const clockWords = (instant: number, zone: Zone, style: ClockStyle): string =>
-  timeWords(wallOf(instant, zone).slice(11, 16), style);
+  timeWords(timeOf(instant, zone), style);
 
 /** The clock time of an instant on a ruler, where full hours need no minutes: `9`, `9 am`. */
 export const hourWords = (instant: number, zone: Zone, style: ClockStyle): string =>

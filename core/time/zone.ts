@@ -23,6 +23,9 @@ export const dateOf = (instant: number, zone: Zone): IsoDate => zoned(instant, z
 export const wallOf = (instant: number, zone: Zone): string =>
   zoned(instant, zone).toPlainDateTime().toString({ smallestUnit: 'second' });
 
+/** What the clock on the wall shows at an instant: `14:30`. */
+export const timeOf = (instant: number, zone: Zone): string => wallOf(instant, zone).slice(11, 16);
+
 /** The instant on a day at which the clock on the wall shows what it shows at another instant (both epoch ms). */
 export const sameHourOn = (date: IsoDate, instant: number, zone: Zone): number =>
   instantOf(date + wallOf(instant, zone).slice(10), zone);

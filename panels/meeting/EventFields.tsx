@@ -5,7 +5,7 @@ import { detailsAt, type Occurrence } from '@/core/calendar/occurrences';
 import { ownCalendars, type CalendarEvent } from '@/core/model/event';
 import { lengthOf } from '@/core/time/span';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
-import { dateOf, instantOf } from '@/core/time/zone';
+import { dateOf, instantOf, timeOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
@@ -17,6 +17,7 @@ import { readDay } from '@/ui/dayReadings';
 import { readAddress, readLead, readLength, readTitle, readWords } from '@/ui/readings';
 import { change, putInto, remove, startAt } from '@/actions/events';
 import { RepeatFields } from '../parts/RepeatFields';
+import { WithMonth } from '../parts/WithMonth';
 import { ScopeChoice, deleteWords } from '../parts/ScopeChoice';
 
 /** All that an event says, each field saving itself. Of a repeating event it is chosen what changes hold for. */
@@ -39,7 +40,7 @@ export function EventFields({ event, meeting }: { event: CalendarEvent; meeting:
     : `${dateWords(day)} ${clockWords(meeting.from, zone, clock)}`;
   const start = ({ date, time }: { date: string; time: string | null }) => {
     if (meeting.allDay) return set({ start: { wall: date, zone: event.start.zone } });
-    const hour = time ?? clockWords(meeting.from, zone, 24);
+    const hour = time ?? timeOf(meeting.from, zone);
     return set({ start: startAt(instantOf(`${date}T${hour}`, zone), event.start) });
   };
   const allDay = () =>
@@ -53,7 +54,22 @@ export function EventFields({ event, meeting }: { event: CalendarEvent; meeting:
     <View className="gap-4">
       {repeats && <ScopeChoice value={scope} onChoose={setScope} />}
       <Field label="Title" text={title} read={readTitle} onSave={(to) => set({ title: to })} />
-      <Field label="Starts" text={starts} read={readDay} onSave={start} />
+      <WithMonth
+        of="Start"
+        chosen={day}
+        onChoose={(date) => start({ date, time: null })}
+        hours={
+          meeting.allDay
+            ? undefined
+            : {
+                chosen: meeting.from,
+                except: meeting.id,
+                onChoose: (at) => start({ date: dateOf(at, zone), time: timeOf(at, zone) }),
+              }
+        }
+      >
+        <Field label="Starts" text={starts} read={readDay} onSave={start} />
+      </WithMonth>
       {meeting.allDay ? (
         <Field
           label="Days"

@@ -2,6 +2,7 @@ import { View } from 'react-native';
 import type { Due } from '@/core/model/task';
 import { dueText } from '@/core/tasks/dueWords';
 import { durationWords } from '@/core/time/words';
+import { dateOf, instantOf, timeOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { Field } from '@/ui/Field';
@@ -19,7 +20,7 @@ type Props = {
 /** What a task is expected to take and when it is due. */
 export function EstimateAndDue({ estimate, due, onEstimate, onDue }: Props) {
   const { clock } = useWorkspace().settings;
-  const { today } = useMoment();
+  const { today, zone } = useMoment();
   return (
     <View className="gap-3">
       <View>
@@ -36,6 +37,10 @@ export function EstimateAndDue({ estimate, due, onEstimate, onDue }: Props) {
         chosen={due?.date ?? today}
         from={today}
         onChoose={(date) => onDue({ date, time: due?.time ?? null })}
+        hours={{
+          chosen: due?.time ? instantOf(`${due.date}T${due.time}`, zone) : null,
+          onChoose: (at) => onDue({ date: dateOf(at, zone), time: timeOf(at, zone) }),
+        }}
       >
         <Field label="Due" text={dueText(due, clock)} read={readDue} onSave={onDue} placeholder="fri 14:00" />
       </WithMonth>

@@ -1,14 +1,11 @@
 import { useEffect, useRef, useState } from 'react';
-import { Pressable, View } from 'react-native';
+import { DayPicker, type DayButtonProps } from 'react-day-picker';
 import { loadWords, UprightLoad } from '@/board/LoadMeasure';
 import { dayPlan } from '@/core/plan/dayPlan';
-import { datesOf, stepped, weekOf } from '@/core/plan/views';
 import { dateWords, dayOfMonth, monthWords, weekdayWords } from '@/core/time/words';
-import { addDays } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
-import { IconButton } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
-import { elementOf, webProps } from '@/ui/dom';
+import { Icon } from '@/ui/icons';
 import { Words } from '@/ui/Words';
 
 type Props = {
@@ -18,102 +15,88 @@ type Props = {
   from?: string | undefined;
 };
 
-const step = { ArrowLeft: -1, ArrowRight: 1, ArrowUp: -7, ArrowDown: 7 };
+/** A date as the picker has it: midnight by the clock of the browser. */
+const dayOf = (date: string): Date => {
+  const [year = 0, month = 1, day = 1] = date.split('-').map(Number);
+  return new Date(year, month - 1, day);
+};
+const two = (number: number) => String(number).padStart(2, '0');
+const dateOf = (day: Date) => `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}`;
 
-/**
- * A month to choose a day from, each with its load. One tab stop; arrows go by days and weeks, Home and End to the ends
- * of the week, Page Up and Page Down by months (WAI-ARIA practices, date picker).
- */
-export function MonthPicker({ chosen, onChoose, from = '' }: Props) {
+const formatters = {
+  formatCaption: (month: Date) => monthWords(dateOf(month)),
+  formatWeekdayName: (day: Date) => weekdayWords(dateOf(day)),
+};
+const labels = {
+  labelGrid: (month: Date) => `Days of ${monthWords(dateOf(month))}`,
+  labelPrevious: () => 'The month before',
+  labelNext: () => 'The month after',
+};
+const button = 'flex h-11 w-11 items-center justify-center rounded-lg hover:bg-sunken';
+const classNames = {
+  month: 'grid grid-cols-[44px_1fr_44px] items-center gap-y-1',
+  month_caption: 'text-center font-strong text-sm text-ink',
+  button_previous: button,
+  button_next: button,
+  month_grid: 'col-span-3 w-full table-fixed border-collapse',
+  weekday: 'font-text text-xs font-normal text-ink-soft',
+  day: 'p-0',
+};
+
+/** A day of the month with its load. */
+function Day({ day, modifiers, className: _, ...props }: DayButtonProps) {
   const workspace = useWorkspace();
   const { zone, today } = useMoment();
-  const { settings } = workspace;
-  /** The day that the keyboard is on; its month is shown. */
-  const [at, setAt] = useState(chosen);
-  const [byKeys, setByKeys] = useState(false);
-  const grid = useRef<View>(null);
-  const dates = datesOf('month', at, settings, 1);
-  const weeks = Array.from({ length: dates.length / 7 }, (_, i) => dates.slice(7 * i, 7 * i + 7));
-  const turned = (direction: 1 | -1) => stepped('month', at, direction, 1, settings);
-  const turn = (direction: 1 | -1) => {
-    setByKeys(false);
-    setAt(turned(direction));
-  };
-
+  const { load } = dayPlan(workspace, day.isoDate, zone);
+  const { words, left } = loadWords(load);
+  const { selected, disabled, outside, focused } = modifiers;
+  const isToday = day.isoDate === today;
+  const element = useRef<HTMLButtonElement>(null);
   useEffect(() => {
-    if (byKeys) elementOf(grid.current)?.querySelector<HTMLElement>('[tabindex="0"]')?.focus();
-  }, [at, byKeys]);
-
-  const goalOf = (key: string): string | undefined => {
-    const days = Object.entries(step).find(([name]) => name === key)?.[1];
-    const first = weekOf(at, settings.weekStart);
-    if (days !== undefined) return addDays(at, days);
-    if (key === 'Home') return first;
-    if (key === 'End') return addDays(first, 6);
-    if (key === 'PageUp') return turned(-1);
-    return key === 'PageDown' ? turned(1) : undefined;
-  };
-  const onKeyDown = (event: KeyboardEvent) => {
-    const goal = goalOf(event.key);
-    if (goal === undefined) return;
-    event.preventDefault();
-    event.stopPropagation();
-    setByKeys(true);
-    setAt(goal);
-  };
-
+    if (focused) element.current?.focus();
+  }, [focused]);
   return (
-    <View className="gap-1">
-      <View className="flex-row items-center justify-between">
-        <IconButton label="The month before" icon="back" onPress={() => turn(-1)} />
-        <Words face="strong" aria-live="polite">
-          {monthWords(at)}
-        </Words>
-        <IconButton label="The month after" icon="forward" onPress={() => turn(1)} />
-      </View>
-      <View className="flex-row" aria-hidden>
-        {dates.slice(0, 7).map((day) => (
-          <View key={day} className="flex-1 items-center">
-            <Words size="xs" tone="soft">
-              {weekdayWords(day)}
-            </Words>
-          </View>
-        ))}
-      </View>
-      <View ref={grid} role="group" aria-label={`Days of ${monthWords(at)}`} {...webProps({ onKeyDown })}>
-        {weeks.map((week) => (
-          <View key={week[0]} className="flex-row">
-            {week.map((day) => {
-              const { load } = dayPlan(workspace, day, zone);
-              const { words, left } = loadWords(load);
-              const inMonth = day.slice(0, 7) === at.slice(0, 7);
-              return (
-                <Pressable
-                  key={day}
-                  role="button"
-                  tabIndex={day === at ? 0 : -1}
-                  aria-pressed={day === chosen}
-                  disabled={day < from}
-                  aria-label={[dateWords(day), day === today ? 'today' : '', words, left]
-                    .filter(Boolean)
-                    .join(', ')}
-                  onPress={() => onChoose(day)}
-                  className={`min-h-[52px] flex-1 items-center justify-center gap-0.5 border hover:border-ink-soft ${day === chosen ? 'border-pine bg-surface' : 'border-transparent'} ${day < from ? 'opacity-50' : ''}`}
-                >
-                  <Words
-                    size="sm"
-                    face={inMonth ? 'strong' : 'text'}
-                    tone={day === today ? 'amber' : inMonth ? 'ink' : 'soft'}
-                  >
-                    {dayOfMonth(day)}
-                  </Words>
-                  <UprightLoad load={load} />
-                </Pressable>
-              );
-            })}
-          </View>
-        ))}
-      </View>
-    </View>
+    <button
+      {...props}
+      ref={element}
+      aria-label={[dateWords(day.isoDate), isToday ? 'today' : '', words, left].filter(Boolean).join(', ')}
+      className={`flex min-h-[52px] w-full flex-col items-center justify-center gap-0.5 border hover:border-ink-soft ${selected ? 'border-pine bg-surface' : 'border-transparent'} ${disabled ? 'opacity-50' : ''}`}
+    >
+      <Words size="sm" face={outside ? 'text' : 'strong'} tone={isToday ? 'amber' : outside ? 'soft' : 'ink'}>
+        {dayOfMonth(day.isoDate)}
+      </Words>
+      <UprightLoad load={load} />
+    </button>
+  );
+}
+
+const Chevron = ({ orientation }: { orientation?: 'up' | 'down' | 'left' | 'right' | undefined }) => (
+  <Icon name={orientation === 'left' ? 'back' : 'forward'} />
+);
+const components = { DayButton: Day, Chevron };
+
+/** A month to choose a day from, each with its load. */
+export function MonthPicker({ chosen, onChoose, from }: Props) {
+  const { weekStart } = useWorkspace().settings;
+  const [month, setMonth] = useState(() => dayOf(chosen));
+  const [last, setLast] = useState(chosen);
+  if (chosen !== last) {
+    setLast(chosen);
+    setMonth(dayOf(chosen));
+  }
+  return (
+    <DayPicker
+      mode="single"
+      required
+      selected={dayOf(chosen)}
+      onSelect={(day: Date) => onChoose(dateOf(day))}
+      month={month}
+      onMonthChange={setMonth}
+      weekStartsOn={(weekStart % 7) as 0 | 1 | 2 | 3 | 4 | 5 | 6} // Sunday is 0 there
+      disabled={from === undefined ? [] : { before: dayOf(from) }}
+      navLayout="around"
+      showOutsideDays
+      {...{ formatters, labels, classNames, components }}
+    />
   );
 }

@@ -7,6 +7,7 @@ import { Choice } from '@/ui/Choice';
 import { Field, type Reading } from '@/ui/Field';
 import { readDue } from '@/ui/dayReadings';
 import { Words } from '@/ui/Words';
+import { WithMonth } from './WithMonth';
 
 type Props = { rule: string | null; start: string; onRule: (rule: string | null) => boolean };
 type Unit = Repeat['unit'] | 'once';
@@ -85,15 +86,22 @@ export function RepeatFields({ rule, start, onRule }: Props) {
               ]}
             />
           )}
-          <Field
-            label="Ends"
-            text={
-              repeat.count !== null ? `${repeat.count} times` : repeat.until ? dateWords(repeat.until) : ''
-            }
-            placeholder="never"
-            read={readEnd}
-            onSave={set}
-          />
+          <WithMonth
+            of="The end"
+            chosen={repeat.until ?? start}
+            from={start}
+            onChoose={(until) => set({ until, count: null })}
+          >
+            <Field
+              label="Ends"
+              text={
+                repeat.count !== null ? `${repeat.count} times` : repeat.until ? dateWords(repeat.until) : ''
+              }
+              placeholder="never"
+              read={readEnd}
+              onSave={set}
+            />
+          </WithMonth>
           <Words tone="soft">It repeats {ruleWords(rule ?? '', start)}.</Words>
         </>
       )}

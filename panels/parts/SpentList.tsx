@@ -3,7 +3,7 @@ import { deleteEntry, editEntry } from '@/core/commands/track';
 import type { Subject, TimeEntry } from '@/core/model/plan';
 import { minutesOf } from '@/core/time/span';
 import { clockWords, dateWords, durationWords, timeWords } from '@/core/time/words';
-import { dateOf, instantOf, wallOf } from '@/core/time/zone';
+import { dateOf, instantOf, timeOf } from '@/core/time/zone';
 import { entriesOf, spanOfEntry } from '@/core/track/spent';
 import { useWorkspace } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
@@ -55,7 +55,7 @@ function EntryRow({ entry }: { entry: TimeEntry }) {
       return { problem: 'The end must be after the start.' };
     };
   const [begin, end] = [(time: string) => at(time, date), (time: string) => at(time, dateOf(to, zone))];
-  const text = (instant: number) => timeWords(wallOf(instant, zone).slice(11, 16), clock);
+  const text = (instant: number) => timeWords(timeOf(instant, zone), clock);
   return (
     <View className="flex-row items-end gap-2">
       <View className="flex-1">

@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { IconButton } from '@/ui/Button';
+import { HourPicker, type Hours } from './HourPicker';
 import { MonthPicker } from './MonthPicker';
 
 type Props = {
@@ -10,12 +11,16 @@ type Props = {
   onChoose: (date: string) => void;
   /** The first day that can be chosen. */
   from?: string;
+  /** The hours of the chosen day, where an hour is asked for too. */
+  hours?: Hours | undefined;
+  /** What else can be done with the chosen day. */
+  more?: ReactNode;
   /** The field in which a day is typed. */
   children: ReactNode;
 };
 
-/** A day that is typed, or chosen from a month that opens below. */
-export function WithMonth({ of, chosen, onChoose, from, children }: Props) {
+/** A day that is typed, or chosen from a month that opens below, with its hours. */
+export function WithMonth({ of, chosen, onChoose, from, hours, more, children }: Props) {
   const [open, setOpen] = useState(false);
   return (
     <View className="gap-2">
@@ -30,12 +35,24 @@ export function WithMonth({ of, chosen, onChoose, from, children }: Props) {
       </View>
       {open && (
         <MonthPicker
-          key={chosen}
           chosen={chosen}
           from={from}
           onChoose={(date) => {
-            setOpen(false);
+            // its hours are chosen next
+            if (!hours) setOpen(false);
             onChoose(date);
+          }}
+        />
+      )}
+      {open && more}
+      {open && hours && (
+        <HourPicker
+          key={chosen}
+          date={chosen}
+          {...hours}
+          onChoose={(start) => {
+            setOpen(false);
+            hours.onChoose(start);
           }}
         />
       )}

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { View } from 'react-native';
 import { Findings } from '@/board/Findings';
 import { layAll, placeAll } from '@/core/commands/plan';
@@ -17,6 +18,7 @@ import { closePanel } from '@/ui/panels';
 import { readDay } from '@/ui/dayReadings';
 import { Words } from '@/ui/Words';
 import { TypedLine } from '../parts/TypedLine';
+import { WithMonth } from '../parts/WithMonth';
 import { Trays } from './Trays';
 
 const many = (count: number) => (count === 1 ? '1 task' : `${count} tasks`);
@@ -30,6 +32,7 @@ const onHours = ({ taskId, start, minutes }: Fitted): Placing => ({
 export function PlaceSeveral({ taskIds, then }: { taskIds: readonly Id[]; then: () => void }) {
   const workspace = useWorkspace();
   const { zone, now, today } = useMoment();
+  const [day, setDay] = useState(today);
   const at = (instant: number) => clockWords(instant, zone, workspace.settings.clock);
   const tasks = toFit(workspace, taskIds);
   const fitted = inPockets(workspace, tasks, zone, now);
@@ -74,25 +77,34 @@ export function PlaceSeveral({ taskIds, then }: { taskIds: readonly Id[]; then: 
         />
       </View>
       <Trays onChoose={lay} findings={(date) => judgeAll(workspace, inTray(date), { zone })} />
-      <TypedLine
-        label="One after the other from"
-        examples="thu 14:00, or a day alone for its tray"
-        read={readDay}
-        meaning={(due) => {
-          const row = rowFrom(due);
-          const [first, last] = [row?.[0], row?.at(-1)];
-          const hours = first && last && `${at(first.start)} – ${at(last.start + last.minutes * MINUTE)}`;
-          return {
-            words: hours ? `${dateWords(due.date)}, ${hours}` : `In the tray of ${dateWords(due.date)}`,
-            findings: judgeAll(workspace, row?.map(onHours) ?? inTray(due.date), { zone }),
-          };
-        }}
-        onTake={(due) => {
-          const row = rowFrom(due);
-          if (row) place(row);
-          else lay(due.date);
-        }}
-      />
+      <WithMonth
+        of="Another day"
+        chosen={day}
+        from={today}
+        onChoose={setDay}
+        hours={{ chosen: null, onChoose: (from) => place(inRow(workspace, tasks, from, zone)) }}
+        more={<Button label={`Into the tray of ${dateWords(day)}`} onPress={() => lay(day)} />}
+      >
+        <TypedLine
+          label="One after the other from"
+          examples="thu 14:00, or a day alone for its tray"
+          read={readDay}
+          meaning={(due) => {
+            const row = rowFrom(due);
+            const [first, last] = [row?.[0], row?.at(-1)];
+            const hours = first && last && `${at(first.start)} – ${at(last.start + last.minutes * MINUTE)}`;
+            return {
+              words: hours ? `${dateWords(due.date)}, ${hours}` : `In the tray of ${dateWords(due.date)}`,
+              findings: judgeAll(workspace, row?.map(onHours) ?? inTray(due.date), { zone }),
+            };
+          }}
+          onTake={(due) => {
+            const row = rowFrom(due);
+            if (row) place(row);
+            else lay(due.date);
+          }}
+        />
+      </WithMonth>
     </View>
   );
 }

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { View } from 'react-native';
 import { relocate } from '@/actions/places';
 import { Findings } from '@/board/Findings';
@@ -22,6 +23,7 @@ import { closePanel } from '@/ui/panels';
 import { readDay } from '@/ui/dayReadings';
 import { Words } from '@/ui/Words';
 import { TypedLine } from '../parts/TypedLine';
+import { WithMonth } from '../parts/WithMonth';
 import { Trays } from './Trays';
 
 type Props = { taskId: Id; blockId?: Id | undefined; trayId?: Id | undefined };
@@ -30,6 +32,7 @@ type Props = { taskId: Id; blockId?: Id | undefined; trayId?: Id | undefined };
 export function PlaceTask({ taskId, blockId, trayId }: Props) {
   const workspace = useWorkspace();
   const { zone, now, today } = useMoment();
+  const [day, setDay] = useState(today);
   const task = taskOf(workspace, taskId);
   if (!task) return null;
   const block = blockId ? blockOf(workspace, blockId) : undefined;
@@ -77,25 +80,34 @@ export function PlaceTask({ taskId, blockId, trayId }: Props) {
       </View>
       <Groups task={task} from={from} />
       <Trays onChoose={lay} findings={inTray} />
-      <TypedLine
-        label="Another day or hour"
-        examples="thu 14:00, or a day alone for its tray"
-        read={readDay}
-        meaning={(due) => {
-          const start = startOf(due);
-          if (start !== null)
-            return {
-              words: `${dateWords(due.date)}, ${at(start)} – ${at(start + minutes * MINUTE)}`,
-              findings: onHours(start),
-            };
-          return { words: `In the tray of ${dateWords(due.date)}`, findings: inTray(due.date) };
-        }}
-        onTake={(due) => {
-          const start = startOf(due);
-          if (start === null) lay(due.date);
-          else place(start);
-        }}
-      />
+      <WithMonth
+        of="Another day"
+        chosen={day}
+        from={today}
+        onChoose={setDay}
+        hours={{ chosen: block?.start ?? null, except: blockId, onChoose: place }}
+        more={<Button label={`Into the tray of ${dateWords(day)}`} onPress={() => lay(day)} />}
+      >
+        <TypedLine
+          label="Another day or hour"
+          examples="thu 14:00, or a day alone for its tray"
+          read={readDay}
+          meaning={(due) => {
+            const start = startOf(due);
+            if (start !== null)
+              return {
+                words: `${dateWords(due.date)}, ${at(start)} – ${at(start + minutes * MINUTE)}`,
+                findings: onHours(start),
+              };
+            return { words: `In the tray of ${dateWords(due.date)}`, findings: inTray(due.date) };
+          }}
+          onTake={(due) => {
+            const start = startOf(due);
+            if (start === null) lay(due.date);
+            else place(start);
+          }}
+        />
+      </WithMonth>
     </View>
   );
 }

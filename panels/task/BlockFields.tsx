@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import type { Block } from '@/core/model/plan';
 import { judgeBlock } from '@/core/plan/judge';
 import { spanOfBlock, taskOf } from '@/core/tasks/places';
-import { dateOf, instantOf, wallOf } from '@/core/time/zone';
+import { dateOf, instantOf, sameHourOn, timeOf } from '@/core/time/zone';
 import { clockWords, dateWords, durationWords, timeWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
@@ -14,6 +14,7 @@ import { Words } from '@/ui/Words';
 import { duplicate } from '@/actions/tasks';
 import { GroupFields } from './GroupFields';
 import { relocate, takeOff } from '@/actions/places';
+import { WithMonth } from '../parts/WithMonth';
 import { TypedChange } from './TypedChange';
 
 /** The hours of one block, typed, and what it means that it stands there. */
@@ -39,7 +40,7 @@ export function BlockFields({ block }: { block: Block }) {
         <View className="flex-1">
           <Field
             label="Starts"
-            text={timeWords(wallOf(block.start, zone).slice(11, 16), clock)}
+            text={timeWords(timeOf(block.start, zone), clock)}
             read={readClock}
             onSave={(time) => set(instantOf(`${date}T${time}`, zone), block.minutes)}
           />
@@ -53,7 +54,14 @@ export function BlockFields({ block }: { block: Block }) {
           />
         </View>
       </View>
-      <TypedChange block={block} onChange={({ start, minutes }) => set(start, minutes)} />
+      <WithMonth
+        of="Block"
+        chosen={date}
+        onChoose={(day) => set(sameHourOn(day, block.start, zone), block.minutes)}
+        hours={{ chosen: block.start, except: block.id, onChoose: (start) => set(start, block.minutes) }}
+      >
+        <TypedChange block={block} onChange={({ start, minutes }) => set(start, minutes)} />
+      </WithMonth>
       <GroupFields block={block} />
       <Findings findings={judgeBlock(workspace, block, { zone })} />
     </View>
