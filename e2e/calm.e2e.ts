@@ -10,6 +10,7 @@ import {
   isAccessible,
   isGone,
   middle,
+  pause,
   press,
   pressText,
   sees,
@@ -24,14 +25,18 @@ const focused = (page: Page) =>
   page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? 'nothing');
 const isOn = (page: Page, label: RegExp) => eventually(async () => assert.match(await focused(page), label));
 
-test('on a phone the hours get at least 60 % of the height in every view that has hours', async () => {
+test('on a phone what is planned gets at least 60 % of the height in every view', async () => {
   const { page } = await openPage(stage, 'phone', 'demo', '/plan');
-  for (const view of ['Days', 'Week', 'Working week', 'Day']) {
+  const shown = { Month: 'Days of the month', Agenda: 'Agenda', Day: 'Hours of the day' };
+  for (const view of ['Days', 'Week', 'Working week', 'Month', 'Agenda', 'Day']) {
     await press(page, 'View: ');
     await isAccessible(page, 'the views');
     await page.locator(`[role=dialog] [aria-label="${view}"]`).click();
     await boxOf(page, `View: ${view}`);
-    const hours = await boxOf(page, view === 'Day' ? 'Hours of the day' : 'Hours of the days');
+    const hours = await boxOf(
+      page,
+      Object.entries(shown).find(([name]) => name === view)?.[1] ?? 'Hours of the days',
+    );
     assert.ok(hours.height >= 0.6 * sizes.phone.height, `${view}: ${hours.height}`);
   }
   await page.goto(`${stage.address}/plan`);
@@ -83,6 +88,50 @@ test('a block by touch: its tick in the hours of several days', async () => {
   const tick = await page.waitForSelector('[aria-label="Done: Read the report through"]');
   await tick?.tap();
   await boxOf(page, 'Read the report through, 09:30 – 11:00, 1 h 30, done');
+  await page.browserContext().close();
+});
+
+test('a task is ticked off in its row of the month', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/plan?view=month');
+  await press(page, 'Done: Order waders');
+  await page.waitForSelector(
+    '[aria-label="Tue 24 Nov"] [aria-label="Done: Order waders"][aria-checked=true]',
+  );
+  await isAccessible(page, 'the month with ticks');
+  await page.click('[aria-label="Tue 24 Nov"] [aria-label="Done: Order waders"] + [role=button]');
+  await page.waitForSelector('[role=complementary] input[aria-label="Title"][value="Order waders"]');
+  assert.deepEqual(complaints, []);
+  await page.browserContext().close();
+});
+
+/** Holds a finger on what is called so, without moving it. */
+async function hold(page: Page, label: string): Promise<void> {
+  const { x, y } = middle(await boxOf(page, label));
+  const finger = await page.touchscreen.touchStart(x, y);
+  await pause(600);
+  await finger.end();
+}
+
+test('on a phone holding a block, or a row of the agenda, brings what can be done with it', async () => {
+  const { page, complaints } = await openPage(stage, 'phone', 'demo', '/plan?view=week');
+  await hold(page, 'Permit letter, weir, 13:30');
+  await pressText(page, 'Start');
+  await page.waitForFunction(() => document.querySelector('[role=dialog]') === null);
+  await page.goto(`${stage.address}/plan?view=agenda`);
+  await settled(page);
+  const row = await page.waitForSelector(
+    '::-p-xpath(//*[@role="button" or name()="button"][contains(., "Permit letter, weir")])',
+  );
+  const box = await row?.boundingBox();
+  assert.ok(box);
+  const finger = await page.touchscreen.touchStart(box.x + 180, box.y + 20);
+  await pause(700);
+  await finger.end();
+  await boxOf(page, 'Stop');
+  await isAccessible(page, 'what can be done with a task');
+  await pressText(page, 'Off the plan');
+  await sees(page, 'Permit letter, weir is off the plan and stays in its list');
+  assert.deepEqual(complaints, []);
   await page.browserContext().close();
 });
 
@@ -151,6 +200,16 @@ test('a day is chosen from a month: by touch to go there, by keys for what is du
   await isOn(page, /^Wed 2 Dec/);
   await page.keyboard.press('Enter');
   await page.waitForSelector('input[aria-label="Due"][value^="Wed 2 Dec"]');
+  // its hours stand below, with what takes them
+  await focus(page, '[aria-label="Hours of Wed 2 Dec"] [tabindex="0"]');
+  await isOn(page, /^09:30, free/);
+  await page.keyboard.press('ArrowDown');
+  for (let i = 0; i < 3; i += 1) await page.keyboard.press('ArrowRight');
+  await isOn(page, /^14:00, taken by Ines/);
+  await page.keyboard.press('ArrowDown');
+  await isOn(page, /^17:00/);
+  await page.keyboard.press('Space');
+  await page.waitForSelector('input[aria-label="Due"][value="Wed 2 Dec, 17:00"]');
   assert.deepEqual(complaints, []);
   await page.browserContext().close();
 });

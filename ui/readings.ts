@@ -8,6 +8,9 @@ import type { Reading } from './Field';
 export const readTitle = (typed: string): Reading<string> =>
   typed.trim() === '' ? { problem: 'A title is needed.' } : upTo(bounds.title, typed.trim());
 
+/** A title that may still be missing. */
+export const readName = (typed: string): Reading<string> => upTo(bounds.title, typed.trim());
+
 /** Text, unless it is longer than is kept. */
 const upTo = (most: number, text: string): Reading<string> =>
   text.length <= most

@@ -1,58 +1,45 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { planNewTask } from '@/core/commands/plan';
-import { occurrenceAt } from '@/core/calendar/occurrences';
+import { Controller, useWatch } from 'react-hook-form';
 import { ownCalendars } from '@/core/model/event';
-import { firstList } from '@/core/model/workspace';
 import { judge } from '@/core/plan/judge';
-import { newTask } from '@/core/tasks/newTask';
-import { inRank } from '@/core/tasks/order';
 import { MINUTE } from '@/core/time/span';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
-import { dateOf, instantOf, wallOf } from '@/core/time/zone';
-import { here } from '@/state/here';
+import { dateOf, instantOf, sameHourOn } from '@/core/time/zone';
 import { kept } from '@/state/kept';
 import { useWorkspace } from '@/state/shown';
-import { currentWorkspace, newId, store } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
 import { Findings } from '@/board/Findings';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
-import { draftOf, keepDraft } from '@/ui/drafts';
 import { Field } from '@/ui/Field';
+import { FormField, useDraftForm } from '@/ui/form';
 import { readDay } from '@/ui/dayReadings';
-import { readLength, readTitle, readWords } from '@/ui/readings';
+import { readLength, readName, readWords } from '@/ui/readings';
 import { closePanel, openPanel, type Panel, type Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
-import { addEventAt } from '@/actions/events';
 import { WithMonth } from '../parts/WithMonth';
+import { addAtHours, kinds, newForm, type New } from './newForm';
 
-/** Title and notes are kept when this is left before it is added. */
-const DRAFT = 'New';
-const NOTES = 'New, notes';
-
-function forgetDrafts(): void {
-  keepDraft(DRAFT, '');
-  keepDraft(NOTES, '');
-}
-
-const kinds = ['event', 'task', 'group'] as const;
-type Kind = (typeof kinds)[number];
 const lastKind = kept('sprindle.new');
+const same = (text: string) => text;
 
 /** Something new at marked hours: an event, or a task with its block. The hours are those that it was opened with last. */
-export function NewEvent({ from: start, minutes }: { from: number; minutes: number }) {
+export function NewEvent({ from: start, minutes }: Panels['newEvent']) {
   const { zone } = useMoment();
   const workspace = useWorkspace();
-  const [kind, setKind] = useState<Kind>(() => kinds.find((known) => known === lastKind.get()) ?? 'event');
+  const own = ownCalendars(workspace.calendars);
+  const { control, handleSubmit, discard } = useDraftForm(newForm, {
+    kind: kinds.find((known) => known === lastKind.get()) ?? 'event',
+    title: '',
+    notes: '',
+    calendarId: own[0]?.id ?? '',
+  });
+  const kind = useWatch({ control, name: 'kind' });
+  const [atNotes, goToNotes] = useState(false);
   // they stay marked beside this
   const ask = (hours: { from?: number; minutes?: number }) =>
     openPanel({ kind: 'newEvent', from: start, minutes, ...hours });
-  const [title, setTitle] = useState(() => draftOf(DRAFT));
-  const [notes, setNotes] = useState(() => draftOf(NOTES));
-  const [atNotes, goToNotes] = useState(false);
-  const own = ownCalendars(workspace.calendars);
-  const [calendarId, setCalendar] = useState(own[0]?.id);
   const clock = (instant: number) => clockWords(instant, zone, workspace.settings.clock);
   const day = dateOf(start, zone);
   const findings = judge(
@@ -63,83 +50,54 @@ export function NewEvent({ from: start, minutes }: { from: number; minutes: numb
     },
     { zone },
   );
-
-  const [refusal, setRefusal] = useState<string | null>(null);
-  const keep = (typed: string) => {
-    setRefusal(null);
-    setTitle(typed);
-    keepDraft(DRAFT, typed);
-  };
-  const addBlock = (name: string) => {
-    forgetDrafts();
-    const [list = firstList] = inRank(workspace.lists);
-    const taskId = newId();
-    store.run(
-      planNewTask,
-      {
-        task: newTask({
-          id: taskId,
-          title: name,
-          notes,
-          listId: list.id,
-          estimate: minutes,
-          createdAt: here().now,
-        }),
-        block: { id: newId(), taskId, start, minutes, ...(kind === 'group' ? { holds: [] } : {}) },
-      },
-      `${name}: ${dateWords(day)} ${clock(start)}, ${durationWords(minutes)}`,
-    );
-    closePanel();
-  };
-  const add = (name: string) => {
-    if (name === '' && kind === 'group') return addBlock('Small tasks');
-    if (name === '') return setRefusal('A title is needed.');
-    lastKind.set(kind);
-    if (kind !== 'event') return addBlock(name);
-    const id = addEventAt({ title: name, notes, start, minutes }, calendarId);
-    const event = id && currentWorkspace().events.get(id);
-    if (!event) return;
-    forgetDrafts();
-    openPanel({ kind: 'meeting', meeting: occurrenceAt(event, event.start.wall, zone) });
-  };
+  const add = handleSubmit((made: New) => {
+    lastKind.set(made.kind);
+    if (addAtHours(made, { start, minutes }, zone)) discard();
+  });
+  const submit = () => void add();
   return (
     <View className="gap-4">
-      <Choice
-        label="What"
-        hideLabel
-        value={kind}
-        onChoose={setKind}
-        options={[
-          { value: 'event', name: 'An event' },
-          { value: 'task', name: 'A task and its block' },
-          { value: 'group', name: 'A block for small tasks' },
-        ]}
+      <Controller
+        control={control}
+        name="kind"
+        render={({ field: { value, onChange } }) => (
+          <Choice
+            label="What"
+            hideLabel
+            value={value}
+            onChoose={onChange}
+            options={[
+              { value: 'event', name: 'An event' },
+              { value: 'task', name: 'A task and its block' },
+              { value: 'group', name: 'A block for small tasks' },
+            ]}
+          />
+        )}
       />
-      <Field
+      <FormField
+        control={control}
+        name="title"
         label="Title"
-        text={title}
+        text={same}
         focusFirst
-        refusal={refusal}
-        read={readTitle}
-        onSave={keep}
-        onEnter={add}
+        read={readName}
+        onEnter={submit}
         onShiftEnter={() => goToNotes(true)}
       />
-      <Field
+      <FormField
+        control={control}
+        name="notes"
         label="Notes"
-        text={notes}
+        text={same}
         multiline
         focusFirst={atNotes}
         read={readWords}
-        onSave={(typed) => {
-          setNotes(typed);
-          keepDraft(NOTES, typed);
-        }}
       />
       <WithMonth
         of="Start"
         chosen={day}
-        onChoose={(date) => ask({ from: instantOf(`${date}${wallOf(start, zone).slice(10)}`, zone) })}
+        onChoose={(date) => ask({ from: sameHourOn(date, start, zone) })}
+        hours={{ chosen: start, onChoose: (from) => ask({ from }) }}
       >
         <Field
           label="Starts"
@@ -155,11 +113,17 @@ export function NewEvent({ from: start, minutes }: { from: number; minutes: numb
         onSave={(to) => ask({ minutes: to })}
       />
       {kind === 'event' && own.length > 1 && (
-        <Choice
-          label="Calendar"
-          value={calendarId ?? ''}
-          onChoose={setCalendar}
-          options={own.map(({ id, name }) => ({ value: id, name }))}
+        <Controller
+          control={control}
+          name="calendarId"
+          render={({ field: { value, onChange } }) => (
+            <Choice
+              label="Calendar"
+              value={value}
+              onChoose={onChange}
+              options={own.map(({ id, name }) => ({ value: id, name }))}
+            />
+          )}
         />
       )}
       <Words size="xs" tone="soft">
@@ -172,11 +136,11 @@ export function NewEvent({ from: start, minutes }: { from: number; minutes: numb
         <Findings findings={findings} />
       </View>
       <View className="flex-row gap-2">
-        <Button label="Add" says="Add it" kind="primary" onPress={() => add(title)} />
+        <Button label="Add" says="Add it" kind="primary" onPress={submit} />
         <Button
           label="Discard"
           onPress={() => {
-            forgetDrafts();
+            discard();
             closePanel();
           }}
         />

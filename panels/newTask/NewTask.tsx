@@ -1,38 +1,32 @@
-import { useState } from 'react';
 import { View } from 'react-native';
+import { Controller, useWatch } from 'react-hook-form';
 import { inRank } from '@/core/tasks/order';
 import { Due, Priority } from '@/core/model/task';
 import * as z from '@/core/zod';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
-import { draftOf, keepDraft } from '@/ui/drafts';
-import { Field } from '@/ui/Field';
-import { readTitle } from '@/ui/readings';
+import { FormField, useDraftForm } from '@/ui/form';
+import { readName } from '@/ui/readings';
 import { Words } from '@/ui/Words';
 import { add } from '@/actions/tasks';
 import { ListChoice, PriorityChoice } from '../parts/choices';
 import { EstimateAndDue } from '../parts/EstimateAndDue';
 import { closePanel, type Panel, type Panels } from '@/ui/panels';
 
-const Draft = z.object({
+const fields = z.object({
+  title: z.string(),
   listId: z.string(),
   estimate: z.nullable(z.number()),
   due: z.nullable(Due),
   priority: Priority,
 });
-type Draft = z.infer<typeof Draft>;
-
-/** The fields below the title are a draft of their own; the title keeps itself. */
-const FIELDS = 'New task, its fields';
-const TITLE = 'Title';
-
-function draft(): Draft | null {
-  try {
-    return Draft.parse(JSON.parse(draftOf(FIELDS)));
-  } catch {
-    return null;
-  }
-}
+const newTaskForm = {
+  name: 'New task',
+  fields,
+  whole: fields.check(
+    z.refine(({ title }) => title !== '', { message: 'A title is needed.', path: ['title'] }),
+  ),
+};
 
 /**
  * Adds one task after the other: Enter in the title adds it with the fields below, and the panel stays open. What is left
@@ -40,44 +34,58 @@ function draft(): Draft | null {
  */
 export function NewTask() {
   const { lists } = useWorkspace();
-  const blank: Draft = { listId: inRank(lists)[0]?.id ?? '', estimate: null, due: null, priority: 'normal' };
-  const [fields, setFields] = useState(() => draft() ?? blank);
-  const change = (changes: Partial<Draft>) => {
-    const next = { ...fields, ...changes };
-    setFields(next);
-    keepDraft(FIELDS, JSON.stringify(next));
-  };
-  const { estimate, due, priority } = fields;
-  const listId = lists.has(fields.listId) ? fields.listId : blank.listId;
-  const discard = () => {
-    keepDraft(FIELDS, '');
-    keepDraft(TITLE, '');
-    closePanel();
-  };
+  const firstId = inRank(lists)[0]?.id ?? '';
+  const blank = { title: '', listId: firstId, estimate: null, due: null, priority: 'normal' } as const;
+  const { control, handleSubmit, setValue, discard } = useDraftForm(newTaskForm, blank);
+  const { estimate, due } = useWatch({ control });
+  const send = handleSubmit((made) => {
+    const listId = lists.has(made.listId) ? made.listId : firstId;
+    // the next one has the same fields to begin with
+    if (add({ ...made, listId })) setValue('title', '');
+  });
+  const submit = () => void send();
   return (
     <View className="gap-4">
-      <Field
-        label={TITLE}
-        text=""
-        read={readTitle}
-        adding
+      <FormField
+        control={control}
+        name="title"
+        label="Title"
+        text={(title) => title}
+        read={readName}
         focusFirst
         placeholder="Check gauge readings"
-        onSave={(title) => add({ title, listId, estimate, due, priority })}
+        onEnter={submit}
       />
       <Words size="xs" tone="soft">
         Enter in the title adds the task with what stands below. What you leave stays here.
       </Words>
       <EstimateAndDue
-        estimate={estimate}
-        due={due}
-        onEstimate={(to) => change({ estimate: to })}
-        onDue={(to) => change({ due: to })}
+        estimate={estimate ?? null}
+        due={due?.date === undefined ? null : { date: due.date, time: due.time ?? null }}
+        onEstimate={(to) => setValue('estimate', to)}
+        onDue={(to) => setValue('due', to)}
       />
-      <PriorityChoice value={priority} onChoose={(to) => change({ priority: to })} />
-      <ListChoice value={listId} onChoose={(to) => change({ listId: to })} />
-      <View className="flex-row">
-        <Button label="Discard" onPress={discard} />
+      <Controller
+        control={control}
+        name="priority"
+        render={({ field: { value, onChange } }) => <PriorityChoice value={value} onChoose={onChange} />}
+      />
+      <Controller
+        control={control}
+        name="listId"
+        render={({ field: { value, onChange } }) => (
+          <ListChoice value={lists.has(value) ? value : firstId} onChoose={onChange} />
+        )}
+      />
+      <View className="flex-row gap-2">
+        <Button label="Add" says="Add the task" kind="primary" onPress={submit} />
+        <Button
+          label="Discard"
+          onPress={() => {
+            discard();
+            closePanel();
+          }}
+        />
       </View>
     </View>
   );

@@ -1,54 +1,103 @@
-import { useState } from 'react';
 import { View } from 'react-native';
 import { addEntry } from '@/core/commands/track';
 import type { Subject } from '@/core/model/plan';
 import { MINUTE } from '@/core/time/span';
 import { readDuration } from '@/core/capture/readDuration';
 import { readTime } from '@/core/capture/readTime';
-import { dateWords } from '@/core/time/words';
+import { dateWords, durationWords, timeWords } from '@/core/time/words';
 import { instantOf } from '@/core/time/zone';
+import * as z from '@/core/zod';
+import { useWorkspace } from '@/state/shown';
 import { newId, store } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
 import { Button } from '@/ui/Button';
-import { Field, type Reading } from '@/ui/Field';
-import { readClock } from '@/ui/readings';
+import { FormField, useDraftForm } from '@/ui/form';
+import type { Reading } from '@/ui/Field';
+import { quoted, readClock } from '@/ui/readings';
 import { closePanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
+
+/** When it ended, by the clock or by how long it took (minutes). */
+const End = z.union([z.object({ time: z.string() }), z.object({ minutes: z.number() })]);
+const fields = z.object({ from: z.nullable(z.string()), end: z.nullable(End) });
+const timeForm = {
+  name: 'Add time',
+  fields,
+  whole: fields.check(
+    z.refine(({ from }) => from !== null, { message: 'Say when it began.', path: ['from'] }),
+    z.refine(({ end }) => end !== null, {
+      message: 'Say when it ended, or how long it took.',
+      path: ['end'],
+    }),
+    z.refine(({ from, end }) => from === null || end === null || 'minutes' in end || end.time > from, {
+      message: 'The end must be after the start.',
+      path: ['end'],
+    }),
+  ),
+};
+
+function readEnd(typed: string): Reading<z.infer<typeof End>> {
+  const time = /^\d{1,2}[:.]\d\d$|[ap]m?$/i.test(typed.trim()) ? readTime(typed) : undefined;
+  if (time) return { value: { time } };
+  const minutes = readDuration(typed);
+  return minutes
+    ? { value: { minutes } }
+    : { problem: `${quoted(typed)} is neither a time of day nor a length. Try 15:30 or 45m.` };
+}
 
 /** Enters time by hand: from, and to or a length. */
 export function AddTime({ subject, date }: { subject: Subject; date: string }) {
   const { zone } = useMoment();
-  const [from, setFrom] = useState<string | null>(null);
-  const [to, setTo] = useState<number | null>(null);
+  const { clock } = useWorkspace().settings;
+  const { control, handleSubmit, discard } = useDraftForm(timeForm, { from: null, end: null });
   const at = (time: string) => instantOf(`${date}T${time}`, zone);
-
-  const readEnd = (typed: string): Reading<number> => {
-    if (from === null) return { problem: 'Say first when it began.' };
-    const time = /^\d{1,2}[:.]\d\d$|[ap]m?$/i.test(typed.trim()) ? readTime(typed) : undefined;
-    const length = time ? undefined : readDuration(typed);
-    if (!time && !length)
-      return { problem: `“${typed}” is neither a time of day nor a length. Try 15:30 or 45m.` };
-    const end = time ? at(time) : at(from) + (length ?? 0) * MINUTE;
-    return end > at(from)
-      ? { value: end }
-      : { problem: `The end, ${time}, is not after the start, ${from}.` };
-  };
-  const save = () => {
-    if (from === null || to === null) return;
-    if (store.run(addEntry, { id: newId(), subject, from: at(from), to }, 'Added the time')) closePanel();
-  };
+  const save = handleSubmit(({ from, end }) => {
+    if (from === null || end === null) return;
+    const to = 'time' in end ? at(end.time) : at(from) + end.minutes * MINUTE;
+    if (!store.run(addEntry, { id: newId(), subject, from: at(from), to }, 'Added the time')) return;
+    discard();
+    closePanel();
+  });
+  const submit = () => void save();
   return (
     <View className="gap-4">
       <Words tone="soft">On {dateWords(date)}</Words>
       <View className="flex-row gap-3">
         <View className="flex-1">
-          <Field label="From" text="" read={readClock} onSave={setFrom} placeholder="9:30" focusFirst />
+          <FormField
+            control={control}
+            name="from"
+            label="From"
+            text={(from) => (from === null ? '' : timeWords(from, clock))}
+            read={readClock}
+            placeholder="9:30"
+            focusFirst
+          />
         </View>
         <View className="flex-1">
-          <Field label="To, or how long" text="" read={readEnd} onSave={setTo} placeholder="10:45 or 1h15" />
+          <FormField
+            control={control}
+            name="end"
+            label="To, or how long"
+            text={(end) =>
+              end === null ? '' : 'time' in end ? timeWords(end.time, clock) : durationWords(end.minutes)
+            }
+            read={readEnd}
+            placeholder="10:45 or 1h15"
+            onEnter={submit}
+          />
         </View>
       </View>
-      <Button label="Add time" kind="primary" onPress={save} disabled={from === null || to === null} />
+      <View className="flex-row gap-2">
+        <Button label="Add time" kind="primary" onPress={submit} />
+        <Button
+          label="Discard"
+          onPress={() => {
+            discard();
+            closePanel();
+          }}
+        />
+      </View>
     </View>
   );
 }

@@ -1,0 +1,62 @@
+import { occurrenceAt } from '@/core/calendar/occurrences';
+import { planNewTask } from '@/core/commands/plan';
+import { firstList } from '@/core/model/workspace';
+import { newTask } from '@/core/tasks/newTask';
+import { inRank } from '@/core/tasks/order';
+import { clockWords, dateWords, durationWords } from '@/core/time/words';
+import { dateOf, type Zone } from '@/core/time/zone';
+import * as z from '@/core/zod';
+import { addEventAt } from '@/actions/events';
+import { here } from '@/state/here';
+import { currentWorkspace, newId, store } from '@/state/workspaceStore';
+import { closePanel, openPanel } from '@/ui/panels';
+
+export const kinds = ['event', 'task', 'group'] as const;
+
+const fields = z.object({
+  kind: z.enum(kinds),
+  title: z.string(),
+  notes: z.string(),
+  calendarId: z.string(),
+});
+export type New = z.infer<typeof fields>;
+
+export const newForm = {
+  name: 'New',
+  fields,
+  whole: fields.check(
+    z.refine(({ kind, title }) => title !== '' || kind === 'group', {
+      message: 'A title is needed.',
+      path: ['title'],
+    }),
+  ),
+};
+
+/** Hours on the board: their start (epoch ms) and their length in minutes. */
+type Hours = { readonly start: number; readonly minutes: number };
+
+/** Adds what the form has gathered at marked hours; false when it was refused. */
+export const addAtHours = (made: New, hours: Hours, zone: Zone): boolean =>
+  made.kind === 'event' ? addEvent(made, hours, zone) : addBlock(made, hours, zone);
+
+function addEvent({ title, notes, calendarId }: New, hours: Hours, zone: Zone): boolean {
+  const id = addEventAt({ title, notes, ...hours }, calendarId || undefined);
+  const event = id && currentWorkspace().events.get(id);
+  if (!event) return false;
+  openPanel({ kind: 'meeting', meeting: occurrenceAt(event, event.start.wall, zone) });
+  return true;
+}
+
+function addBlock({ kind, title: typed, notes }: New, { start, minutes }: Hours, zone: Zone): boolean {
+  const { lists, settings } = currentWorkspace();
+  const title = typed || 'Small tasks';
+  const [list = firstList] = inRank(lists);
+  const taskId = newId();
+  const task = { id: taskId, title, notes, listId: list.id, estimate: minutes, createdAt: here().now };
+  const block = { id: newId(), taskId, start, minutes, ...(kind === 'group' ? { holds: [] } : {}) };
+  const when = `${dateWords(dateOf(start, zone))} ${clockWords(start, zone, settings.clock)}`;
+  const words = `${title}: ${when}, ${durationWords(minutes)}`;
+  const added = store.run(planNewTask, { task: newTask(task), block }, words);
+  if (added) closePanel();
+  return added;
+}
