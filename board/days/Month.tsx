@@ -1,5 +1,5 @@
-import { useMemo, useRef, useState } from 'react';
-import { ScrollView, View } from 'react-native';
+import { useMemo, useRef } from 'react';
+import { ScrollView, useWindowDimensions, View } from 'react-native';
 import { dayList } from '@/core/plan/things';
 import { datesOf } from '@/core/plan/views';
 import { weekdayWords } from '@/core/time/words';
@@ -10,6 +10,8 @@ import { Words } from '@/ui/Words';
 import { MonthCell } from './MonthCell';
 import { useGestures } from './useGestures';
 
+/** What stands above the weeks on a wide screen, in pixels. */
+const AROUND = 120;
 /** The heights of a week at least, of what stands above its lines and of a line, in pixels. */
 const WEEK = 92;
 const ABOVE_LINES = 40;
@@ -22,7 +24,8 @@ export function Month(place: PlanView) {
   const workspace = useWorkspace();
   const dates = useMemo(() => datesOf('month', date, workspace.settings, 1), [date, workspace.settings]);
   const days = useMemo(() => dates.map((day) => dayList(workspace, day, zone)), [workspace, dates, zone]);
-  const [height, setHeight] = useState(0);
+  // of the window, so that no line comes or goes with a notice
+  const height = useWindowDimensions().height - AROUND;
   const weeks = dates.length / 7;
   const lines = Math.max(2, Math.floor((Math.max(WEEK, height / weeks) - ABOVE_LINES) / LINE));
   const month = useRef<View>(null);
@@ -38,12 +41,7 @@ export function Month(place: PlanView) {
           </View>
         ))}
       </View>
-      <ScrollView
-        tabIndex={0}
-        aria-label="Days of the month"
-        contentContainerStyle={{ flexGrow: 1 }}
-        onLayout={({ nativeEvent }) => setHeight(nativeEvent.layout.height)}
-      >
+      <ScrollView tabIndex={0} aria-label="Days of the month" contentContainerStyle={{ flexGrow: 1 }}>
         {Array.from({ length: weeks }, (_, week) => (
           <View
             key={dates[week * 7]}
