@@ -22,7 +22,7 @@ const laterOn = (page: Page) =>
     localStorage.setItem('sprindle.starts', JSON.stringify(starts.map((at) => at - 10_000)));
   });
 
-/** A page with a task and an imported calendar, whose application then breaks, as a start that hangs would. */
+/** A page with a task and an imported calendar, whose application then breaks as it starts. */
 async function broken(space: string) {
   const { page } = await openPage(stage, 'phone', space, '/tasks');
   await type(page, 'Add to General', 'Calibrate gauge');
@@ -41,7 +41,7 @@ async function broken(space: string) {
   await page.setRequestInterception(true);
   const breaks = { now: true };
   page.on('request', (request) =>
-    breaks.now && request.url().includes('/ReviewScreen-')
+    breaks.now && request.url().includes('/entry-')
       ? void request.respond({ contentType: 'text/javascript', body: 'throw new Error("broken")' })
       : void request.continue(),
   );

@@ -43,7 +43,10 @@ export async function sees(page: Page, text: string): Promise<void> {
 }
 
 /** Waits for an element whose label begins so, scrolls it into sight, and gives its box. */
-export async function boxOf(page: Page, label: string) {
+export async function boxOf(
+  page: Page,
+  label: string,
+): Promise<{ x: number; y: number; width: number; height: number }> {
   const element = await page.waitForSelector(labelled(label)).catch(() => null);
   assert.ok(element, `nothing is called “${label}…”; there are:\n${(await labels(page)).join('\n')}`);
   await element.evaluate((each) => {
@@ -53,6 +56,8 @@ export async function boxOf(page: Page, label: string) {
     if (!there || !(each.contains(there) || there.contains(each))) each.scrollIntoView({ block: 'center' });
   });
   const box = await element.boundingBox();
+  // it was drawn anew meanwhile
+  if (!box && !(await element.evaluate((each) => each.isConnected))) return boxOf(page, label);
   assert.ok(box, `“${label}” is not to be seen`);
   return box;
 }

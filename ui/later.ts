@@ -42,12 +42,27 @@ export const useLater = <T>(one: Later<T>): T => use(one.load());
 const whenIdle = (act: () => void) =>
   'requestIdleCallback' in window ? requestIdleCallback(act) : setTimeout(act, 500);
 
-/** Loads everything that is for later, a thing at a time, whenever the browser is idle. */
+/** Loads everything that is for later, a thing at a time, whenever the browser is idle, and then has it made ready. */
 export function loadWhenIdle(): void {
   const next = all.find((one) => one.get() === undefined);
-  if (!next) return;
+  if (!next) return readyWhenIdle();
   whenIdle(() => {
     // without a network the rest waits until it is needed
     void next.load().then(loadWhenIdle, () => undefined);
   });
+}
+
+/** Has what was loaded run its modules, one at a time: none runs before something of it is asked for (metro.config.js). */
+function readyWhenIdle(): void {
+  const parts = all.flatMap((one) => {
+    const loaded: Record<string, unknown> = Object(one.get());
+    return Object.keys(loaded).map((name) => () => loaded[name]);
+  });
+  const step = () => {
+    const run = parts.shift();
+    if (!run) return;
+    run();
+    whenIdle(step);
+  };
+  whenIdle(step);
 }
