@@ -2,6 +2,7 @@ import '../global.css';
 import { watchClock } from '@/actions/watch';
 import { defaultSettings } from '@/core/model/settings';
 import { emptyWorkspace } from '@/core/model/workspace';
+import { registerFramePanels } from '@/features/frame/panels';
 import { registerPlanPanels } from '@/features/plan/panels';
 import { registerSettingsPanels } from '@/features/settings/panels';
 import { registerShellPanels } from '@/features/shell/panels';
@@ -28,6 +29,7 @@ const begin = async () => ({ ...emptyWorkspace, settings: { ...defaultSettings, 
 watchErrors();
 registerFailed(Failed, logError);
 registerSharedPanels();
+registerFramePanels();
 registerPlanPanels();
 registerSettingsPanels();
 registerShellPanels();

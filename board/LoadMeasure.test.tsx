@@ -5,6 +5,7 @@ import { LoadMeasure } from './LoadMeasure';
 const load = (changes: Partial<Load>): Load => ({
   capacity: 480,
   meetings: 120,
+  buffers: 0,
   room: 360,
   planned: 300,
   inTray: 0,

@@ -18,14 +18,15 @@ export function loadWords({ planned, room, free, capacity }: Load): {
   };
 }
 
-/** A horizontal measure: meetings, then what is planned, a notch at capacity, and what goes beyond hatched. */
+/** A horizontal measure: meetings, buffers, then what is planned, a notch at capacity, and what goes beyond hatched. */
 export function LoadBar({ load, height = 10 }: { load: Load; height?: number }) {
-  const whole = Math.max(load.capacity, load.meetings + load.planned, 1) * 1.06;
+  const whole = Math.max(load.capacity, load.meetings + load.buffers + load.planned, 1) * 1.06;
   const part = (minutes: number) => `${(100 * minutes) / whole}%` as const;
-  const within = Math.min(load.planned, load.room);
+  const within = Math.max(0, Math.min(load.planned, load.room));
   return (
     <View aria-hidden className="w-full flex-row bg-sunken" style={{ height }}>
       <View className="bg-meeting" style={{ width: part(load.meetings) }} />
+      <View className="hatch-quiet" style={{ width: part(load.buffers) }} />
       <View className="bg-pine" style={{ width: part(within) }} />
       <View className="hatch-over" style={{ width: part(load.planned - within) }} />
       {load.capacity > 0 && (
@@ -55,13 +56,14 @@ const HEIGHT = 22;
 
 /** A load as an upright measure, with its notch at capacity. */
 export function UprightLoad({ load }: { load: Load }) {
-  const whole = Math.max(load.capacity * 1.25, load.meetings + load.planned, 1);
+  const whole = Math.max(load.capacity * 1.25, load.meetings + load.buffers + load.planned, 1);
   const part = (minutes: number) => (HEIGHT * minutes) / whole;
-  const within = Math.min(load.planned, load.room);
+  const within = Math.max(0, Math.min(load.planned, load.room));
   return (
     <View className="w-3.5 justify-end bg-sunken" style={{ height: HEIGHT }}>
       <View className="hatch-over" style={{ height: part(load.planned - within) }} />
       <View className="bg-pine" style={{ height: part(within) }} />
+      <View className="hatch-quiet" style={{ height: part(load.buffers) }} />
       <View className="bg-meeting" style={{ height: part(load.meetings) }} />
       {load.capacity > 0 && (
         <View

@@ -31,6 +31,7 @@ const inThePlan = [
   { name: 'today', key: 'Home', what: 'today' },
   { name: 'next', key: 'n', shown: 'N P', what: 'the next task, block or event; the one before' },
   { name: 'previous', key: 'p', what: '' },
+  { name: 'zones', key: 'z', what: 'zones of the frame shown, or hidden' },
   { name: 'new', key: 'a', what: 'add something at the next free hour' },
   { shown: 'Shift 1 … 6', what: 'Day, Days, Week, Working week, Month, Agenda' },
 ] as const satisfies readonly Line[];

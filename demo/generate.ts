@@ -13,6 +13,7 @@ import { MINUTE, lengthOf } from '@/core/time/span';
 import { addDays, dateOf, dayOf, instantOf, weekdayOf, type IsoDate, type Zone } from '@/core/time/zone';
 import { again, categories, group, intended, lists, officeTasks, surprises, type OfficeTask } from './office';
 import { at, CALENDAR, calendars, eventsAround, workingDay } from './calendars';
+import { frames, holdsFrom, targets } from './frames';
 import { randomFrom } from './random';
 
 function toTask(
@@ -155,6 +156,9 @@ export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; 
   let workspace = workspaceOf({
     lists,
     categories,
+    frames,
+    frameHolds: holdsFrom(today),
+    targets,
     tasks,
     calendars,
     events: eventsAround(today, zone),

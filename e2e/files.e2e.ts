@@ -135,7 +135,7 @@ test('two copies of one’s data are merged: both additions stay, the later chan
   await sees(page, 'Merging brings in 1 new');
   await isAccessible(page, 'a workspace file');
   await pressText(page, 'Merge the two');
-  await sees(page, 'Merged: 1 new, 0 taken from the file, 0 kept as here, 1 the same');
+  await sees(page, 'Merged: 1 new, 0 taken from the file, 0 kept as here, 2 the same');
   await press(page, 'Undo merge');
   await page.goto(`${stage.address}/tasks`);
   await settled(page);

@@ -16,8 +16,9 @@ const shots: Shot[] = [
     { name: `week-${size}`, route: '/plan?view=week', size },
     { name: `tasks-${size}`, route: '/tasks', size },
     { name: `review-${size}`, route: '/review?day=2026-11-23', size },
-    { name: `settings-${size}`, route: '/settings', size },
+    { name: `frame-${size}`, route: '/frame', size },
   ]),
+  { name: 'settings-phone', route: '/settings', size: 'phone' },
   {
     name: 'plan-wide-dark',
     route: '/plan',

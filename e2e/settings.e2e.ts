@@ -26,23 +26,23 @@ const valueOf = (page: Page, label: string) =>
   page.$eval(`input[aria-label="${label}"]`, (field) => field.value);
 const darkness = (page: Page) => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
 
-test('working hours change the room of a day; an end before the start is refused and nothing is changed', async () => {
+test('the week is shaped from the settings, and changes the room of a day; hours that cannot be are refused', async () => {
   const { page, complaints } = await openPage(stage, 'phone', 'hours', '/settings');
-  await type(page, 'Tuesday from', '10');
-  assert.equal(await valueOf(page, 'Tuesday from'), '10:00');
-  await type(page, 'Tuesday to', '9:00');
-  await sees(page, 'The end must be after the start.');
-  await type(page, 'Tuesday to', '25:00');
+  await pressText(page, 'Shape the week…');
+  await press(page, 'Zone Work, Mon – Fri, 09:00 – 17:00');
+  await type(page, 'From', '10');
+  await eventually(async () => assert.equal(await valueOf(page, 'From'), '10:00'));
+  await type(page, 'From', '25:00');
   await sees(page, '“25:00” is no time of day');
-  assert.equal(await valueOf(page, 'Tuesday to'), '25:00', 'what was typed stays');
-  await press(page, 'Plan');
-  await sees(page, '0 min planned of 7 h room');
-  await press(page, 'Settings');
-  await press(page, 'Work on Tuesday');
+  assert.equal(await valueOf(page, 'From'), '25:00', 'what was typed stays');
+  await type(page, 'Length', '25h');
+  await sees(page, '“25h” is too long: at most 24 h.');
+  await press(page, 'On Tuesday');
+  await press(page, 'Close');
   await press(page, 'Plan');
   await sees(page, '0 min planned on a day off');
-  await press(page, 'Undo change settings');
-  await sees(page, '0 min planned of 7 h room');
+  await press(page, 'Undo edit zone');
+  await sees(page, '0 min planned of 8 h room');
   assert.deepEqual(complaints, []);
   await page.browserContext().close();
 });
@@ -53,12 +53,14 @@ test('colours and clock follow the choice, and stay so after a reload', async ()
   await pressText(page, 'Dark');
   await eventually(async () => assert.notEqual(await darkness(page), light));
   await pressText(page, '2:30 pm');
-  await eventually(async () => assert.equal(await valueOf(page, 'Monday to'), '5:00 pm'));
+  const isChosen = () =>
+    page.waitForSelector('::-p-xpath(//*[@aria-label="Clock"]//*[@aria-checked="true"][.="2:30 pm"])');
+  await isChosen();
   await pause(500);
   await page.reload();
   await settled(page);
   assert.notEqual(await darkness(page), light);
-  assert.equal(await valueOf(page, 'Monday to'), '5:00 pm');
+  await isChosen();
   await isAccessible(page, 'settings, dark');
   await page.browserContext().close();
 });

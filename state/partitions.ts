@@ -1,5 +1,6 @@
 import * as z from '@/core/zod';
 import { withCategoriesOfText } from '@/core/model/categories';
+import { withFrame } from '@/core/model/firstFrame';
 import { changedParts, type Collection } from '@/core/model/collection';
 import {
   collectionNames,
@@ -84,8 +85,8 @@ export function assembling() {
     return read.whole;
   }
 
-  /** What has been taken so far as a workspace; `unknown` is what another build stored. */
-  function workspace(unknown: Unknown = {}): Workspace {
+  /** What has been taken so far, as it was stored; `unknown` is what another build stored. */
+  function stored(unknown: Unknown): Workspace {
     // each record was parsed by the schema of its own collection
     const added = bareWorkspace(Object.fromEntries(found) as Contents, settings, unknown);
     found.clear();
@@ -95,17 +96,16 @@ export function assembling() {
 
   return {
     take,
-    workspace,
-    /** Everything, once all partitions are taken; data without categories gets those that it tells. */
+    /** What has been taken so far as a workspace. */
+    workspace: (unknown: Unknown = {}): Workspace => withFrame(stored(unknown)),
+    /** Everything, once all partitions are taken; older data gets the categories and the frame that it tells. */
     whole(unknown: Unknown = {}): Assembled {
-      const all = workspace(unknown);
-      if (hasCategories) return { workspace: all, damaged, moved: [...moved] };
-      const withCategories = withCategoriesOfText(all);
-      return {
-        workspace: withCategories,
-        damaged,
-        moved: [...moved, ...changedPartitions(all, withCategories)],
-      };
+      const before = stored(unknown);
+      const framed = withFrame(before);
+      const whole = hasCategories ? framed : withCategoriesOfText(framed);
+      // a first frame that was made of nothing is made again as long as it stays as it is
+      const compared = framed.settings === before.settings ? framed : before;
+      return { workspace: whole, damaged, moved: [...moved, ...changedPartitions(compared, whole)] };
     },
   };
 }

@@ -87,12 +87,37 @@ describe('what version 2 stored', () => {
   });
 });
 
+test('working hours of older settings become the zones of a first frame, and are told there no more', async () => {
+  const older = version(2).stored;
+  const settings = JSON.parse(older['part:settings'] ?? '');
+  const hours = [
+    { from: '08:00', to: '12:30' },
+    null,
+    ...Array(4).fill({ from: '10:00', to: '16:00' }),
+    null,
+  ];
+  settings.content.workingHours = hours;
+  const storage = memory({ ...older, 'part:settings': JSON.stringify(settings) });
+  const store = createWorkspaceStore({ repository: repository(storage), now: () => 9000 });
+  await store.open();
+  const { workspace } = store.getState();
+  const zones = workspace.frames.values().flatMap((frame) => frame.zones);
+  expect(zones.map(({ kind, days, from, minutes }) => [kind, days, from / 60, minutes / 60])).toEqual([
+    ['work', [1], 8, 4.5],
+    ['work', [3, 4, 5, 6], 10, 6],
+  ]);
+  expect(workspace.settings).not.toHaveProperty('workingHours');
+  await store.flush();
+  expect(JSON.parse(storage.stored['part:settings'] ?? '').version).toBe(3);
+  expect(JSON.parse(storage.stored['part:frames/all'] ?? '').content).toMatchObject([{ name: 'My week' }]);
+});
+
 describe('what a later build stored', () => {
-  const task = { ...waders, rank: 0, energy: 'high' };
+  const task = { ...waders, rank: 0, mood: 'high' };
   const later = () =>
     memory({
       'part:tasks/open-2c': JSON.stringify({ version: 3, content: [task] }),
-      'part:frames/all': JSON.stringify({ version: 7, content: [{ id: 'f', zones: [] }] }),
+      'part:shelves/all': JSON.stringify({ version: 7, content: [{ id: 'f', zones: [] }] }),
       'part:lists/all': JSON.stringify({
         version: 2,
         content: [{ ...firstList, shared: { with: 'Ines' } }],
@@ -116,26 +141,26 @@ describe('what a later build stored', () => {
     store.run(changeSettings, { clock: 12 });
     await store.flush();
     const read = (key: string) => JSON.parse(storage.stored[`part:${key}`] ?? 'null');
-    expect(read('tasks/open-2c').content).toMatchObject([{ title: 'Order boots', energy: 'high' }]);
+    expect(read('tasks/open-2c').content).toMatchObject([{ title: 'Order boots', mood: 'high' }]);
     expect(read('lists/all').content).toMatchObject([{ name: 'Office', shared: { with: 'Ines' } }]);
     expect(read('settings').content).toMatchObject({ clock: 12, sounds: true });
-    expect(storage.stored['part:frames/all']).toBe(before['part:frames/all']);
+    expect(storage.stored['part:shelves/all']).toBe(before['part:shelves/all']);
     expect(storage.stored['part:odd']).toBe(before['part:odd']);
   });
 
   test('goes out in the workspace file and comes in again elsewhere, to be stored as it was', async () => {
     const text = writeWorkspaceFile((await opened()).getState().workspace);
-    expect(JSON.parse(text)).toMatchObject({ versions: { frames: 7 }, frames: [{ id: 'f', zones: [] }] });
+    expect(JSON.parse(text)).toMatchObject({ versions: { shelves: 7 }, shelves: [{ id: 'f', zones: [] }] });
     const elsewhere = memory();
     const store = await opened(elsewhere);
     store.run(replaceEverything, readWorkspaceFile(text).workspace);
     await store.flush();
-    expect(JSON.parse(elsewhere.stored['part:frames/all'] ?? '')).toEqual({
+    expect(JSON.parse(elsewhere.stored['part:shelves/all'] ?? '')).toEqual({
       version: 7,
       content: [{ id: 'f', zones: [] }],
     });
     store.undo();
     await store.flush();
-    expect(JSON.parse(elsewhere.stored['part:frames/all'] ?? '').content).toEqual([]);
+    expect(JSON.parse(elsewhere.stored['part:shelves/all'] ?? '').content).toEqual([]);
   });
 });

@@ -1,13 +1,13 @@
-import { Suspense, useDeferredValue } from 'react';
+import { Suspense, useDeferredValue, type ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
-import { Boundary } from '@/ui/Boundary';
-import { IconButton } from '@/ui/Button';
-import { belongsInPane, closePanel, usePanel, usePanels, type Opened } from '@/ui/panels';
-import { useFocusBack } from '@/ui/focusBack';
-import { Heading, Words } from '@/ui/Words';
+import { Boundary } from './Boundary';
+import { IconButton } from './Button';
+import { belongsInPane, closePanel, usePanel, usePanels, type Opened } from './panels';
+import { useFocusBack } from './focusBack';
+import { Heading } from './Words';
 
-/** The pane at the right of a wide screen: what was opened last. */
-export function DetailsPane() {
+/** The pane at the right of a wide screen: what was opened last, or its children while nothing is. */
+export function DetailsPane({ children }: { children: ReactNode }) {
   // the press that opens it is answered first
   const shown = useDeferredValue(usePanels((state) => state.shown));
   return (
@@ -19,7 +19,7 @@ export function DetailsPane() {
           </Suspense>
         </Boundary>
       ) : (
-        <Hint />
+        children
       )}
     </View>
   );
@@ -40,22 +40,3 @@ function Shown({ panel }: { panel: Opened }) {
     </ScrollView>
   );
 }
-
-const hints = [
-  'Drag a task onto an hour, or into the tray of the day.',
-  'Drag the lower edge of a block to change its length.',
-  'Drag a block back to the list to take it off.',
-  'By keyboard: Tab to a task or block, Space picks it up, arrows move it, Shift with arrows changes its length, Enter drops it. N and P go on and back, D makes one more, ? lists all keys.',
-];
-
-const Hint = () => (
-  <View className="gap-3 px-4 pt-4">
-    <Heading level={2}>Details</Heading>
-    <Words tone="soft">Click a task, a block or a meeting to see it here.</Words>
-    {hints.map((hint) => (
-      <Words key={hint} size="xs" tone="soft">
-        {hint}
-      </Words>
-    ))}
-  </View>
-);

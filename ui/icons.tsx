@@ -31,6 +31,7 @@ import Trash from 'lucide-react-native/icons/trash';
 import Undo from 'lucide-react-native/icons/undo-2';
 import People from 'lucide-react-native/icons/users';
 import Waves from 'lucide-react-native/icons/waves-horizontal';
+import Frame from 'lucide-react-native/icons/layout-panel-left';
 import Wrench from 'lucide-react-native/icons/wrench';
 import type { ListIcon } from '@/core/model/task';
 import type { Colour } from './tokens';
@@ -60,6 +61,7 @@ const icons = {
   grip: Grip,
   repeat: Repeat,
   lens: Funnel,
+  frame: Frame,
   paneLeft: PanelLeft,
   paneRight: PanelRight,
   waves: Waves,

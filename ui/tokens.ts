@@ -78,6 +78,8 @@ export function baseStyles(): Record<string, Rules> {
     body: { 'background-color': 'var(--ground)' },
     ...hues,
     '.edge-mark': { 'background-image': 'var(--edge-pattern)' },
+    // behind everything, so that words on it read as on the ground itself
+    '.zone-tint': { background: 'color-mix(in srgb, var(--fill) 45%, transparent)' },
     '.hatch-over': {
       'background-image': 'repeating-linear-gradient(135deg, var(--brick) 0 2px, transparent 2px 5px)',
     },

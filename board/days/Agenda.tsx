@@ -1,5 +1,6 @@
-import { useMemo } from 'react';
+import { Fragment, useMemo } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
+import { headsOf } from '@/core/frame/heads';
 import { dayList, keyOfThing, titleOfThing, type DayList, type Thing } from '@/core/plan/things';
 import { datesOf } from '@/core/plan/views';
 import { hueOfEvent } from '@/core/plan/lens';
@@ -13,6 +14,7 @@ import { openPanel } from '@/ui/panels';
 import { TickBox, useHue } from '../taskParts';
 import { useHold } from '@/ui/useHold';
 import { useWide } from '@/ui/useWide';
+import { ZoneHead } from './ZoneHead';
 import { openThing, placeOfThing } from './openThing';
 import type { PlanView } from './useView';
 import { Heading, Words } from '@/ui/Words';
@@ -22,7 +24,7 @@ export function Agenda({ date, today, onOpenDay }: PlanView) {
   const { zone } = useMoment();
   const workspace = useWorkspace();
   const days = useMemo(
-    () => datesOf('agenda', date, workspace.settings, 1).map((day) => dayList(workspace, day, zone)),
+    () => datesOf(workspace, 'agenda', date, 1).map((day) => dayList(workspace, day, zone)),
     [workspace, date, zone],
   );
   return (
@@ -42,6 +44,11 @@ export function Agenda({ date, today, onOpenDay }: PlanView) {
 
 function Day({ day, isToday, onOpen }: { day: DayList; isToday: boolean; onOpen: () => void }) {
   const { words, left, over } = loadWords(day.load);
+  const { zone } = useMoment();
+  const workspace = useWorkspace();
+  // what has no hour lies in no zone
+  const spans = day.things.map((thing) => ('from' in thing ? thing : { from: 0, to: 0 }));
+  const heads = workspace.settings.showZones ? headsOf(workspace, spans, zone) : [];
   return (
     <View className="gap-1">
       <Pressable
@@ -57,9 +64,15 @@ function Day({ day, isToday, onOpen }: { day: DayList; isToday: boolean; onOpen:
           {[words, left].filter(Boolean).join(', ')}
         </Words>
       </Pressable>
-      {day.things.map((thing) => (
-        <Line key={keyOfThing(thing)} thing={thing} />
-      ))}
+      {day.things.map((thing, i) => {
+        const head = heads[i];
+        return (
+          <Fragment key={keyOfThing(thing)}>
+            {head && <ZoneHead head={head} />}
+            <Line thing={thing} />
+          </Fragment>
+        );
+      })}
     </View>
   );
 }

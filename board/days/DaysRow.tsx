@@ -1,6 +1,6 @@
 import { Pressable, View } from 'react-native';
 import { dayPlan } from '@/core/plan/dayPlan';
-import { weekOf } from '@/core/plan/views';
+import { weekOf } from '@/core/time/week';
 import { addDays } from '@/core/time/zone';
 import { dayOfMonth, weekdayWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';

@@ -14,7 +14,7 @@ import { useGestures } from './useGestures';
 const AROUND = 120;
 /** The heights of a week at least, of what stands above its lines and of a line, in pixels. */
 const WEEK = 92;
-const ABOVE_LINES = 40;
+const ABOVE_LINES = 41;
 const LINE = 24;
 
 /** The dates of a month with the load of each day. What is let go on a day lies in its tray, or keeps its hours. */
@@ -22,7 +22,7 @@ export function Month(place: PlanView) {
   const { zone } = useMoment();
   const { date, today, onOpenDay } = place;
   const workspace = useWorkspace();
-  const dates = useMemo(() => datesOf('month', date, workspace.settings, 1), [date, workspace.settings]);
+  const dates = datesOf(workspace, 'month', date, 1);
   const days = useMemo(() => dates.map((day) => dayList(workspace, day, zone)), [workspace, dates, zone]);
   // of the window, so that no line comes or goes with a notice
   const height = useWindowDimensions().height - AROUND;

@@ -17,6 +17,7 @@ import {
 } from '../drag/dragStore';
 import { pressable } from '../drag/useDragItem';
 import { LoadBar, loadWords } from '../LoadMeasure';
+import { ZoneStrip } from '../strip/ZoneBands';
 import { TickBox } from '../taskParts';
 import { openThing } from './openThing';
 
@@ -69,6 +70,7 @@ export function MonthCell({ day, lines, inMonth, isToday, onOpen }: CellProps) {
             {dayOfMonth(date)}
           </Words>
           {(load.capacity > 0 || load.planned > 0) && <LoadBar load={load} height={6} />}
+          <ZoneStrip date={date} />
         </View>
         {shown.map((thing) => (
           <CellLine key={keyOfThing(thing)} thing={thing} />

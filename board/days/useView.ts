@@ -1,7 +1,6 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { views, type View } from '@/core/plan/views';
 import { kept } from '@/state/kept';
-import { useWorkspace } from '@/state/shown';
 import { useDay } from '@/ui/useDay';
 import { useWide } from '@/ui/useWide';
 
@@ -18,11 +17,9 @@ export function useView() {
   const { view } = useLocalSearchParams<{ view?: string }>();
   const router = useRouter();
   const day = useDay();
-  const { settings } = useWorkspace();
   const last = lastView[useWide() ? 'wide' : 'narrow'];
   return {
     ...day,
-    settings,
     view: isView(view) ?? isView(last.get()) ?? 'day',
     onView(next: View) {
       last.set(next);

@@ -23,6 +23,7 @@ import { DropGhost } from './DropGhost';
 import { MeetingCard } from './MeetingCard';
 import { hoursOf } from './Ruler';
 import type { Scale } from './scale';
+import { useZones, ZoneBands } from './ZoneBands';
 import { useAskedHours, useMarkHours } from './useMarkHours';
 
 /** What is shorter than this is drawn this long, so that it can be read and touched. */
@@ -69,6 +70,7 @@ export function DayColumn({ date, now, scale, viewport, days }: Props) {
     () => withCrowds(laidOut(timedThings(plan, workspace)), most),
     [plan, workspace, most],
   );
+  const { zones, band } = useZones(date, !narrow ? 'single' : wide ? 'named' : 'bare');
   const lane = useRef<HTMLElement | null>(null);
   const room = useRef<HTMLElement | null>(null);
   const marking = useMarkHours(room, scale);
@@ -95,9 +97,18 @@ export function DayColumn({ date, now, scale, viewport, days }: Props) {
       style={{ height: scale.height }}
     >
       <Ground working={plan.working} scale={scale} taken={plan.allDay.some(({ busy }) => busy)} />
+      <ZoneBands zones={zones} band={band} scale={scale} single={!narrow} />
+      {plan.buffers.map((span) => (
+        <View
+          key={span.from}
+          aria-hidden
+          className="hatch-quiet absolute right-0"
+          style={{ left: band, ...scale.over(span) }}
+        />
+      ))}
       <View
-        className={`absolute bottom-0 top-0 ${narrow ? 'left-0.5' : 'left-1'}`}
-        style={{ right: actualWidth + (narrow ? 2 : 6) }}
+        className="absolute bottom-0 top-0"
+        style={{ left: band + (narrow ? 2 : 4), right: actualWidth + (narrow ? 2 : 6) }}
         ref={(view) => {
           room.current = elementOf(view);
         }}

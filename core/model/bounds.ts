@@ -17,6 +17,8 @@ export const bounds = {
   keptLines: 5000,
   /** People asked to an event. */
   attendees: 2000,
+  /** Zones of a frame. */
+  zones: 500,
   /** Reminders, ways to join, categories of an event. */
   few: 100,
   /** Times added to what a rule gives, taken out of it, or changed. */

@@ -29,6 +29,8 @@ const names: Readonly<Record<string, readonly [one: string, many: string]>> = {
   tray: ['line of a tray', 'lines of trays'],
   events: ['event', 'events'],
   repeats: ['repeating task', 'repeating tasks'],
+  frames: ['frame', 'frames'],
+  frameHolds: ['line about frames', 'lines about frames'],
 };
 
 /** The same as problems of a file. */

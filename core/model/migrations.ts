@@ -35,8 +35,8 @@ const migrations: Readonly<Record<string, Readonly<Record<number, Migration>>>> 
   tasks: { 2: originsOfAKind },
 };
 
-/** The version of the shape of the settings. */
-export const SETTINGS_VERSION = 2;
+/** The version of the shape of the settings. From 3 on working hours are zones of a frame (firstFrame.ts takes them up). */
+export const SETTINGS_VERSION = 3;
 
 /** Something stored with the version of its shape. */
 export const Versioned = z.object({ version: z.int().check(z.positive()), content: z.unknown() });

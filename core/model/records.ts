@@ -3,6 +3,7 @@ import { Category } from './category';
 import type { Stored } from './collection';
 import { Deletion } from './deletion';
 import { Calendar, CalendarEvent } from './event';
+import { DayCapacity, Frame, FrameHold, Target, ZoneChange } from './frame';
 import { Block, Intention, TimeEntry, TrayItem } from './plan';
 import { RepeatingTask } from './repeating';
 import { Task, TaskList } from './task';
@@ -62,6 +63,31 @@ const inCategory = <R extends { category?: string | undefined }>(): Reference<R>
   without: ({ category: _, ...rest }) => rest as R, // R without a field that it need not have
 });
 
+/** What the zones of a frame point at; those of weeks that have ended keep what they were. */
+const zonesRefer: readonly Reference<Frame>[] = [
+  {
+    to: 'categories',
+    ids: ({ zones }) =>
+      zones.flatMap(({ category, categories }) => [...(category ? [category] : []), ...categories]),
+    without: (frame, id) => ({
+      ...frame,
+      zones: frame.zones.map(({ category, categories, ...zone }) => ({
+        ...zone,
+        ...(category === undefined || category === id ? {} : { category }),
+        categories: categories.filter((other) => other !== id),
+      })),
+    }),
+  },
+  {
+    to: 'lists',
+    ids: ({ zones }) => zones.flatMap(({ lists }) => lists),
+    without: (frame, id) => ({
+      ...frame,
+      zones: frame.zones.map((zone) => ({ ...zone, lists: zone.lists.filter((other) => other !== id) })),
+    }),
+  },
+];
+
 export const records = {
   lists: kind<TaskList>({ schema: TaskList, version: 2, part: all }),
   categories: kind<Category>({ schema: Category, version: 1, part: all }),
@@ -105,6 +131,21 @@ export const records = {
     refers: [inCategory()],
   }),
   intentions: kind<Intention>({ schema: Intention, version: 2, part: ({ date }) => date.slice(0, 7) }),
+  frames: kind<Frame>({ schema: Frame, version: 1, part: all, refers: zonesRefer }),
+  frameHolds: kind<FrameHold>({
+    schema: FrameHold,
+    version: 1,
+    part: all,
+    refers: [{ to: 'frames', ids: ({ frameId }) => [frameId], without: goes }],
+  }),
+  zoneChanges: kind<ZoneChange>({ schema: ZoneChange, version: 1, part: ({ date }) => date.slice(0, 7) }),
+  dayCapacities: kind<DayCapacity>({ schema: DayCapacity, version: 1, part: ({ id }) => id.slice(0, 7) }),
+  targets: kind<Target>({
+    schema: Target,
+    version: 1,
+    part: all,
+    refers: [{ to: 'categories', ids: ({ category }) => [category], without: goes }],
+  }),
   deletions: kind<Deletion>({ schema: Deletion, version: 1, part: ({ at }) => month(at) }),
 } as const;
 

@@ -1,21 +1,17 @@
 import * as z from '../zod';
-import { Id, openObject, TimeText, ZoneName } from './common';
-
-/** Working hours of one weekday, or null for a day off. */
-const Hours = z.nullable(openObject({ from: TimeText, to: TimeText }));
-export type Hours = z.infer<typeof Hours>;
+import { Id, openObject, ZoneName } from './common';
 
 export const Settings = openObject({
   theme: z.enum(['system', 'light', 'dark']),
   clock: z.union([z.literal(12), z.literal(24)]),
-  /** Monday first. */
-  workingHours: z.array(Hours).check(z.length(7)),
   /** The day that a week begins on: 1 is Monday, 7 is Sunday. */
   weekStart: z._default(z.int().check(z.gte(1), z.lte(7)), 1),
   /** A second time zone beside the ruler. */
   secondZone: z._default(z.nullable(ZoneName), null),
   /** What gives tasks their hue. */
   colourBy: z._default(z.enum(['list', 'category', 'priority', 'state']), 'list'),
+  /** The zones of the frame are drawn behind the days. */
+  showZones: z._default(z.boolean(), true),
   /** The view of several days goes from one working day to the next. */
   skipDaysOff: z._default(z.boolean(), false),
   /** What the plan leaves out of sight. */
@@ -27,14 +23,13 @@ export const Settings = openObject({
 });
 export type Settings = z.infer<typeof Settings>;
 
-const office: Hours = { from: '09:00', to: '17:00' };
 export const defaultSettings: Settings = {
   theme: 'system',
   clock: 24,
-  workingHours: [office, office, office, office, office, null, null],
   weekStart: 1,
   secondZone: null,
   colourBy: 'list',
+  showZones: true,
   skipDaysOff: false,
   leftOut: { lists: [], categories: [], done: false },
 };

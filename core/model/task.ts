@@ -41,6 +41,8 @@ export const Task = openObject({
   due: z.nullable(Due),
   /** What kind of work it is, across lists: a category's id. */
   category: z.optional(Id),
+  /** What it asks for: sharp hours, or none in particular as it is light; without it any hour does. */
+  energy: z.optional(z.enum(['sharp', 'light'])),
   doneAt: z.nullable(Instant),
   createdAt: Instant,
   /** Place in the person's own order, smallest first. */

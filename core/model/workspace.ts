@@ -1,4 +1,5 @@
 import { Collection } from './collection';
+import { withFrame } from './firstFrame';
 import { collectionNames, kindOf, type AnyRecord, type CollectionName, type RecordOf } from './records';
 import { defaultSettings, type Settings } from './settings';
 import type { TaskList } from './task';
@@ -37,8 +38,8 @@ export function bareWorkspace(
 export const withList = (workspace: Workspace): Workspace =>
   workspace.lists.size > 0 ? workspace : { ...workspace, lists: workspace.lists.with([firstList]) };
 
-/** A workspace of these records; without lists it gets the first one, as every task needs a list. */
+/** A workspace of these records; without lists and frames it gets the first ones, which every task and every week need. */
 export const workspaceOf = (contents: Contents, settings?: Settings, unknown?: Unknown): Workspace =>
-  withList(bareWorkspace(contents, settings, unknown));
+  withFrame(withList(bareWorkspace(contents, settings, unknown)));
 
 export const emptyWorkspace: Workspace = workspaceOf({});

@@ -1,3 +1,5 @@
+import { buffersOn } from '../frame/buffers';
+import { readsOfZones, spansOfKind } from '../frame/zones';
 import { occurrencesShown } from '../calendar/layers';
 import type { Occurrence } from '../calendar/occurrences';
 import type { Block, TrayItem } from '../model/plan';
@@ -7,15 +9,16 @@ import { blocksIn, readsBlocks, spanOfBlock, taskOf, trayOn } from '../tasks/pla
 import { MINUTE, minutesOf, subtract, type Span } from '../time/span';
 import { dayOf, type IsoDate, type Zone } from '../time/zone';
 import { takesDays } from './spanning';
-import { workingHours } from './workday';
 
 /** What a day has room for and what is planned into it, in minutes. */
 export type Load = {
-  /** Working hours. */
+  /** The hours of work that the frame gives, or as many as the person has said for this day. */
   readonly capacity: number;
   /** Busy meetings inside the working hours. */
   readonly meetings: number;
-  /** capacity − meetings. */
+  /** Buffers inside the working hours, where no meeting is. */
+  readonly buffers: number;
+  /** capacity − meetings − buffers. */
   readonly room: number;
   /** Blocks of the day, each counted whole even where two overlap, and the estimates in the tray. */
   readonly planned: number;
@@ -29,6 +32,8 @@ export type DayPlan = {
   readonly date: IsoDate;
   readonly span: Span;
   readonly working: readonly Span[];
+  /** What is left free after zones that ask for it. */
+  readonly buffers: readonly Span[];
   /** Occurrences among the hours, then those that take whole days. */
   readonly meetings: readonly Occurrence[];
   readonly allDay: readonly Occurrence[];
@@ -57,9 +62,10 @@ export const dayPlan = rememberedWhile(
 );
 
 function readsOfDay(workspace: Workspace, date: IsoDate, zone: Zone): readonly unknown[] {
-  const { settings, calendars, events, tray } = workspace;
+  const { calendars, events, tray, dayCapacities } = workspace;
   return [
-    settings.workingHours,
+    ...readsOfZones(workspace, date),
+    dayCapacities.get(date),
     calendars,
     events,
     ...readsBlocks(workspace, dayOf(date, zone)),
@@ -70,14 +76,18 @@ function readsOfDay(workspace: Workspace, date: IsoDate, zone: Zone): readonly u
 
 function workedOut(workspace: Workspace, date: IsoDate, zone: Zone): DayPlan {
   const span = dayOf(date, zone);
-  const working = workingHours(workspace.settings, date, zone);
+  const working = spansOfKind(workspace, date, zone, 'work');
   const occurrences = occurrencesShown(workspace, date, zone);
   const blocks = blocksIn(workspace, span, zone);
   const tray = trayOn(workspace, date, zone);
 
-  const capacity = minutesOf(working);
+  const buffers = buffersOn(workspace, date, zone);
+  const hours = minutesOf(working);
   const busy = occurrences.filter((event) => event.busy);
-  const room = minutesOf(subtract(working, busy));
+  const unmet = minutesOf(subtract(working, busy));
+  const left = minutesOf(subtract(working, [...busy, ...buffers]));
+  const capacity = workspace.dayCapacities.get(date)?.minutes ?? hours;
+  const room = capacity - (hours - left);
   const inTray = tray.reduce((sum, { taskId }) => sum + estimateOf(workspace, taskId), 0);
   const planned = blocks.reduce((sum, block) => sum + minutesOn(span, block), inTray);
   return {
@@ -88,7 +98,16 @@ function workedOut(workspace: Workspace, date: IsoDate, zone: Zone): DayPlan {
     allDay: occurrences.filter(takesDays),
     blocks,
     tray,
-    load: { capacity, meetings: capacity - room, room, planned, inTray, free: room - planned },
+    buffers,
+    load: {
+      capacity,
+      meetings: hours - unmet,
+      buffers: unmet - left,
+      room,
+      planned,
+      inTray,
+      free: room - planned,
+    },
   };
 }
 

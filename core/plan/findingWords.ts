@@ -1,6 +1,6 @@
 import { asLine, distanceWords, durationWords } from '../time/words';
 import { MINUTE } from '../time/span';
-import type { Finding } from './judge';
+import type { Finding, ZoneReason } from './judge';
 
 /** A finding in words, within a sentence or a list: `ends 30 min after it is due`. */
 export function findingWords(finding: Finding): string {
@@ -21,10 +21,33 @@ export function findingWords(finding: Finding): string {
     }
     case 'afterDay':
       return `ends ${durationWords(finding.minutes)} after the working day`;
+    case 'inZone':
+      return zoneWords(finding);
     case 'overGroup':
       return `${durationWords(finding.minutes)} more than fits`;
     case 'overDay':
       return `${durationWords(finding.minutes)} more than the day has room for`;
+  }
+}
+
+function zoneWords({ zone, why }: { readonly zone: string; readonly why: ZoneReason }): string {
+  switch (why) {
+    case 'sleep':
+      return `in ${zone}: one sleeps then`;
+    case 'duty':
+      return `in ${zone}, which is an obligation`;
+    case 'own':
+      return `in ${zone}, which is not for work`;
+    case 'otherWork':
+      return `in ${zone}, which is for other work`;
+    case 'forMeetings':
+      return `in ${zone}, which expects meetings`;
+    case 'guarded':
+      return `in ${zone}, which keeps meetings out`;
+    case 'low':
+      return `in ${zone}, when you are not sharp`;
+    case 'buffer':
+      return 'in a buffer that is left free for an overrun';
   }
 }
 

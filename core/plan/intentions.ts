@@ -2,7 +2,7 @@ import { groupedBy } from '../model/collection';
 import type { Intention } from '../model/plan';
 import type { Workspace } from '../model/workspace';
 import { addDays, type IsoDate } from '../time/zone';
-import { weekOf } from './views';
+import { weekOf } from '../time/week';
 
 const byDate = groupedBy<Intention>(({ date }) => date);
 const inOrder = (intentions: readonly Intention[]) => [...intentions].sort((a, b) => a.rank - b.rank);

@@ -1,5 +1,7 @@
 import type { Occurrence } from '../calendar/occurrences';
+import { takesWork, zoneAround } from '../frame/belonging';
 import type { Id } from '../model/common';
+import type { FrameZone } from '../model/frame';
 import type { Block, TrayItem } from '../model/plan';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
@@ -40,7 +42,11 @@ export type Placing = { readonly what: Placed; readonly to: Place };
 /** A task named in a finding where several are judged together. */
 type Named = { readonly title: string } | null;
 
-/** Something that a placement means, as data. Minutes are whole; zones and sealed weeks add kinds of their own. */
+/** Why a zone is not the place: what it is for, that it keeps meetings out, or that one is not sharp then. */
+export type ZoneReason =
+  'sleep' | 'duty' | 'own' | 'otherWork' | 'forMeetings' | 'guarded' | 'low' | 'buffer';
+
+/** Something that a placement means, as data. Minutes are whole; sealed weeks add kinds of their own. */
 export type Finding =
   | { readonly kind: 'collides'; readonly titles: readonly string[] }
   /** It ends after a task is due, or after the meeting that needs it has begun. */
@@ -53,6 +59,8 @@ export type Finding =
       readonly meeting: string | null;
     }
   | { readonly kind: 'afterDay'; readonly minutes: number }
+  /** It lies where the frame has something else, or at hours that it is not for. */
+  | { readonly kind: 'inZone'; readonly zone: string; readonly why: ZoneReason }
   | { readonly kind: 'overGroup'; readonly minutes: number }
   | { readonly kind: 'overDay'; readonly date: IsoDate; readonly minutes: number };
 
@@ -65,6 +73,7 @@ const gravity: readonly Finding['kind'][] = [
   'late',
   'tooLate',
   'afterDay',
+  'inZone',
   'overDay',
 ];
 
@@ -111,6 +120,7 @@ function ofOne(workspace: Workspace, { what, to }: Placing, at: At): Finding[] {
     ...(block?.holds ? overGroup(workspace, { ...block, minutes: to.minutes }, []) : []),
     ...tasks.flatMap((task, i) => lateness(workspace, task, span.to, i > 0, at)),
     ...(isEvent(what) ? [] : afterDay(workspace, span, at)),
+    ...inZone(workspace, what, span, tasks[0], at),
   ];
 }
 
@@ -196,6 +206,34 @@ function afterDay(workspace: Workspace, span: Span, { zone }: At): Finding[] {
   return span.to > end ? [{ kind: 'afterDay', minutes: Math.round((span.to - end) / MINUTE) }] : [];
 }
 
+/** That something lies in a zone that is not meant for it. Outside all zones nothing is said. */
+function inZone(
+  workspace: Workspace,
+  what: Placed,
+  span: Span,
+  task: Task | undefined,
+  { zone }: At,
+): Finding[] {
+  const found = zoneAround(workspace, span, zone);
+  const why = found && reasonAgainst(found.zone, what, task);
+  if (found && why) return [{ kind: 'inZone', zone: found.zone.name, why }];
+  const { buffers } = dayPlan(workspace, dateOf(span.from, zone), zone);
+  const rests = !isEvent(what) && buffers.some((buffer) => overlaps(buffer, span));
+  return rests ? [{ kind: 'inZone', zone: '', why: 'buffer' }] : [];
+}
+
+function reasonAgainst(zone: FrameZone, what: Placed, task: Task | undefined): ZoneReason | undefined {
+  if (isEvent(what)) {
+    // what takes no time disturbs nothing
+    if (what.kind === 'event' && !what.event.busy) return undefined;
+    return zone.openness === 'guarded' ? 'guarded' : zone.kind === 'sleep' ? 'sleep' : undefined;
+  }
+  if (zone.kind !== 'work') return zone.kind;
+  if (!task) return undefined;
+  if (!takesWork(zone, task)) return zone.openness === 'open' ? 'forMeetings' : 'otherWork';
+  return task.energy === 'sharp' && zone.energy === 'low' ? 'low' : undefined;
+}
+
 /** That a day comes too late for an open task that is put into its tray. */
 function ofTray({ events }: Workspace, task: Task, date: IsoDate, { zone }: At): Finding[] {
   const { from } = dayOf(date, zone);
@@ -239,9 +277,11 @@ function gained(workspace: Workspace, what: Placed, to: Place, { date, span }: D
 /** How many minutes of the working hours an event takes more once it stands elsewhere. */
 function roomLost(plan: DayPlan, what: Placed, to: Place): number {
   if (!isEvent(what) || to.kind !== 'hours' || (what.kind === 'event' && !what.event.busy)) return 0;
-  const others = [...plan.meetings, ...plan.allDay].filter(({ busy, id }) => busy && id !== idOf(what));
+  const all = [...plan.meetings, ...plan.allDay].filter(({ busy }) => busy);
+  const others = all.filter(({ id }) => id !== idOf(what));
   const span = { from: to.start, to: to.start + to.minutes * MINUTE };
-  return plan.load.room - minutesOf(subtract(plan.working, [...others, span]));
+  const left = (taken: readonly Span[]) => minutesOf(subtract(plan.working, [...taken, ...plan.buffers]));
+  return left(all) - left([...others, span]);
 }
 
 /** A task as it is placed: out of the block or the tray that it stands in, if it has a place in the plan. */

@@ -2,7 +2,9 @@ import type { Id } from '../model/common';
 import type { Workspace } from '../model/workspace';
 import { lengthOfTask } from '../tasks/newTask';
 import { taskOf } from '../tasks/places';
-import { MINUTE, lengthOf, overlaps, subtract, type Span } from '../time/span';
+import { isMeantFor, type Work } from '../frame/belonging';
+import { zonesOn } from '../frame/zones';
+import { MINUTE, intersect, lengthOf, overlaps, subtract, type Span } from '../time/span';
 import { addDays, dateOf, instantOf, type Zone } from '../time/zone';
 import { dayPlan, takenOn } from './dayPlan';
 
@@ -20,7 +22,7 @@ export const startOn = (instant: number, day: Span): number =>
 /** The free stretches of a day's working hours after `now`, what is busy and what is planned taken out. */
 export function pockets(workspace: Workspace, date: string, zone: Zone, now: number): Span[] {
   const plan = dayPlan(workspace, date, zone);
-  return subtract(plan.working, [...takenOn(plan), { from: -Infinity, to: now }]);
+  return subtract(plan.working, [...takenOn(plan), ...plan.buffers, { from: -Infinity, to: now }]);
 }
 
 /** The quarter hour from an instant on. */
@@ -66,6 +68,37 @@ export function proposals(workspace: Workspace, minutes: number, zone: Zone, now
     }
   }
   return found.slice(0, most);
+}
+
+/**
+ * The next places for a task, first those in zones that are meant for it, then others, as `proposals` has them; each group
+ * in the order of time.
+ */
+export function placesFor(
+  workspace: Workspace,
+  work: Work,
+  minutes: number,
+  zone: Zone,
+  now: number,
+  most = 6,
+): Span[] {
+  const all = proposals(workspace, minutes, zone, now, 40);
+  const meant = all.flatMap((place) => inMeantZone(workspace, work, place, zone, now));
+  const others = all.filter((place) => !meant.some((other) => overlaps(other, place)));
+  return [...meant.slice(0, most), ...others].slice(0, most);
+}
+
+/** The first place as long within the pocket of a place that lies wholly in a zone meant for the work. */
+function inMeantZone(workspace: Workspace, work: Work, place: Span, zone: Zone, now: number): Span[] {
+  const date = dateOf(place.from, zone);
+  const pocket = pockets(workspace, date, zone, now).find((free) => overlaps(free, place));
+  const meant = zonesOn(workspace, date, zone).flatMap((one) =>
+    isMeantFor(one.zone, work) ? one.spans : [],
+  );
+  const [fits] = intersect(pocket ? [pocket] : [], meant)
+    .map(({ from, to }) => ({ from: quarterFrom(from), to }))
+    .filter(({ from, to }) => to - from >= place.to - place.from);
+  return fits ? [{ from: fits.from, to: fits.from + place.to - place.from }] : [];
 }
 
 /** What is placed together with others: which task, and how many minutes it takes. */

@@ -27,6 +27,7 @@ test('room is working hours minus busy meetings; the tray counts as planned', ()
   expect(dayPlan(day, '2026-11-24', zone).load).toEqual({
     capacity: 480,
     meetings: 60,
+    buffers: 0,
     room: 420,
     planned: 110,
     inTray: 20,

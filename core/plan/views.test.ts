@@ -1,40 +1,44 @@
 import * as fc from 'fast-check';
 import type { Occurrence } from '../calendar/occurrences';
-import { defaultSettings } from '../model/settings';
+import { firstFrame } from '../model/firstFrame';
+import { defaultSettings, type Settings } from '../model/settings';
+import { workspaceOf } from '../model/workspace';
 import { addDays, dayOf, weekdayOf } from '../time/zone';
 import { segmentsOf } from './spanning';
 import { datesOf, stepped, views } from './views';
 
 const zone = 'Europe/London';
-const from = (weekStart: number) => ({ ...defaultSettings, weekStart });
+const from = (weekStart: number, changes: Partial<Settings> = {}, frames = [firstFrame()]) =>
+  workspaceOf({ frames }, { ...defaultSettings, weekStart, ...changes });
+const dayOff = [{ ...firstFrame(), zones: [] }];
 const ends = (list: readonly string[]) => [list[0], list.at(-1), list.length];
 
 test('the week begins on the day that the person chose', () => {
-  expect(ends(datesOf('week', '2026-11-24', from(1), 4))).toEqual(['2026-11-23', '2026-11-29', 7]);
-  expect(ends(datesOf('week', '2026-11-24', from(7), 4))).toEqual(['2026-11-22', '2026-11-28', 7]);
-  expect(ends(datesOf('week', '2026-11-24', from(3), 4))).toEqual(['2026-11-18', '2026-11-24', 7]);
+  expect(ends(datesOf(from(1), 'week', '2026-11-24', 4))).toEqual(['2026-11-23', '2026-11-29', 7]);
+  expect(ends(datesOf(from(7), 'week', '2026-11-24', 4))).toEqual(['2026-11-22', '2026-11-28', 7]);
+  expect(ends(datesOf(from(3), 'week', '2026-11-24', 4))).toEqual(['2026-11-18', '2026-11-24', 7]);
 });
 
 test('the working week has the days with working hours; without any it has all', () => {
-  expect(ends(datesOf('workweek', '2026-11-24', from(1), 4))).toEqual(['2026-11-23', '2026-11-27', 5]);
-  const none = { ...from(1), workingHours: defaultSettings.workingHours.map(() => null) };
-  expect(datesOf('workweek', '2026-11-24', none, 4)).toHaveLength(7);
+  expect(ends(datesOf(from(1), 'workweek', '2026-11-24', 4))).toEqual(['2026-11-23', '2026-11-27', 5]);
+  const none = from(1, {}, dayOff);
+  expect(datesOf(none, 'workweek', '2026-11-24', 4)).toHaveLength(7);
 });
 
 test('a month is whole weeks that hold all of its days', () => {
-  expect(ends(datesOf('month', '2026-11-24', from(1), 4))).toEqual(['2026-10-26', '2026-12-06', 42]);
-  expect(ends(datesOf('month', '2027-02-10', from(1), 4))).toEqual(['2027-02-01', '2027-02-28', 28]);
-  expect(stepped('month', '2027-01-31', 1, 4, from(1))).toBe('2027-02-28');
+  expect(ends(datesOf(from(1), 'month', '2026-11-24', 4))).toEqual(['2026-10-26', '2026-12-06', 42]);
+  expect(ends(datesOf(from(1), 'month', '2027-02-10', 4))).toEqual(['2027-02-01', '2027-02-28', 28]);
+  expect(stepped(from(1), 'month', '2027-01-31', 1, 4)).toBe('2027-02-28');
 });
 
 test('several days leave out days off when asked to: on Friday they go on with Monday', () => {
-  const skips = { ...from(1), skipDaysOff: true };
-  expect(datesOf('days', '2026-11-27', skips, 3)).toEqual(['2026-11-27', '2026-11-30', '2026-12-01']);
-  expect(datesOf('days', '2026-11-28', skips, 2)).toEqual(['2026-11-30', '2026-12-01']);
-  expect(stepped('days', '2026-11-27', 1, 3, skips)).toBe('2026-12-02');
-  expect(stepped('days', '2026-12-02', -1, 3, skips)).toBe('2026-11-27');
-  const none = { ...skips, workingHours: skips.workingHours.map(() => null) };
-  expect(datesOf('days', '2026-11-28', none, 2)).toEqual(['2026-11-28', '2026-11-29']);
+  const skips = from(1, { skipDaysOff: true });
+  expect(datesOf(skips, 'days', '2026-11-27', 3)).toEqual(['2026-11-27', '2026-11-30', '2026-12-01']);
+  expect(datesOf(skips, 'days', '2026-11-28', 2)).toEqual(['2026-11-30', '2026-12-01']);
+  expect(stepped(skips, 'days', '2026-11-27', 1, 3)).toBe('2026-12-02');
+  expect(stepped(skips, 'days', '2026-12-02', -1, 3)).toBe('2026-11-27');
+  const none = from(1, { skipDaysOff: true }, dayOff);
+  expect(datesOf(none, 'days', '2026-11-28', 2)).toEqual(['2026-11-28', '2026-11-29']);
 });
 
 test('every view holds its date, in unbroken order, and one step on shows what follows', () => {
@@ -46,11 +50,11 @@ test('every view holds its date, in unbroken order, and one step on shows what f
       fc.integer({ min: 1, max: 7 }),
       fc.integer({ min: 2, max: 4 }),
       (view, date, weekStart, fit) => {
-        const shown = datesOf(view, date, from(weekStart), fit);
+        const shown = datesOf(from(weekStart), view, date, fit);
         const holds = shown.includes(date) || (view === 'workweek' && weekdayOf(date) > 5);
         expect(holds).toBe(true);
         expect([...shown].sort()).toEqual(shown);
-        const next = datesOf(view, stepped(view, date, 1, fit, from(weekStart)), from(weekStart), fit);
+        const next = datesOf(from(weekStart), view, stepped(from(weekStart), view, date, 1, fit), fit);
         expect((next[0] ?? '') > (shown[0] ?? '')).toBe(true);
         if (view !== 'month') expect((next[0] ?? '') > (shown.at(-1) ?? '')).toBe(true);
       },

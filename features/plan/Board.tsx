@@ -31,8 +31,7 @@ export function Board(place: PlanView & { fit: number }) {
   const wide = useWide();
   const rulerWidth = useRulerWidth();
   const pixelsPerHour = useHourScale(({ pixels }) => pixels);
-  const { settings } = workspace;
-  const dates = useMemo(() => datesOf(view, date, settings, fit), [view, date, settings, fit]);
+  const dates = datesOf(workspace, view, date, fit);
   const plans = useMemo(
     () => dates.map((day) => seen(dayPlan(workspace, day, zone), workspace)),
     [workspace, dates, zone],

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { dayPlan } from '@/core/plan/dayPlan';
 import { seen } from '@/core/plan/lens';
 import { useWorkspace } from '@/state/shown';
@@ -8,6 +8,7 @@ import { LoadBar, LoadMeasure, loadWords } from '@/board/LoadMeasure';
 import { DayStrip } from '@/board/strip/DayStrip';
 import { useHourScale } from '@/board/strip/hoursHigh';
 import { useShortfall } from '@/board/useShortfall';
+import { openPanel } from '@/ui/panels';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 import { AllDay } from '@/board/days/AllDay';
@@ -45,7 +46,14 @@ export function DayBody({ date, today, onDate }: Props) {
         </View>
         <Fold folded={folded}>
           <View className="gap-2 px-4 pb-2 pt-2">
-            {wide ? <LoadMeasure load={plan.load} /> : <LoadBar load={plan.load} />}
+            <Pressable
+              role="button"
+              {...(wide ? {} : { 'aria-label': 'What takes the room of the day' })}
+              onPress={() => openPanel({ kind: 'dayRoom', date })}
+              className={`hover:opacity-80 ${wide ? '' : 'min-h-[24px] justify-center'}`}
+            >
+              {wide ? <LoadMeasure load={plan.load} /> : <LoadBar load={plan.load} />}
+            </Pressable>
             {short && (
               <Words size="xs" tone="brick" face="strong">
                 {short}

@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { changeSettings, editCalendar } from '@/core/commands/calendar';
 import { hidesSomething, priorityHues, stateHues } from '@/core/plan/lens';
@@ -5,6 +6,7 @@ import { categoriesOf } from '@/core/model/categories';
 import type { Hue } from '@/core/model/common';
 import { defaultSettings, type Settings } from '@/core/model/settings';
 import type { Workspace } from '@/core/model/workspace';
+import { toggleZones } from '@/actions/zones';
 import { useWorkspace } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
@@ -13,8 +15,9 @@ import { Choice } from '@/ui/Choice';
 import { EdgeMark } from '@/board/marks';
 import { HourScale } from '@/board/strip/HourScale';
 import { Zones } from './Zones';
-import { openPanel } from '@/ui/panels';
+import { closePanel, openPanel } from '@/ui/panels';
 import { Part } from '@/ui/Screen';
+import { useDay } from '@/ui/useDay';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 
@@ -34,6 +37,12 @@ export function Lens() {
   const { leftOut, colourBy } = settings;
   const categories = categoriesOf(workspace);
   const wide = useWide();
+  const router = useRouter();
+  const { date } = useDay();
+  const shape = () => {
+    closePanel();
+    router.navigate('/frame');
+  };
   return (
     <View className="gap-5">
       <Choice
@@ -56,6 +65,19 @@ export function Lens() {
           </View>
         </View>
       )}
+      <CheckBox
+        label="Zones of the frame behind the days"
+        checked={settings.showZones}
+        onToggle={toggleZones}
+      />
+      <View className="flex-row flex-wrap">
+        <Button
+          label="What is left of the week…"
+          kind="quiet"
+          onPress={() => openPanel({ kind: 'left', week: date })}
+        />
+        <Button label="Shape the week…" kind="quiet" onPress={shape} />
+      </View>
       <CheckBox
         label="“Days” leaves out days off"
         checked={settings.skipDaysOff}

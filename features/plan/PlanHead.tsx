@@ -3,6 +3,7 @@ import type { Workspace } from '@/core/model/workspace';
 import { hidesSomething } from '@/core/plan/lens';
 import { datesOf, stepped, views, type View as PlanViewName } from '@/core/plan/views';
 import { dateWords, dayMonthWords, dayOfMonth, monthWords } from '@/core/time/words';
+import { toggleZones } from '@/actions/zones';
 import { useWorkspace } from '@/state/shown';
 import { Button, IconButton } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -31,8 +32,8 @@ export function PlanHead(place: PlanView & { fit: number; children: React.ReactN
   const workspace = useWorkspace();
   const { settings } = workspace;
   const wide = useWide();
-  const dates = datesOf(view, date, settings, fit);
-  const step = (direction: 1 | -1) => onDate(stepped(view, date, direction, fit, settings));
+  const dates = datesOf(workspace, view, date, fit);
+  const step = (direction: 1 | -1) => onDate(stepped(workspace, view, date, direction, fit));
   return (
     <View>
       <View className="flex-row items-center justify-between px-4 pt-2">
@@ -54,6 +55,7 @@ export function PlanHead(place: PlanView & { fit: number; children: React.ReactN
           {wide && date !== today && <Button label="Today" kind="quiet" onPress={() => onDate(today)} />}
         </View>
         <View className="flex-row">
+          {wide && <ZonesButton shown={settings.showZones} />}
           {children}
           <UndoButtons />
         </View>
@@ -81,6 +83,7 @@ export function PlanHead(place: PlanView & { fit: number; children: React.ReactN
         </View>
         <View className="flex-row">
           <IconButton label="New event" icon="calendar" colour="ink-soft" onPress={() => addNew(date)} />
+          {!wide && <ZonesButton shown={settings.showZones} />}
           {wide && view !== 'month' && view !== 'agenda' && <HourScale />}
           <IconButton
             label="What the plan shows, and its colours"
@@ -102,6 +105,15 @@ export function PlanHead(place: PlanView & { fit: number; children: React.ReactN
     </View>
   );
 }
+
+const ZonesButton = ({ shown }: { shown: boolean }) => (
+  <IconButton
+    label={shown ? 'Hide the zones of the frame' : 'Show the zones of the frame'}
+    icon="frame"
+    colour={shown ? 'pine' : 'ink-soft'}
+    onPress={toggleZones}
+  />
+);
 
 const GoToDayButton = () => (
   <IconButton

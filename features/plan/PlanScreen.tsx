@@ -7,8 +7,9 @@ import type { PlanView } from '@/board/days/useView';
 import { Agenda } from '@/board/days/Agenda';
 import { Board } from './Board';
 import { DayBody } from './DayBody';
-import { DetailsPane } from './DetailsPane';
+import { DetailsPane } from '@/ui/DetailsPane';
 import { Drawer } from './Drawer';
+import { Hint } from './Hint';
 import { Month } from '@/board/days/Month';
 import { PlanHead } from './PlanHead';
 import { ToPlacePane } from './ToPlace';
@@ -75,7 +76,11 @@ export function PlanScreen(place: PlanView) {
         )}
         {!wide && <Drawer date={date} />}
       </View>
-      {details && <DetailsPane />}
+      {details && (
+        <DetailsPane>
+          <Hint />
+        </DetailsPane>
+      )}
     </View>
   );
 }

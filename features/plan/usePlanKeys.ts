@@ -5,6 +5,8 @@ import { useDrag } from '@/board/drag/dragStore';
 import { blockElementId } from '@/board/drag/drop';
 import { belongsInPane, closePanel, isCovered, usePanels } from '@/ui/panels';
 import type { PlanView } from '@/board/days/useView';
+import { currentWorkspace } from '@/state/workspaceStore';
+import { toggleZones } from '@/actions/zones';
 import { addNew } from './addNew';
 
 /** Brings the keyboard to the next thing of the plan that can be moved, or to the one before. */
@@ -33,27 +35,28 @@ function closeDetails(): void {
  * The keys of the plan, as the table of keys has them; Escape closes the details. While something is held, or typed, the
  * keys belong to that.
  */
-export function usePlanKeys({ view, date, today, onDate, onView, settings }: PlanView, fit: number): void {
+export function usePlanKeys({ view, date, today, onDate, onView }: PlanView, fit: number): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const { target } = event;
       const choosing = target instanceof HTMLElement && target.closest('[role=radiogroup]') !== null;
       if (choosing || isBusy() || isTaken(event)) return;
-      const { earlier, later, today: home, next, previous, new: add } = keys.inThePlan;
+      const { earlier, later, today: home, next, previous, zones, new: add } = keys.inThePlan;
       const asked = event.shiftKey && /^Digit\d$/.test(event.code) && views[Number(event.code.slice(5)) - 1];
       if (asked) onView(asked);
-      else if (event.key === earlier) onDate(stepped(view, date, -1, fit, settings));
-      else if (event.key === later) onDate(stepped(view, date, 1, fit, settings));
+      else if (event.key === earlier) onDate(stepped(currentWorkspace(), view, date, -1, fit));
+      else if (event.key === later) onDate(stepped(currentWorkspace(), view, date, 1, fit));
       else if (event.key === home) onDate(today);
       else if (event.key === next) goToItem(1);
       else if (event.key === previous) goToItem(-1);
+      else if (event.key === zones) toggleZones();
       else if (event.key === add) addNew(date);
       else return;
       event.preventDefault();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [view, date, today, onDate, onView, fit, settings]);
+  }, [view, date, today, onDate, onView, fit]);
   useEffect(() => {
     const onEscape = ({ key }: KeyboardEvent) => {
       if (key === 'Escape' && !isBusy()) closeDetails();

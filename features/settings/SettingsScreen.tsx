@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { changeSettings } from '@/core/commands/calendar';
 import type { Settings } from '@/core/model/settings';
@@ -11,13 +12,13 @@ import { Part, ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { openPanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { Calendars } from './Calendars';
-import { WorkingHours } from './WorkingHours';
 import { YourData } from './YourData';
 
 const change = (changes: Partial<Settings>) => store.run(changeSettings, changes);
 
 /** Calendars, working hours, looks, and where the data lives. `onFreshDemo` makes the demo data anew. */
 export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
+  const router = useRouter();
   const { settings } = useWorkspace();
   return (
     <ScrollScreen>
@@ -38,8 +39,14 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
           <Button label="Export as a calendar file…" onPress={() => openPanel({ kind: 'exportCalendar' })} />
         </View>
       </Part>
-      <Part title="Working hours">
-        <WorkingHours />
+      <Part title="The week">
+        <Words tone="soft">
+          What kind of time each hour of the week is: work, meals, sleep and the rest. Every day is measured
+          by it.
+        </Words>
+        <View className="flex-row">
+          <Button label="Shape the week…" icon="frame" onPress={() => router.navigate('/frame')} />
+        </View>
         <Choice
           label="The week begins on"
           value={String(settings.weekStart)}

@@ -1,4 +1,6 @@
+import { Fragment } from 'react';
 import { View } from 'react-native';
+import { headsOf } from '@/core/frame/heads';
 import { dayPlan } from '@/core/plan/dayPlan';
 import { nowView } from '@/core/review/nowView';
 import { runningEntry, runningTask } from '@/core/track/entries';
@@ -13,6 +15,7 @@ import { readTitle } from '@/ui/readings';
 import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { openPanel } from '@/ui/panels';
 import { start } from '@/actions/tasks';
+import { ZoneHead } from '@/board/days/ZoneHead';
 import { WithStrip } from '@/board/strip/WithStrip';
 import { Words } from '@/ui/Words';
 import { DoneToday } from './DoneToday';
@@ -26,6 +29,8 @@ export function TodayScreen() {
   const today = dateOf(now, zone);
   const view = nowView(workspace, zone, now);
   const { load } = dayPlan(workspace, today, zone);
+  const rest = view.rest.filter((item) => item !== view.next);
+  const heads = workspace.settings.showZones ? headsOf(workspace, rest, zone) : [];
   const running = runningEntry(workspace.entries);
   const nothing = [workspace.tasks, workspace.repeats, workspace.events].every(({ size }) => size === 0);
   const onIt = runningTask(workspace.entries);
@@ -66,11 +71,15 @@ export function TodayScreen() {
 
         {!nothing && (
           <Part title="Rest of the day" aside={`${durationWords(load.planned)} planned today`}>
-            {view.rest
-              .filter((item) => item !== view.next)
-              .map((item) => (
-                <ItemRow key={`${item.kind} ${item.from} ${item.to}`} item={item} now={now} />
-              ))}
+            {rest.map((item, i) => {
+              const head = heads[i];
+              return (
+                <Fragment key={`${item.kind} ${item.from} ${item.to}`}>
+                  {head && <ZoneHead head={head} />}
+                  <ItemRow item={item} now={now} />
+                </Fragment>
+              );
+            })}
             {dayEnds && (
               <Words tone="soft">Nothing else is planned for today. Plan puts tasks onto hours.</Words>
             )}

@@ -9,7 +9,8 @@ import type { Block, TrayItem } from '@/core/model/plan';
 import type { Due, Task } from '@/core/model/task';
 import { fillWords, heldTasks, takesIn } from '@/core/plan/group';
 import { judge, placedFrom } from '@/core/plan/judge';
-import { proposals } from '@/core/plan/placing';
+import { zoneAround } from '@/core/frame/belonging';
+import { placesFor } from '@/core/plan/placing';
 import { lengthOfTask } from '@/core/tasks/newTask';
 import { blockOf, blocksIn, taskOf, trayItemOf } from '@/core/tasks/places';
 import { MINUTE } from '@/core/time/span';
@@ -59,7 +60,7 @@ export function PlaceTask({ taskId, blockId, trayId }: Props) {
   };
   const startOf = ({ date, time }: Due) => (time ? instantOf(`${date}T${time}`, zone) : null);
 
-  const places = proposals(workspace, minutes, zone, now);
+  const places = placesFor(workspace, task, minutes, zone, now);
   return (
     <View className="gap-4">
       <Words tone="soft">
@@ -70,7 +71,12 @@ export function PlaceTask({ taskId, blockId, trayId }: Props) {
         {places.map((pocket) => (
           <View key={pocket.from} className="gap-0.5">
             <Button
-              label={`${asLine(when(pocket.from))} – ${at(pocket.to)}`}
+              label={[
+                `${asLine(when(pocket.from))} – ${at(pocket.to)}`,
+                zoneAround(workspace, pocket, zone)?.zone.name,
+              ]
+                .filter(Boolean)
+                .join(' · ')}
               onPress={() => place(pocket.from)}
             />
             <Findings findings={onHours(pocket.from)} />

@@ -9,6 +9,7 @@ import { useWorkspace } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
 import { Button } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { readTitle, readWords } from '@/ui/readings';
 import { openPanel } from '@/ui/panels';
@@ -73,6 +74,16 @@ export function TaskDetails({ id, blockId, trayId }: TaskDetailsProps) {
       />
       <NeededBy task={task} />
       <PriorityChoice value={task.priority} onChoose={(priority) => edit({ priority })} />
+      <Choice
+        label="It asks for"
+        value={task.energy ?? 'any'}
+        onChoose={(energy) => store.run(editTask, { id, energy: energy === 'any' ? undefined : energy })}
+        options={[
+          { value: 'sharp', name: 'sharp hours' },
+          { value: 'any', name: 'any hours' },
+          { value: 'light', name: 'little' },
+        ]}
+      />
       <Field
         label="Category"
         text={categories.get(task.category ?? '')?.name ?? ''}

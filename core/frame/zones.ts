@@ -1,0 +1,99 @@
+import { DAY_MINUTES, zoneChangeId, type FrameZone, type ZoneChange } from '../model/frame';
+import { rememberedWhile } from '../model/remember';
+import type { Workspace } from '../model/workspace';
+import { lengthOf, subtract, union, type Span } from '../time/span';
+import { clockOf } from '../time/wall';
+import { addDays, dayOf, instantOf, weekdayOf, type IsoDate, type Zone } from '../time/zone';
+import { frameOf, zonesOfFrame } from './holding';
+
+/** One time of a zone. */
+export type ZoneTime = {
+  readonly zone: FrameZone;
+  /** The date on which it begins. */
+  readonly date: IsoDate;
+  /** Minutes after that midnight, and its length, by the clock on the wall. */
+  readonly from: number;
+  readonly minutes: number;
+  /** What is otherwise on this date. */
+  readonly change: ZoneChange | undefined;
+};
+
+/** The zones that begin on a date as they are on it, those that are off too. */
+export function zoneTimes(workspace: Workspace, date: IsoDate): ZoneTime[] {
+  const frame = frameOf(workspace, date);
+  const weekday = weekdayOf(date);
+  if (!frame) return [];
+  return zonesOfFrame(frame, date)
+    .filter(({ days }) => days.includes(weekday))
+    .map((zone) => {
+      const change = workspace.zoneChanges.get(zoneChangeId(zone.id, date));
+      const { from, minutes } = change && !change.off ? change : zone;
+      return { zone, date, from, minutes, change };
+    });
+}
+
+/** The instant at which so many minutes of a date have passed by the clock on the wall. */
+export function wallInstant(date: IsoDate, minutes: number, zone: Zone): number {
+  return instantOf(`${addDays(date, Math.floor(minutes / DAY_MINUTES))}T${clockOf(minutes)}`, zone);
+}
+
+/** When a time of a zone really is: an hour more or less in the nights when clocks change. */
+const spanOfTime = ({ date, from, minutes }: ZoneTime, zone: Zone): Span => ({
+  from: wallInstant(date, from, zone),
+  to: wallInstant(date, from + minutes, zone),
+});
+
+/** A zone on a day, clipped to it. */
+export type ZoneOnDay = ZoneTime & {
+  /** From its first to its last moment on the day, whatever lies in it. */
+  readonly whole: Span;
+  /** What narrower zones leave of it, in order; nothing when they cover it, or when it is off. */
+  readonly spans: readonly Span[];
+};
+
+const isOff = ({ change }: ZoneTime): boolean => change?.off === true;
+
+/** All zones of a day in the order of their hours. Where two overlap, the narrower has the time; of two alike, the later one. */
+export const zonesOn = rememberedWhile(
+  (_: Workspace, date: IsoDate, zone: Zone) => `${date} ${zone}`,
+  (workspace: Workspace, date: IsoDate) => readsOfZones(workspace, date),
+  (workspace: Workspace, date: IsoDate, zone: Zone): readonly ZoneOnDay[] => {
+    const day = dayOf(date, zone);
+    const times = [...zoneTimes(workspace, addDays(date, -1)), ...zoneTimes(workspace, date)];
+    const lying = times
+      .map((time, place) => ({ time, place, own: spanOfTime(time, zone) }))
+      .filter(({ own }) => own.from < day.to && own.to > day.from)
+      .map(({ own, ...rest }) => ({
+        ...rest,
+        length: lengthOf(own),
+        whole: { from: Math.max(own.from, day.from), to: Math.min(own.to, day.to) },
+      }));
+    let taken: Span[] = [];
+    const narrowestFirst = [...lying].sort((a, b) => a.length - b.length || b.place - a.place);
+    const zones = narrowestFirst.map(({ time, whole }): ZoneOnDay => {
+      const spans = isOff(time) ? [] : subtract([whole], taken);
+      taken = union([...taken, ...spans]);
+      return { ...time, whole, spans };
+    });
+    return zones.sort((a, b) => a.whole.from - b.whole.from || b.whole.to - a.whole.to);
+  },
+);
+
+/** What the zones of a date depend on. */
+export function readsOfZones({ frames, frameHolds, zoneChanges, settings }: Workspace, date: IsoDate) {
+  const month = (day: IsoDate) => zoneChanges.parts.get(day.slice(0, 7));
+  return [frames, frameHolds, settings.weekStart, month(date), month(addDays(date, -1))];
+}
+
+/** The stretches of a day that are of a kind. */
+export const spansOfKind = (
+  workspace: Workspace,
+  date: IsoDate,
+  zone: Zone,
+  kind: FrameZone['kind'],
+): Span[] =>
+  union(zonesOn(workspace, date, zone).flatMap((one) => (one.zone.kind === kind ? one.spans : [])));
+
+/** Whether work begins on a date. */
+export const worksOn = (workspace: Workspace, date: IsoDate): boolean =>
+  zoneTimes(workspace, date).some((time) => time.zone.kind === 'work' && !isOff(time));

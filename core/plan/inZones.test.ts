@@ -1,0 +1,91 @@
+import { placeTask } from '../commands/plan';
+import { at, date, task, zone } from '../fixtures/make';
+import { hours, lunch, office, sleep, zoneOf } from '../fixtures/zones';
+import { firstFrame } from '../model/firstFrame';
+import { workspaceOf, type Workspace } from '../model/workspace';
+import { timeOf } from '../time/zone';
+import { findingWords } from './findingWords';
+import { judge } from './judge';
+import { placesFor } from './placing';
+import { overloadOn, reliefs } from './relief';
+
+test('a day with too much planned says what to move: what is just long enough first, to where it fits', () => {
+  const base = workspaceOf({
+    frames: [{ ...firstFrame(), zones: [office] }],
+    tasks: [task('Long'), task('Short'), task('Middle'), task('Done', { doneAt: 5 })],
+  });
+  const on = (workspace: Workspace, taskId: string, start: string, minutes: number) =>
+    placeTask.apply(workspace, { id: `b ${taskId}`, taskId, start: at(start), minutes });
+  const full = on(
+    on(on(on(base, 'Long', '09:00', 300), 'Short', '14:00', 60), 'Middle', '15:00', 120),
+    'Done',
+    '18:00',
+    60,
+  );
+  expect(overloadOn(full, date, zone)).toBe(60);
+  const found = reliefs(full, date, zone, at('07:00'));
+  expect(found.map(({ title, gains }) => `${title} ${gains}`)).toEqual([
+    'Short 60',
+    'Middle 120',
+    'Long 300',
+  ]);
+  expect(found.map(({ start }) => start)).toEqual([0, 0, 0].map(() => at('09:00', '2026-11-25')));
+  expect(reliefs(base, date, zone, at('07:00'))).toEqual([]);
+});
+
+describe('work in zones', () => {
+  const writing = zoneOf('Writing', {
+    ...hours(9, 120),
+    category: 'Writing',
+    openness: 'guarded',
+    energy: 'low',
+  });
+  const calls = zoneOf('Meetings', { ...hours(14, 120), openness: 'open' });
+  const small = zoneOf('Small things', { ...hours(11, 60), lists: ['errands'] });
+  const base = workspaceOf({
+    frames: [{ ...firstFrame(), zones: [office, lunch, sleep, writing, calls, small] }],
+    tasks: [
+      task('Report', { category: 'Writing', energy: 'sharp' }),
+      task('Survey', { category: 'Fieldwork' }),
+    ],
+  });
+  const said = (taskId: string, start: string, workspace = base) =>
+    judge(
+      workspace,
+      { what: { kind: 'task', taskId }, to: { kind: 'hours', start: at(start), minutes: 60 } },
+      { zone },
+    )
+      .filter(({ kind }) => kind === 'inZone')
+      .map(findingWords);
+
+  test('what lies where the frame has something else is told why', () => {
+    expect(said('Survey', '09:00')).toEqual(['in Writing, which is for other work']);
+    expect(said('Report', '09:00')).toEqual(['in Writing, when you are not sharp']);
+    expect(said('Report', '14:30')).toEqual(['in Meetings, which expects meetings']);
+    expect(said('Report', '12:30')).toEqual(['in Lunch, which is an obligation']);
+    expect(said('Report', '23:30')).toEqual(['in Sleep: one sleeps then']);
+    expect(said('Report', '16:00')).toEqual([]);
+    expect(said('Report', '18:00')).toEqual([]);
+  });
+
+  test('a meeting is kept out of guarded hours, and of those alone', () => {
+    const invited = (start: string) =>
+      judge(
+        base,
+        { what: { kind: 'newEvent' }, to: { kind: 'hours', start: at(start), minutes: 30 } },
+        { zone },
+      ).map(findingWords);
+    expect(invited('10:00')).toEqual(['in Writing, which keeps meetings out']);
+    expect(invited('14:00')).toEqual([]);
+  });
+
+  test('places in zones that are meant for a task are offered first', () => {
+    const first = (taskId: string) => {
+      const found = base.tasks.get(taskId);
+      return found && placesFor(base, found, 60, zone, at('08:00')).map(({ from }) => timeOf(from, zone));
+    };
+    // today and on the days after it
+    expect(first('Report')?.slice(0, 3)).toEqual(['09:00', '09:00', '09:00']);
+    expect(first('Survey')?.slice(0, 2)).toEqual(['09:00', '13:30']);
+  });
+});

@@ -1,0 +1,61 @@
+import Svg, { Line, Rect } from 'react-native-svg';
+import { hueOfZone } from '@/core/frame/looks';
+import { shapeOf } from '@/core/frame/shape';
+import { DAY_MINUTES, type FrameZone } from '@/core/model/frame';
+import { useWorkspace } from '@/state/shown';
+import { weekdaysFrom } from './weekdays';
+
+const WIDTH = 280;
+const HEIGHT = 144;
+const DAY = WIDTH / 7;
+
+/** A week at a glance: a column a day, from midnight to midnight. What it shows is told beside it. */
+export function WeekPicture({ zones }: { zones: readonly FrameZone[] }) {
+  const workspace = useWorkspace();
+  const weekdays = weekdaysFrom(workspace.settings.weekStart);
+  const y = (minutes: number) => (HEIGHT * minutes) / DAY_MINUTES;
+  return (
+    <Svg
+      width="100%"
+      height={HEIGHT}
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      preserveAspectRatio="none"
+      aria-hidden
+    >
+      <Rect x={0} y={0} width={WIDTH} height={HEIGHT} fill="var(--surface)" />
+      {shapeOf(zones).map(({ zone, weekday, from, to }) => {
+        const hue = hueOfZone(zone, workspace);
+        const x = weekdays.indexOf(weekday) * DAY;
+        return [
+          <Rect
+            key={`${zone.id} ${weekday} ${from}`}
+            x={x + 1}
+            y={y(from)}
+            width={DAY - 2}
+            height={y(to - from)}
+            fill={`var(--${hue}-fill)`}
+          />,
+          <Rect
+            key={`${zone.id} ${weekday} ${from} edge`}
+            x={x + 1}
+            y={y(from)}
+            width={4}
+            height={y(to - from)}
+            fill={`var(--${hue}-edge)`}
+          />,
+        ];
+      })}
+      {[6, 12, 18].map((hour) => (
+        <Line
+          key={hour}
+          x1={0}
+          x2={WIDTH}
+          y1={y(hour * 60)}
+          y2={y(hour * 60)}
+          stroke="var(--line)"
+          strokeWidth={0.5}
+        />
+      ))}
+    </Svg>
+  );
+}

@@ -1,0 +1,35 @@
+import { useWorkspace } from '@/state/shown';
+import { registerPanels } from '@/ui/panels';
+
+declare module '@/ui/panels' {
+  interface Panels {
+    /** A zone of a frame. */
+    zone: { readonly frameId: string; readonly zoneId: string };
+    /** All frames, and in which weeks they hold. */
+    frames: object;
+    /** The guided start of a frame. */
+    guide: { readonly frameId: string };
+  }
+}
+
+export const registerFramePanels = () =>
+  registerPanels(
+    {
+      zone: async () => {
+        const { ZoneFields } = await import('./ZoneFields');
+        return {
+          useTitle: ({ frameId, zoneId }) =>
+            useWorkspace()
+              .frames.get(frameId)
+              ?.zones.find(({ id }) => id === zoneId)?.name ?? 'Zone',
+          Content: ZoneFields,
+        };
+      },
+      frames: async () => ({
+        useTitle: () => 'Frames and weeks',
+        Content: (await import('./Frames')).Frames,
+      }),
+      guide: async () => ({ useTitle: () => 'Guided start', Content: (await import('./Guide')).Guide }),
+    },
+    ['zone', 'frames', 'guide'],
+  );

@@ -1,0 +1,115 @@
+import { DAY_MINUTES, type FrameZone } from '@/core/model/frame';
+import { show, type Mark } from './mark';
+
+/** Hours begin and end on quarter hours unless they are typed. */
+export const STEP = 15;
+
+/** A finger that is held so long (ms) paints or moves; before that it scrolls. */
+const HOLD = 280;
+/** A pointer that goes less far than this (pixels) presses. */
+const STILL = 5;
+
+/** A place of the week: a column, and minutes after its midnight. */
+export type Place = { readonly column: number; readonly at: number };
+
+/** The place under a point of the window, on an element that is the seven days side by side. */
+export function placeAt(
+  week: HTMLElement,
+  { clientX, clientY }: { clientX: number; clientY: number },
+): Place {
+  const { left, top, width, height } = week.getBoundingClientRect();
+  const column = Math.floor(((clientX - left) / width) * 7);
+  const at = ((clientY - top) / height) * DAY_MINUTES;
+  return { column: Math.min(6, Math.max(0, column)), at: Math.min(DAY_MINUTES, Math.max(0, at)) };
+}
+
+const snap = (minutes: number) => Math.round(minutes / STEP) * STEP;
+
+/** What is painted from one place to another: the same hours of all days between. */
+export function painted(begin: Place, end: Place): Mark {
+  const [first, last] = [Math.min(begin.column, end.column), Math.max(begin.column, end.column)];
+  const [from, to] = [snap(Math.min(begin.at, end.at)), snap(Math.max(begin.at, end.at))];
+  return {
+    columns: Array.from({ length: last - first + 1 }, (_, i) => first + i),
+    from: Math.min(from, DAY_MINUTES - STEP),
+    minutes: Math.max(STEP, to - from),
+  };
+}
+
+export type How = 'move' | 'start' | 'end';
+
+/** Where a zone would stand when it is moved, or taken by one of its edges, from one place to another. */
+export function moved(
+  zone: FrameZone,
+  how: How,
+  begin: Place,
+  end: Place,
+  weekdays: readonly number[] = [1, 2, 3, 4, 5, 6, 7],
+): Pick<FrameZone, 'days' | 'from' | 'minutes'> {
+  const by = snap(end.at - begin.at);
+  const { days, from, minutes } = zone;
+  if (how === 'end') return { days, from, minutes: Math.min(DAY_MINUTES, Math.max(STEP, minutes + by)) };
+  if (how === 'start') {
+    const start = Math.max(0, Math.min(from + by, from + minutes - STEP));
+    return { days, from: start, minutes: minutes + from - start };
+  }
+  const across = end.column - begin.column;
+  return {
+    days: days.map((day) => weekdays[(weekdays.indexOf(day) + across + 7) % 7] ?? day),
+    from: Math.max(0, Math.min(DAY_MINUTES - STEP, from + by)),
+    minutes,
+  };
+}
+
+type Following = {
+  readonly week: HTMLElement;
+  /** Called on each move, from the first on. */
+  readonly onMove: (begin: Place, end: Place) => void;
+  readonly onEnd: (begin: Place, end: Place) => void;
+};
+
+/** Follows a press on the week: the mouse once it moves, a finger once it was held, so that a swipe still scrolls. */
+export function follow(down: PointerEvent, { week, onMove, onEnd }: Following): void {
+  const begin = placeAt(week, down);
+  const finger = down.pointerType !== 'mouse';
+  let held = false;
+  let going = false;
+  const timer = finger ? setTimeout(() => (held = true), HOLD) : undefined;
+  const far = (event: PointerEvent) =>
+    Math.hypot(event.clientX - down.clientX, event.clientY - down.clientY) > STILL;
+  const move = (event: PointerEvent) => {
+    if (finger && !held) {
+      if (far(event)) stop();
+      return;
+    }
+    if (!going && !far(event)) return;
+    going = true;
+    onMove(begin, placeAt(week, event));
+  };
+  // what is painted must not scroll away
+  const still = (event: TouchEvent) => held && event.preventDefault();
+  const end = (event: PointerEvent) => {
+    stop();
+    if (!going) return;
+    // the press that ends here is none on what lies under it
+    const swallow = (click: MouseEvent) => click.stopPropagation();
+    window.addEventListener('click', swallow, { capture: true, once: true });
+    setTimeout(() => window.removeEventListener('click', swallow, { capture: true }), 0);
+    onEnd(begin, placeAt(week, event));
+  };
+  const leave = ({ key }: KeyboardEvent) => key === 'Escape' && stop();
+  const stop = () => {
+    clearTimeout(timer);
+    show(null);
+    window.removeEventListener('pointermove', move);
+    window.removeEventListener('pointerup', end);
+    window.removeEventListener('pointercancel', stop);
+    window.removeEventListener('keydown', leave, { capture: true });
+    week.removeEventListener('touchmove', still);
+  };
+  window.addEventListener('pointermove', move);
+  window.addEventListener('pointerup', end);
+  window.addEventListener('pointercancel', stop);
+  window.addEventListener('keydown', leave, { capture: true });
+  week.addEventListener('touchmove', still, { passive: false });
+}
