@@ -1,6 +1,8 @@
 import type { Category } from '../model/category';
 import { categoryNamed, withCategories } from '../model/categories';
 import type { Id } from '../model/common';
+import type { FrameZone } from '../model/frame';
+import type { Workspace } from '../model/workspace';
 import { command, CommandFailed, existing, forget, put } from './command';
 
 /** Adds a category; one that is there already stays as it is. */
@@ -18,23 +20,58 @@ export const editCategory = command(
     if (clash && clash.id !== id) throw new CommandFailed(`There is a category ${clash.name} already.`);
     const changed = put(workspace, 'categories', { ...category, ...changes });
     if (name === undefined || name === category.name) return changed;
-    const renamed = (names: readonly string[]) => names.map((each) => (each === category.name ? name : each));
-    const events = workspace.events
-      .values()
-      .filter(({ categories, exceptions }) =>
-        [categories, ...exceptions.map((exception) => exception.categories)].some((names) =>
-          names.includes(category.name),
-        ),
-      )
-      .map((event) => ({
-        ...event,
-        categories: renamed(event.categories),
-        exceptions: event.exceptions.map((exception) => ({
-          ...exception,
-          categories: renamed(exception.categories),
-        })),
-      }));
-    return put(changed, 'events', ...events);
+    return renamedInEvents(changed, category.name, name);
+  },
+);
+
+/** Events that tell one category by name tell another; none tells it twice. */
+function renamedInEvents(workspace: Workspace, from: string, to: string): Workspace {
+  const renamed = (names: readonly string[]) => [
+    ...new Set(names.map((each) => (each === from ? to : each))),
+  ];
+  const events = workspace.events
+    .values()
+    .filter(({ categories, exceptions }) =>
+      [categories, ...exceptions.map((exception) => exception.categories)].some((names) =>
+        names.includes(from),
+      ),
+    )
+    .map((event) => ({
+      ...event,
+      categories: renamed(event.categories),
+      exceptions: event.exceptions.map((exception) => ({
+        ...exception,
+        categories: renamed(exception.categories),
+      })),
+    }));
+  return put(workspace, 'events', ...events);
+}
+
+/** Makes one category of two: all that refers to the first refers to the other, whose name, hue and target stay. */
+export const mergeCategories = command(
+  'merge categories',
+  (workspace, { id, into }: { id: Id; into: Id }) => {
+    const [from, to] = [
+      existing(workspace.categories, id, 'category'),
+      existing(workspace.categories, into, 'category'),
+    ];
+    if (id === into) throw new CommandFailed('A category cannot be merged with itself.');
+    const moved = <R extends { category?: string | undefined }>(records: readonly R[]) =>
+      records.filter(({ category }) => category === id).map((record) => ({ ...record, category: into }));
+    const zoneOf = (zone: FrameZone): FrameZone => ({
+      ...zone,
+      ...(zone.category === id ? { category: into } : {}),
+      categories: [...new Set(zone.categories.map((other) => (other === id ? into : other)))],
+    });
+    const uses = ({ category, categories }: FrameZone) => category === id || categories.includes(id);
+    const frames = workspace.frames.values().filter(({ zones }) => zones.some(uses));
+    const target = workspace.targets.get(id);
+    let merged = put(workspace, 'tasks', ...moved(workspace.tasks.values()));
+    merged = put(merged, 'repeats', ...moved(merged.repeats.values()));
+    merged = put(merged, 'frames', ...frames.map((frame) => ({ ...frame, zones: frame.zones.map(zoneOf) })));
+    if (target && !merged.targets.has(into))
+      merged = put(merged, 'targets', { ...target, id: into, category: into });
+    return forget(renamedInEvents(merged, from.name, to.name), 'categories', [id]);
   },
 );
 
