@@ -30,7 +30,7 @@ const LINE = 16;
 /** From this height on a narrow stretch bears its name from top to bottom; lower ones say it when they are touched. */
 const UPRIGHT = 44;
 const UPRIGHT_TEXT =
-  'max-h-full overflow-hidden whitespace-nowrap leading-[16px] [text-overflow:ellipsis] [writing-mode:vertical-rl]';
+  'max-h-full self-start overflow-hidden whitespace-nowrap leading-[16px] [text-overflow:ellipsis] [writing-mode:vertical-rl]';
 
 const arrows: Readonly<Record<string, { by: number; across: number }>> = {
   ArrowUp: { by: -STEP, across: 0 },
