@@ -1,9 +1,12 @@
+import { framesOf } from '../frame/holding';
 import type { Hue } from '../model/common';
 import { plainEvent, type CalendarEvent } from '../model/event';
 import type { RepeatingTask } from '../model/repeating';
 import type { Workspace } from '../model/workspace';
 import { subjectTitle } from '../tasks/places';
 import { inTray } from '../tasks/repeating';
+import type { IsoDate, Zone } from '../time/zone';
+import { eventsOfFrame } from './frameEvents';
 import type { CalendarOut } from './writeCalendar';
 
 /** A repeating task as an event that has the same times. */
@@ -24,16 +27,27 @@ function eventOf(repeating: RepeatingTask): CalendarEvent {
 }
 
 /**
- * What goes out as a calendar file: calendars by their ids, and under `blocks` and `tasks` those of the person's own
- * plan, as a calendar of their own. `colourOf` gives the CSS colour name of a hue.
+ * What goes out as a calendar file: calendars and frames by their ids, and under `blocks` and `tasks` those of the person's
+ * own plan, as a calendar of their own. `colourOf` gives the CSS colour name of a hue; frames begin on `today`.
  */
 export function calendarsOut(
   workspace: Workspace,
   chosen: ReadonlySet<string>,
   colourOf: (hue: Hue) => string,
+  { today, zone }: { readonly today: IsoDate; readonly zone: Zone },
 ): CalendarOut[] {
   const { calendars, events, tasks, blocks, repeats } = workspace;
-  const out = calendars
+  const frames = framesOf(workspace)
+    .filter(({ id }) => chosen.has(id))
+    .map((frame) => ({
+      name: frame.name,
+      kept: [],
+      color: null,
+      events: eventsOfFrame(workspace, frame, today, zone),
+      tasks: [],
+      blocks: [],
+    }));
+  const ofCalendars = calendars
     .values()
     .filter(({ id }) => chosen.has(id))
     .map(({ id, name, hue, kept }) => ({
@@ -44,6 +58,7 @@ export function calendarsOut(
       tasks: [],
       blocks: [],
     }));
+  const out = [...ofCalendars, ...frames];
   if (!chosen.has('blocks') && !chosen.has('tasks')) return out;
   const titleOf = (taskId: string) => subjectTitle({ kind: 'task', taskId }, workspace);
   const plan: CalendarOut = {

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { framesOf } from '@/core/frame/holding';
 import { calendarsOut } from '@/core/formats/calendarsOut';
 import { writeCalendar } from '@/core/formats/writeCalendar';
 import { session } from '@/state/session';
@@ -17,7 +18,10 @@ import { download } from '@/actions/files/download';
 export function ExportCalendar() {
   const { zone, now, today } = useMoment();
   const workspace = useWorkspace();
-  const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
+  // frames are asked for, as they fill every week
+  const [left, setLeft] = useState<ReadonlySet<string>>(
+    () => new Set(framesOf(workspace).map(({ id }) => id)),
+  );
   const { calendars, events, tasks, blocks } = workspace;
   const choices = [
     ...calendars.values().map(({ id, name }) => {
@@ -26,6 +30,11 @@ export function ExportCalendar() {
     }),
     { id: 'blocks', name: 'My blocks', count: `${blocks.size}` },
     { id: 'tasks', name: 'My tasks', count: `${tasks.size}` },
+    ...framesOf(workspace).map(({ id, name, zones }) => ({
+      id,
+      name: `Frame ${name}`,
+      count: `${zones.length} zones`,
+    })),
   ];
   const chosen = new Set(choices.map(({ id }) => id).filter((id) => !left.has(id)));
   const toggle = (id: string) =>
@@ -33,7 +42,7 @@ export function ExportCalendar() {
       (before) => new Set(before.has(id) ? [...before].filter((other) => other !== id) : [...before, id]),
     );
   const save = () => {
-    const out = calendarsOut(workspace, chosen, colourOfHue);
+    const out = calendarsOut(workspace, chosen, colourOfHue, { today, zone });
     const name = `sprindle-${session.space}-${today}.ics`;
     download(name, writeCalendar(out, { zone, now }), 'text/calendar');
     closePanel();
