@@ -111,6 +111,10 @@ test('on a phone: the guided start by touch, painting by a held finger, and what
   await tap(page, '::-p-xpath(//*[@role="radio"][contains(., "Care")])');
   await paint(page, 'touch', [6, 7], [7, 8]);
   await boxOf(page, 'Zone Care, Sat, Sun, 07:00 – 08:00');
+  await press(page, 'Add a kind');
+  await type(page, 'Name', 'Choir');
+  await paint(page, 'touch', [4, 14], [4, 15.5]);
+  await boxOf(page, 'Zone Choir, Thu, 14:00 – 15:30');
   await isAccessible(page, 'a frame on a phone');
   await pressText(page, 'What is left…');
   await sees(page, 'Room for work, free');

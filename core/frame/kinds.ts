@@ -33,7 +33,7 @@ export function kindsOf(workspace: Workspace, frame: Frame, named: readonly Brus
     category: id,
   }));
   const brushes = new Map<string, Brush>();
-  for (const brush of [...frame.zones, ...named, ...usual, ...ofCategories]) {
+  for (const brush of [...frame.zones, ...named, ...ofCategories, ...usual]) {
     const { id: _, days: _d, from: _f, minutes: _m, ...plain } = brush as FrameZone; // a brush has no hours to leave out
     if (!brushes.has(keyOf(brush))) brushes.set(keyOf(brush), plain);
   }

@@ -9,9 +9,9 @@ import { Words } from '@/ui/Words';
 import { useHeldHere } from '@/board/left/useHeldHere';
 import { Targets } from '@/board/left/Targets';
 import { WhatIsLeft } from '@/board/left/WhatIsLeft';
-import { AddKind, useNamedKinds } from './AddKind';
 import { FrameHead } from './FrameHead';
 import { KindList } from './KindList';
+import { useNamedKinds } from './namedKinds';
 import { useBrushKey } from './mark';
 import { useAskedZone } from './useAskedZone';
 import { useFrame } from './useFrame';
@@ -43,7 +43,6 @@ export function FrameScreen() {
               Choose a kind, then draw over hours, over as many days as you like.
             </Words>
             <KindList kinds={kinds} />
-            <AddKind />
           </ScrollView>
         )}
         <WeekGrid frame={frame} week={week} brush={brush} />

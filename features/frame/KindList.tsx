@@ -4,8 +4,10 @@ import type { Kind } from '@/core/frame/kinds';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { EdgeMark } from '@/board/marks';
+import { Button } from '@/ui/Button';
 import { tabStop } from '@/ui/choiceKeys';
 import { Icon } from '@/ui/icons';
+import { openPanel } from '@/ui/panels';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 import { useBrushKey } from './mark';
@@ -35,14 +37,22 @@ export function KindList({ kinds }: { kinds: readonly Kind[] }) {
         <View role="radiogroup" aria-label="Paint with" className="flex-row gap-1">
           {lines}
         </View>
+        <AddKind />
       </ScrollView>
     );
   return (
-    <View role="radiogroup" aria-label="Paint with" className="gap-0.5">
-      {lines}
+    <View className="gap-2">
+      <View role="radiogroup" aria-label="Paint with" className="gap-0.5">
+        {lines}
+      </View>
+      <AddKind />
     </View>
   );
 }
+
+const AddKind = () => (
+  <Button label="Add a kind…" kind="quiet" icon="add" onPress={() => openPanel({ kind: 'newKind' })} />
+);
 
 type LineProps = { isChosen: boolean; onChoose: () => void; hue?: string; children: React.ReactNode };
 

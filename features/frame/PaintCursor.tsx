@@ -14,7 +14,7 @@ const arrows: Readonly<Record<string, Place>> = {
   ArrowDown: { column: 0, at: HALF },
 };
 
-type Props = { brush: Brush; weekdays: readonly number[]; hour: number; onPaint: (mark: Mark) => void };
+type Props = { brush: Brush; hour: number; onPaint: (mark: Mark) => void };
 
 /** Where the keyboard paints: arrows go by half hours and days, with Shift they mark, Enter paints, Escape leaves. */
 export function PaintCursor({ brush, hour, onPaint }: Props) {

@@ -117,7 +117,7 @@ export function WeekGrid({ frame, week, brush }: Props) {
                 still={brush !== undefined}
               />
             ))}
-            {brush && <PaintCursor brush={brush} weekdays={weekdays} hour={hour} onPaint={paint} />}
+            {brush && <PaintCursor brush={brush} hour={hour} onPaint={paint} />}
             <Marked weekdays={weekdays} perMinute={height / DAY_MINUTES} />
           </View>
         </View>

@@ -7,6 +7,8 @@ declare module '@/ui/panels' {
     zone: { readonly frameId: string; readonly zoneId: string };
     /** All frames, and in which weeks they hold. */
     frames: object;
+    /** One more kind of time to paint with. */
+    newKind: object;
     /** The guided start of a frame. */
     guide: { readonly frameId: string };
   }
@@ -29,7 +31,8 @@ export const registerFramePanels = () =>
         useTitle: () => 'Frames and weeks',
         Content: (await import('./Frames')).Frames,
       }),
+      newKind: async () => ({ useTitle: () => 'A new kind', Content: (await import('./NewKind')).NewKind }),
       guide: async () => ({ useTitle: () => 'Guided start', Content: (await import('./Guide')).Guide }),
     },
-    ['zone', 'frames', 'guide'],
+    ['zone', 'frames', 'guide', 'newKind'],
   );
