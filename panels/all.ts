@@ -13,6 +13,7 @@ export const registerSharedPanels = () =>
       dayRoom: async () => (await contents.load()).dayRoom,
       freed: async () => (await contents.load()).freed,
       goToDay: async () => (await contents.load()).goToDay,
+      guide: async () => (await contents.load()).guide,
       importing: async () => (await contents.load()).importing,
       importInto: async () => (await contents.load()).importInto,
       importReport: async () => (await contents.load()).importReport,
@@ -34,6 +35,7 @@ export const registerSharedPanels = () =>
     },
     [
       'dayRoom',
+      'guide',
       'left',
       'meeting',
       'newEvent',

@@ -9,6 +9,7 @@ export { crowd } from './crowd/CrowdList';
 export { dayRoom } from './dayRoom/DayRoom';
 export { freed } from './freed/FreedTime';
 export { goToDay } from './goToDay/GoToDay';
+export { guide } from './guide/Guide';
 export { importInto, importReport, importing } from './import/panel';
 export { left } from './left/Left';
 export { lists } from './lists/Lists';

@@ -9,3 +9,7 @@ export const daysOfWeek = (date: IsoDate, weekStart: number): IsoDate[] => {
   const first = weekOf(date, weekStart);
   return Array.from({ length: 7 }, (_, i) => addDays(first, i));
 };
+
+/** The weekdays in the order in which a week that begins on `weekStart` has them, Monday is 1. */
+export const weekdaysFrom = (weekStart: number): number[] =>
+  Array.from({ length: 7 }, (_, i) => ((weekStart - 1 + i) % 7) + 1);

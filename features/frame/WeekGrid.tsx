@@ -15,7 +15,7 @@ import { Marked } from './Marked';
 import type { Mark } from './mark';
 import { PaintCursor } from './PaintCursor';
 import { usePointer, type ZoneHours } from './usePointer';
-import { weekdaysFrom } from './weekdays';
+import { weekdaysFrom } from '@/core/time/week';
 import { ZoneStretch } from './ZoneStretch';
 
 /** How high an hour is, in pixels. */

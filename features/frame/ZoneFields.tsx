@@ -7,7 +7,7 @@ import { hueOfZone, kindNames } from '@/core/frame/looks';
 import { takenFrom } from '@/core/frame/shape';
 import { clockOf, minutesOfClock } from '@/core/time/wall';
 import { durationWords, timeWords, weekdayNames } from '@/core/time/words';
-import { weekOf } from '@/core/time/week';
+import { weekOf, weekdaysFrom } from '@/core/time/week';
 import { useWorkspace } from '@/state/shown';
 import { newId, store } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
@@ -19,7 +19,6 @@ import { HueChoice } from '@/ui/HueChoice';
 import { closePanel, type Panels } from '@/ui/panels';
 import { readClock, readLength, readTitle } from '@/ui/readings';
 import { Words } from '@/ui/Words';
-import { weekdaysFrom } from './weekdays';
 
 /** All that a zone of a frame says, each field saving itself. */
 export function ZoneFields({ frameId, zoneId }: Panels['zone']) {

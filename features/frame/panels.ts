@@ -9,8 +9,6 @@ declare module '@/ui/panels' {
     frames: object;
     /** One more kind of time to paint with. */
     newKind: object;
-    /** The guided start of a frame. */
-    guide: { readonly frameId: string };
   }
 }
 
@@ -32,7 +30,6 @@ export const registerFramePanels = () =>
         Content: (await import('./Frames')).Frames,
       }),
       newKind: async () => ({ useTitle: () => 'A new kind', Content: (await import('./NewKind')).NewKind }),
-      guide: async () => ({ useTitle: () => 'Guided start', Content: (await import('./Guide')).Guide }),
     },
-    ['zone', 'frames', 'guide', 'newKind'],
+    ['zone', 'frames', 'newKind'],
   );

@@ -12,7 +12,7 @@ import { Button } from '@/ui/Button';
 import { CheckBox } from '@/ui/CheckBox';
 import { useMoment } from '@/ui/clock';
 import { useDraftForm } from '@/ui/form';
-import { closePanel, type Panels } from '@/ui/panels';
+import { closePanel, type Panel, type Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { MealSteps, SleepStep, TravelStep, WeekendStep, WorkStep } from './guideSteps';
 import { WeekPicture } from './WeekPicture';
@@ -28,7 +28,7 @@ const steps: Record<GuideStep, { readonly title: string; readonly Content: typeo
 };
 
 /** Makes the zones of a frame in five short steps, the week growing beside them. */
-export function Guide({ frameId }: Panels['guide']) {
+function Guide({ frameId }: Panels['guide']) {
   const { settings } = useWorkspace();
   const { today } = useMoment();
   const { control, setValue, getValues, discard } = useDraftForm(form, plainAnswers);
@@ -88,3 +88,12 @@ export function Guide({ frameId }: Panels['guide']) {
     </View>
   );
 }
+
+declare module '@/ui/panels' {
+  interface Panels {
+    /** The guided start of a frame. */
+    guide: { readonly frameId: string };
+  }
+}
+
+export const guide: Panel<Panels['guide']> = { useTitle: () => 'Guided start', Content: Guide };

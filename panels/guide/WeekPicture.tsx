@@ -3,7 +3,7 @@ import { hueOfZone } from '@/core/frame/looks';
 import { shapeOf } from '@/core/frame/shape';
 import { DAY_MINUTES, type FrameZone } from '@/core/model/frame';
 import { useWorkspace } from '@/state/shown';
-import { weekdaysFrom } from './weekdays';
+import { weekdaysFrom } from '@/core/time/week';
 
 const WIDTH = 280;
 const HEIGHT = 144;
