@@ -1,11 +1,11 @@
 import { placeTask, planNewTask } from '@/core/commands/plan';
 import { firstList } from '@/core/model/workspace';
 import { roomFor, type Standing } from '@/core/plan/targets';
-import { STEP } from '@/core/plan/placing';
+import { STEP, quarterFrom } from '@/core/plan/placing';
 import { newTask } from '@/core/tasks/newTask';
 import { inRank } from '@/core/tasks/order';
 import { toPlace } from '@/core/tasks/toPlace';
-import { MINUTE, lengthOf } from '@/core/time/span';
+import { lengthOf } from '@/core/time/span';
 import { daysOfWeek } from '@/core/time/week';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
 import { dateOf } from '@/core/time/zone';
@@ -24,10 +24,9 @@ export function planMissing({ target, short }: Standing, week: string): void {
   const workspace = currentWorkspace();
   const { category } = target;
   const dates = daysOfWeek(week, workspace.settings.weekStart);
-  const quarter = STEP * MINUTE;
   const room = roomFor(workspace, { category, listId: '' }, dates, zone, now)
-    .map(({ from, to }) => ({ from: Math.ceil(from / quarter) * quarter, to }))
-    .filter(({ from, to }) => to - from >= quarter);
+    .map(({ from, to }) => ({ from: quarterFrom(from), to }))
+    .filter((span) => lengthOf(span) >= STEP);
   const wanted = Math.min(short, LONGEST);
   const place =
     room.find((span) => lengthOf(span) >= wanted) ?? room.toSorted((a, b) => lengthOf(b) - lengthOf(a))[0];

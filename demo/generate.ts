@@ -8,7 +8,7 @@ import type { Task } from '@/core/model/task';
 import { workspaceOf, type Workspace } from '@/core/model/workspace';
 import { newTask } from '@/core/tasks/newTask';
 import { blocksIn, spanOfBlock } from '@/core/tasks/places';
-import { STEP, pockets } from '@/core/plan/placing';
+import { pockets, quarterFrom } from '@/core/plan/placing';
 import { MINUTE, lengthOf } from '@/core/time/span';
 import { addDays, dateOf, dayOf, instantOf, weekdayOf, type IsoDate, type Zone } from '@/core/time/zone';
 import { again, categories, group, intended, lists, officeTasks, surprises, type OfficeTask } from './office';
@@ -74,7 +74,7 @@ function plan(workspace: Workspace, task: Task, date: IsoDate, zone: Zone, tray:
   const minutes = task.estimate ?? 30;
   const pocket = pockets(workspace, date, zone, 0).find((free) => lengthOf(free) >= minutes);
   if (tray || !pocket) return putInTray.apply(workspace, { id: `tray-${task.id}`, taskId: task.id, date });
-  const start = Math.ceil(pocket.from / (STEP * MINUTE)) * STEP * MINUTE;
+  const start = quarterFrom(pocket.from);
   return placeTask.apply(workspace, { id: `block-${task.id}`, taskId: task.id, start, minutes });
 }
 

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { dayShares, shares, sharesOf, type Share, type Shares } from '@/core/plan/left';
+import { dayShares, shares, sumOfShares, type Share, type Shares } from '@/core/plan/left';
 import { daysOfWeek } from '@/core/time/week';
 import { dateWords, durationWords, weekdayWords } from '@/core/time/words';
 import type { Workspace } from '@/core/model/workspace';
@@ -39,8 +39,11 @@ type Props = {
 /** What becomes of the 168 hours of a week, as a tape and as figures, and what each day has. */
 export function WhatIsLeft({ workspace, week }: Props) {
   const { zone } = useMoment();
-  const dates = daysOfWeek(week, workspace.settings.weekStart);
-  const whole = sharesOf(workspace, dates, zone);
+  const days = daysOfWeek(week, workspace.settings.weekStart).map((date) => ({
+    date,
+    parts: dayShares(workspace, date, zone),
+  }));
+  const whole = sumOfShares(days.map(({ parts }) => parts));
   const total = shares.reduce((sum, share) => sum + whole[share], 0);
   const ofWork = whole.work + whole.planned;
   return (
@@ -56,31 +59,28 @@ export function WhatIsLeft({ workspace, week }: Props) {
       </View>
       <View className="gap-1.5">
         <Words face="strong">Day by day</Words>
-        {dates.map((date) => {
-          const parts = dayShares(workspace, date, zone);
-          return (
-            <View key={date} className="flex-row items-center gap-2">
-              <View className="w-9">
-                <Words size="xs">
-                  <Words size="xs" className="sr-only">
-                    {dateWords(date)}: {figuresOf(parts)}
-                  </Words>
-                  <Words size="xs" aria-hidden>
-                    {weekdayWords(date)}
-                  </Words>
+        {days.map(({ date, parts }) => (
+          <View key={date} className="flex-row items-center gap-2">
+            <View className="w-9">
+              <Words size="xs">
+                <Words size="xs" className="sr-only">
+                  {dateWords(date)}: {figuresOf(parts)}
                 </Words>
-              </View>
-              <View className="flex-1">
-                <Tape parts={parts} height={14} />
-              </View>
-              <View className="w-16 items-end" aria-hidden>
-                <Words size="xs" face="mono" tone={parts.work > 0 ? 'pine' : 'soft'}>
-                  {parts.work > 0 ? durationWords(parts.work) : '–'}
+                <Words size="xs" aria-hidden>
+                  {weekdayWords(date)}
                 </Words>
-              </View>
+              </Words>
             </View>
-          );
-        })}
+            <View className="flex-1">
+              <Tape parts={parts} height={14} />
+            </View>
+            <View className="w-16 items-end" aria-hidden>
+              <Words size="xs" face="mono" tone={parts.work > 0 ? 'pine' : 'soft'}>
+                {parts.work > 0 ? durationWords(parts.work) : '–'}
+              </Words>
+            </View>
+          </View>
+        ))}
         <Words size="xs" tone="soft">
           At the right the free room for work of each day.
         </Words>

@@ -1,7 +1,7 @@
 import type { FrameZone } from '../model/frame';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
-import { lengthOf, overlaps, type Span } from '../time/span';
+import { intersect, lengthOf, type Span } from '../time/span';
 import { dateOf, type Zone } from '../time/zone';
 import { zonesOn, type ZoneOnDay } from './zones';
 
@@ -25,12 +25,7 @@ export const takesWork = (zone: FrameZone, work: Work): boolean =>
 /** The zone that most of a span lies in, if any does. */
 export function zoneAround(workspace: Workspace, span: Span, zone: Zone): ZoneOnDay | undefined {
   const shared = ({ spans }: ZoneOnDay) =>
-    spans
-      .filter((own) => overlaps(own, span))
-      .reduce(
-        (sum, own) => sum + lengthOf({ from: Math.max(own.from, span.from), to: Math.min(own.to, span.to) }),
-        0,
-      );
+    intersect(spans, [span]).reduce((sum, own) => sum + lengthOf(own), 0);
   return zonesOn(workspace, dateOf(span.from, zone), zone)
     .map((one) => ({ one, minutes: shared(one) }))
     .filter(({ minutes }) => minutes > 0)

@@ -3,7 +3,7 @@ import type { FrameZone, ZoneKind } from '../model/frame';
 import type { Workspace } from '../model/workspace';
 
 /** The hues of zones that have no category. */
-export const kindHues: Readonly<Record<ZoneKind, Hue>> = {
+const kindHues: Readonly<Record<ZoneKind, Hue>> = {
   sleep: 'slate',
   duty: 'straw',
   work: 'reed',

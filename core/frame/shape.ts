@@ -1,5 +1,5 @@
-import { DAY_MINUTES, type FrameZone } from '../model/frame';
-import { subtract, union, type Span } from '../time/span';
+import { DAY_MINUTES, WEEK_MINUTES, type FrameZone } from '../model/frame';
+import { inLayers, overlaps, type Span } from '../time/span';
 
 /** A stretch of a zone in a week that has no date: minutes after the midnight of a weekday, Monday is 1. */
 export type Stretch = {
@@ -9,31 +9,29 @@ export type Stretch = {
   readonly to: number;
 };
 
-const WEEK = 7 * DAY_MINUTES;
-
 /** The times of a zone in minutes after Monday’s midnight; what goes beyond Sunday begins the week again. */
 function timesOf({ days, from, minutes }: FrameZone): Span[] {
   return days.flatMap((day) => {
     const start = (day - 1) * DAY_MINUTES + from;
     const end = start + minutes;
-    return end <= WEEK
+    return end <= WEEK_MINUTES
       ? [{ from: start, to: end }]
       : [
-          { from: start, to: WEEK },
-          { from: 0, to: end - WEEK },
+          { from: start, to: WEEK_MINUTES },
+          { from: 0, to: end - WEEK_MINUTES },
         ];
   });
 }
 
 /** The zones of a frame as a week shows them, cut at midnights; where two overlap the narrower has the time. */
 export function shapeOf(zones: readonly FrameZone[]): Stretch[] {
-  let taken: Span[] = [];
-  const narrowestFirst = [...zones.entries()].sort(([i, a], [j, b]) => a.minutes - b.minutes || j - i);
-  return narrowestFirst.flatMap(([, zone]) => {
-    const own = subtract(union(timesOf(zone)), taken);
-    taken = union([...taken, ...own]);
-    return own.flatMap((span) => cutAtMidnights(span).map((piece) => ({ zone, ...piece })));
-  });
+  const narrowestFirst = [...zones.entries()]
+    .sort(([i, a], [j, b]) => a.minutes - b.minutes || j - i)
+    .map(([, zone]) => zone);
+  const kept = inLayers(narrowestFirst.map(timesOf));
+  return narrowestFirst.flatMap((zone, i) =>
+    (kept[i] ?? []).flatMap((span) => cutAtMidnights(span).map((piece) => ({ zone, ...piece }))),
+  );
 }
 
 function cutAtMidnights({ from, to }: Span): Omit<Stretch, 'zone'>[] {
@@ -59,7 +57,7 @@ export function takenFrom(
   const whole = zone.days.length * zone.minutes;
   const left = minutesOfWeek(shapeOf(zones).filter((stretch) => stretch.zone.id === id));
   const overlapping = (other: FrameZone) =>
-    other.id !== id && timesOf(other).some((a) => own.some((b) => a.from < b.to && b.from < a.to));
+    other.id !== id && timesOf(other).some((a) => own.some((b) => overlaps(a, b)));
   const by = zones.filter((other) => overlapping(other) && other.minutes <= zone.minutes);
   return { minutes: whole - left, by: [...new Set(by.map(({ name }) => name))] };
 }

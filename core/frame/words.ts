@@ -27,7 +27,7 @@ export function daysWords(days: readonly number[], weekStart: number): string {
 type Hours = { readonly from: number; readonly minutes: number };
 
 /** Hours of a day in words: `18:30 – 20:00`. */
-export const hoursWords = ({ from, minutes }: Hours, clock: ClockStyle): string =>
+const hoursWords = ({ from, minutes }: Hours, clock: ClockStyle): string =>
   `${timeWords(clockOf(from), clock)} – ${timeWords(clockOf(from + minutes), clock)}`;
 
 /** Hours on several days in words: `Tue – Thu, 18:30 – 20:00, 1 h 30 each`. */

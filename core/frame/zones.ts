@@ -1,7 +1,7 @@
 import { DAY_MINUTES, zoneChangeId, type FrameZone, type ZoneChange } from '../model/frame';
 import { rememberedWhile } from '../model/remember';
 import type { Workspace } from '../model/workspace';
-import { lengthOf, subtract, union, type Span } from '../time/span';
+import { clip, inLayers, lengthOf, union, type Span } from '../time/span';
 import { clockOf } from '../time/wall';
 import { addDays, dayOf, instantOf, weekdayOf, type IsoDate, type Zone } from '../time/zone';
 import { frameOf, zonesOfFrame } from './holding';
@@ -33,9 +33,8 @@ export function zoneTimes(workspace: Workspace, date: IsoDate): ZoneTime[] {
 }
 
 /** The instant at which so many minutes of a date have passed by the clock on the wall. */
-export function wallInstant(date: IsoDate, minutes: number, zone: Zone): number {
-  return instantOf(`${addDays(date, Math.floor(minutes / DAY_MINUTES))}T${clockOf(minutes)}`, zone);
-}
+const wallInstant = (date: IsoDate, minutes: number, zone: Zone): number =>
+  instantOf(`${addDays(date, Math.floor(minutes / DAY_MINUTES))}T${clockOf(minutes)}`, zone);
 
 /** When a time of a zone really is: an hour more or less in the nights when clocks change. */
 const spanOfTime = ({ date, from, minutes }: ZoneTime, zone: Zone): Span => ({
@@ -66,15 +65,15 @@ export const zonesOn = rememberedWhile(
       .map(({ own, ...rest }) => ({
         ...rest,
         length: lengthOf(own),
-        whole: { from: Math.max(own.from, day.from), to: Math.min(own.to, day.to) },
+        whole: clip(day, own),
       }));
-    let taken: Span[] = [];
-    const narrowestFirst = [...lying].sort((a, b) => a.length - b.length || b.place - a.place);
-    const zones = narrowestFirst.map(({ time, whole }): ZoneOnDay => {
-      const spans = isOff(time) ? [] : subtract([whole], taken);
-      taken = union([...taken, ...spans]);
-      return { ...time, whole, spans };
-    });
+    const narrowestFirst = lying.sort((a, b) => a.length - b.length || b.place - a.place);
+    const kept = inLayers(narrowestFirst.map(({ time, whole }) => (isOff(time) ? [] : [whole])));
+    const zones = narrowestFirst.map(({ time, whole }, i): ZoneOnDay => ({
+      ...time,
+      whole,
+      spans: kept[i] ?? [],
+    }));
     return zones.sort((a, b) => a.whole.from - b.whole.from || b.whole.to - a.whole.to);
   },
 );

@@ -6,7 +6,7 @@ import type { Block, TrayItem } from '../model/plan';
 import { rememberedWhile } from '../model/remember';
 import type { Workspace } from '../model/workspace';
 import { blocksIn, readsBlocks, spanOfBlock, taskOf, trayOn } from '../tasks/places';
-import { MINUTE, minutesOf, subtract, type Span } from '../time/span';
+import { MINUTE, clip, minutesOf, subtract, type Span } from '../time/span';
 import { dayOf, type IsoDate, type Zone } from '../time/zone';
 import { takesDays } from './spanning';
 
@@ -41,12 +41,6 @@ export type DayPlan = {
   readonly tray: readonly TrayItem[];
   readonly load: Load;
 };
-
-/** The part of a span that lies in a range; it may be empty or less. */
-export const clip = (range: Span, { from, to }: Span): Span => ({
-  from: Math.max(from, range.from),
-  to: Math.min(to, range.to),
-});
 
 /** The minutes that a block takes of a day. */
 export const minutesOn = (day: Span, block: Pick<Block, 'start' | 'minutes'>): number =>

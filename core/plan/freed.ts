@@ -6,7 +6,7 @@ import { priorities } from '../tasks/order';
 import { toPlace } from '../tasks/toPlace';
 import { MINUTE, lengthOf, overlaps, subtract, type Span } from '../time/span';
 import { addDays, dateOf, type Zone } from '../time/zone';
-import { STEP, pockets } from './placing';
+import { pockets, quarterFrom } from './placing';
 
 /** How many days ahead freed time is looked for. */
 const DAYS = 28;
@@ -32,7 +32,7 @@ export type Filling = { readonly task: Task; readonly start: number; readonly mi
  * `most`. Each is offered at the first quarter hour of the pocket.
  */
 export function whatFits(workspace: Workspace, pocket: Span, zone: Zone, now: number, most = 5): Filling[] {
-  const start = Math.ceil(pocket.from / (STEP * MINUTE)) * STEP * MINUTE;
+  const start = quarterFrom(pocket.from);
   const by = (task: Task) => lastInstant(task, workspace.events, zone);
   return toPlace(workspace, dateOf(now, zone), zone, now)
     .map((task) => ({ task, start, minutes: lengthOfTask(task), last: by(task) }))

@@ -26,7 +26,7 @@ export function pockets(workspace: Workspace, date: string, zone: Zone, now: num
 }
 
 /** The quarter hour from an instant on. */
-const quarterFrom = (instant: number): number => Math.ceil(instant / (STEP * MINUTE)) * STEP * MINUTE;
+export const quarterFrom = (instant: number): number => Math.ceil(instant / (STEP * MINUTE)) * STEP * MINUTE;
 
 /** Where something new of some minutes would begin on a day: in the first pocket that takes it, else at nine o'clock. */
 export function firstRoom(

@@ -39,15 +39,13 @@ export function standings(workspace: Workspace, date: IsoDate, zone: Zone, now: 
   const ahead = [{ from: Math.max(now, week.from), to: week.to }];
   const isOf = (category: string, taskId: string) => taskOf(workspace, taskId)?.category === category;
   const inWeek = (spans: readonly Span[]) => intersect(spans, [week]);
+  const planned = blocksIn(workspace, week, zone);
+  const worked = entriesIn(workspace.entries, week, now);
   return workspace.targets.values().map((target) => {
     const { category, least, most } = target;
-    const blocks = inWeek(
-      blocksIn(workspace, week, zone)
-        .filter(({ taskId }) => isOf(category, taskId))
-        .map(spanOfBlock),
-    );
+    const blocks = inWeek(planned.filter(({ taskId }) => isOf(category, taskId)).map(spanOfBlock));
     const spent = inWeek(
-      entriesIn(workspace.entries, week, now)
+      worked
         .filter(({ subject }) => subject.kind === 'task' && isOf(category, subject.taskId))
         .map((entry) => spanOfEntry(entry, now)),
     );

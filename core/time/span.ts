@@ -6,6 +6,12 @@ export const MINUTE = 60_000;
 /** The length of a span in minutes; fractions stay. */
 export const lengthOf = (span: Span): number => (span.to - span.from) / MINUTE;
 
+/** The part of a span that lies in a range; it may be empty or less. */
+export const clip = (range: Span, { from, to }: Span): Span => ({
+  from: Math.max(from, range.from),
+  to: Math.min(to, range.to),
+});
+
 /** Whether two spans share time. Touching spans don't: 9–10 and 10–11 do not overlap. */
 export const overlaps = (a: Span, b: Span): boolean => a.from < b.to && b.from < a.to;
 
@@ -48,6 +54,19 @@ export function subtract(room: readonly Span[], taken: readonly Span[]): Span[] 
     if (from < stretch.to) left.push({ from, to: stretch.to });
   }
   return left;
+}
+
+/**
+ * What each of some layers keeps once those before it have had their time, in order: a minute goes to the first that
+ * covers it. inLayers([[9–10]], [[9–12]]) is [[9–10]], [[10–12]].
+ */
+export function inLayers(layers: readonly (readonly Span[])[]): Span[][] {
+  let taken: Span[] = [];
+  return layers.map((layer) => {
+    const own = subtract(layer, taken);
+    taken = union([...taken, ...own]);
+    return own;
+  });
 }
 
 /** Whole minutes that the spans cover together, what overlaps counted once, rounded at the end. */
