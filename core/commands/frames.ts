@@ -145,12 +145,12 @@ export const deleteFrame = command('delete frame', (workspace, { id, week }: { i
   const heldBefore = first?.id === id || holds.some(({ from }) => from < week);
   if (!heldBefore) return forget(workspace, 'frames', [id]);
   const ended = holds.reduce((before, hold) => endHold.apply(before, { id: hold.id, week }), workspace);
-  return keptFor(put(ended, 'frames', { ...frame, retired: true }), first?.id === id ? id : undefined, week);
+  const retired = put(ended, 'frames', { ...frame, retired: true });
+  return first?.id === id ? keptFor(retired, id, week) : retired;
 });
 
 /** The first frame holds wherever nothing else is said; when it goes, weeks that have ended are said to have it. */
-function keptFor(workspace: Workspace, firstId: Id | undefined, week: IsoDate): Workspace {
-  if (firstId === undefined) return workspace;
+function keptFor(workspace: Workspace, firstId: Id, week: IsoDate): Workspace {
   const hold = {
     id: `before ${week} ${firstId}`,
     frameId: firstId,

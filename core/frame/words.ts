@@ -1,7 +1,5 @@
 import { clockOf } from '../time/wall';
-import { durationWords, timeWords, weekdayNames, type ClockStyle } from '../time/words';
-
-const short = (weekday: number) => (weekdayNames[weekday - 1] ?? '').slice(0, 3);
+import { durationWords, timeWords, shortWeekday, type ClockStyle } from '../time/words';
 
 /** Weekdays in words, in the order in which a week that begins on `weekStart` has them: `Mon – Wed, Fri`, `every day`. */
 export function daysWords(days: readonly number[], weekStart: number): string {
@@ -18,8 +16,10 @@ export function daysWords(days: readonly number[], weekStart: number): string {
   return runs
     .map((run) => {
       const [first = 1, last = 1] = [run[0], run.at(-1)];
-      if (run.length === 1) return short(first);
-      return run.length === 2 ? `${short(first)}, ${short(last)}` : `${short(first)} – ${short(last)}`;
+      if (run.length === 1) return shortWeekday(first);
+      return run.length === 2
+        ? `${shortWeekday(first)}, ${shortWeekday(last)}`
+        : `${shortWeekday(first)} – ${shortWeekday(last)}`;
     })
     .join(', ');
 }

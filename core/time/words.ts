@@ -56,6 +56,9 @@ export const dayMonthWords = (date: IsoDate): string => inParts(date, { day: 'nu
 /** The weekdays, Monday first. */
 export const weekdayNames = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 
+/** A weekday in three letters, Monday is 1. */
+export const shortWeekday = (weekday: number): string => (weekdayNames[weekday - 1] ?? '').slice(0, 3);
+
 /** `Tue`. */
 export const weekdayWords = (date: IsoDate): string => inParts(date, { weekday: 'short' });
 

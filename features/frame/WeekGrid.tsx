@@ -2,9 +2,9 @@ import { useEffect, useMemo, useRef } from 'react';
 import { ScrollView, View } from 'react-native';
 import { addZone, editZone } from '@/core/commands/frames';
 import type { Brush } from '@/core/frame/kinds';
-import { shapeOf } from '@/core/frame/shape';
+import { minutesOfWeek, shapeOf, type Stretch } from '@/core/frame/shape';
 import { DAY_MINUTES, type Frame, type FrameZone } from '@/core/model/frame';
-import { durationWords, timeWords, weekdayNames } from '@/core/time/words';
+import { durationWords, shortWeekday, timeWords } from '@/core/time/words';
 import { clockOf } from '@/core/time/wall';
 import { useWorkspace } from '@/state/shown';
 import { newId, store } from '@/state/workspaceStore';
@@ -14,7 +14,8 @@ import { timesWords } from '@/core/frame/words';
 import { Marked } from './Marked';
 import type { Mark } from './mark';
 import { PaintCursor } from './PaintCursor';
-import { usePointer, type ZoneHours } from './usePointer';
+import type { ZoneHours } from './pointer';
+import { usePointer } from './usePointer';
 import { weekdaysFrom } from '@/core/time/week';
 import { ZoneStretch } from './ZoneStretch';
 
@@ -115,6 +116,7 @@ export function WeekGrid({ frame, week, brush }: Props) {
                 frameId={frame.id}
                 week={week}
                 still={brush !== undefined}
+                onChange={(hours) => change(stretch.zone, hours)}
               />
             ))}
             {brush && <PaintCursor brush={brush} hour={hour} onPaint={paint} />}
@@ -126,16 +128,16 @@ export function WeekGrid({ frame, week, brush }: Props) {
   );
 }
 
-type HeadProps = { weekday: number; shape: ReturnType<typeof shapeOf> };
+type HeadProps = { weekday: number; shape: readonly Stretch[] };
 
 /** A weekday, and how much work it has. */
 function DayHead({ weekday, shape }: HeadProps) {
-  const work = shape
-    .filter((stretch) => stretch.weekday === weekday && stretch.zone.kind === 'work')
-    .reduce((sum, { from, to }) => sum + to - from, 0);
+  const work = minutesOfWeek(
+    shape.filter((stretch) => stretch.weekday === weekday && stretch.zone.kind === 'work'),
+  );
   return (
     <View className="flex-1 items-center py-1">
-      <Words face="strong">{(weekdayNames[weekday - 1] ?? '').slice(0, 3)}</Words>
+      <Words face="strong">{shortWeekday(weekday)}</Words>
       <Words size="xs" tone="soft" numberOfLines={1} className="tracking-tight">
         {work > 0 ? durationWords(work) : 'off'}
       </Words>

@@ -5,8 +5,8 @@ import { DAY_MINUTES, ZoneKind, type FrameZone } from '@/core/model/frame';
 import { inRank } from '@/core/tasks/order';
 import { hueOfZone, kindNames } from '@/core/frame/looks';
 import { takenFrom } from '@/core/frame/shape';
-import { clockOf, minutesOfClock } from '@/core/time/wall';
-import { durationWords, timeWords, weekdayNames } from '@/core/time/words';
+import { clockOf } from '@/core/time/wall';
+import { durationWords, shortWeekday, timeWords, weekdayNames } from '@/core/time/words';
 import { weekOf, weekdaysFrom } from '@/core/time/week';
 import { useWorkspace } from '@/state/shown';
 import { newId, store } from '@/state/workspaceStore';
@@ -17,7 +17,8 @@ import { useMoment } from '@/ui/clock';
 import { Field, type Reading } from '@/ui/Field';
 import { HueChoice } from '@/ui/HueChoice';
 import { closePanel, type Panels } from '@/ui/panels';
-import { readClock, readLength, readTitle } from '@/ui/readings';
+import { readLength, readTitle } from '@/ui/readings';
+import { TimeField } from '@/panels/parts/TimeField';
 import { Words } from '@/ui/Words';
 
 /** All that a zone of a frame says, each field saving itself. */
@@ -122,7 +123,7 @@ function Times({ zone, set }: PartProps) {
           return (
             <CheckBox
               key={day}
-              label={name.slice(0, 3)}
+              label={shortWeekday(day)}
               says={`On ${name}`}
               checked={on}
               // the last day goes by deleting the zone
@@ -136,12 +137,7 @@ function Times({ zone, set }: PartProps) {
       </View>
       <View className="flex-row gap-3">
         <View className="flex-1">
-          <Field
-            label="From"
-            text={timeWords(clockOf(from), clock)}
-            read={readClock}
-            onSave={(time) => set({ from: minutesOfClock(time) })}
-          />
+          <TimeField label="From" value={from} onChange={(to) => set({ from: to })} />
         </View>
         <View className="flex-1">
           <Field

@@ -1,9 +1,8 @@
 import { View } from 'react-native';
-import { deleteZone, editZone } from '@/core/commands/frames';
+import { deleteZone } from '@/core/commands/frames';
 import { hueOfZone, traitsOf } from '@/core/frame/looks';
 import type { Stretch } from '@/core/frame/shape';
 import { timesWords } from '@/core/frame/words';
-import type { FrameZone } from '@/core/model/frame';
 import { useWorkspace } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
 import { EdgeMark } from '@/board/marks';
@@ -11,7 +10,8 @@ import { webProps } from '@/ui/dom';
 import { openPanel } from '@/ui/panels';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
-import { moved, STEP } from './pointer';
+import { STEP } from '@/core/plan/placing';
+import { moved, type ZoneHours } from './pointer';
 
 type Props = {
   stretch: Stretch;
@@ -23,6 +23,7 @@ type Props = {
   week: string;
   /** Something is being painted: it does not move. */
   still: boolean;
+  onChange: (hours: ZoneHours) => void;
 };
 
 /** How high a line of a name is, in pixels. */
@@ -40,23 +41,20 @@ const arrows: Readonly<Record<string, { by: number; across: number }>> = {
 };
 
 /** A stretch of a zone in the week: a press opens it, it is moved, and lengthened by its edges. */
-export function ZoneStretch({ stretch, isFirst, column, perMinute, frameId, week, still }: Props) {
+export function ZoneStretch({ stretch, isFirst, column, perMinute, frameId, week, still, onChange }: Props) {
   const workspace = useWorkspace();
   const wide = useWide();
   const { weekStart, clock } = workspace.settings;
   const { zone, from, to } = stretch;
   const height = (to - from) * perMinute;
-  const words = (changed: Pick<FrameZone, 'days' | 'from' | 'minutes'>) =>
-    timesWords(changed, weekStart, clock);
-  const set = (changes: Pick<FrameZone, 'days' | 'from' | 'minutes'>) =>
-    store.run(editZone, { frameId, week, id: zone.id, changes }, `${zone.name}: ${words(changes)}`);
   const open = () => openPanel({ kind: 'zone', frameId, zoneId: zone.id });
 
   const onKeyDown = (event: KeyboardEvent) => {
     const arrow = arrows[event.key];
     if (arrow && event.shiftKey && arrow.by !== 0)
-      set(moved(zone, 'end', { column: 0, at: 0 }, { column: 0, at: arrow.by }));
-    else if (arrow) set(moved(zone, 'move', { column: 0, at: 0 }, { column: arrow.across, at: arrow.by }));
+      onChange(moved(zone, 'end', { column: 0, at: 0 }, { column: 0, at: arrow.by }));
+    else if (arrow)
+      onChange(moved(zone, 'move', { column: 0, at: 0 }, { column: arrow.across, at: arrow.by }));
     else if (event.key === 'Enter' || event.key === ' ') open();
     else if (event.key === 'Delete')
       store.run(deleteZone, { frameId, week, id: zone.id }, `Deleted ${zone.name}`);
@@ -78,7 +76,7 @@ export function ZoneStretch({ stretch, isFirst, column, perMinute, frameId, week
         role="button"
         tabIndex={isFirst ? 0 : -1}
         id={isFirst ? `zone-${zone.id}` : undefined}
-        aria-label={['Zone ' + zone.name, words(zone), ...traits].join(', ')}
+        aria-label={['Zone ' + zone.name, timesWords(zone, weekStart, clock), ...traits].join(', ')}
         className={`hue-${hueOfZone(zone, workspace)} absolute overflow-hidden bg-fill ${still ? '' : 'cursor-grab'} ${wide ? 'pl-2' : 'pl-1.5'}`}
         style={place}
         {...webProps({ onKeyDown, onClick: open })}

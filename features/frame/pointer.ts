@@ -1,8 +1,6 @@
 import { DAY_MINUTES, type FrameZone } from '@/core/model/frame';
+import { STEP } from '@/core/plan/placing';
 import { show, type Mark } from './mark';
-
-/** Hours begin and end on quarter hours unless they are typed. */
-export const STEP = 15;
 
 /** A finger that is held so long (ms) paints or moves; before that it scrolls. */
 const HOLD = 280;
@@ -13,10 +11,7 @@ const STILL = 5;
 export type Place = { readonly column: number; readonly at: number };
 
 /** The place under a point of the window, on an element that is the seven days side by side. */
-export function placeAt(
-  week: HTMLElement,
-  { clientX, clientY }: { clientX: number; clientY: number },
-): Place {
+function placeAt(week: HTMLElement, { clientX, clientY }: { clientX: number; clientY: number }): Place {
   const { left, top, width, height } = week.getBoundingClientRect();
   const column = Math.floor(((clientX - left) / width) * 7);
   const at = ((clientY - top) / height) * DAY_MINUTES;
@@ -36,16 +31,13 @@ export function painted(begin: Place, end: Place): Mark {
   };
 }
 
+/** The hours of a zone, and the days on which it begins. */
+export type ZoneHours = Pick<FrameZone, 'days' | 'from' | 'minutes'>;
+
 export type How = 'move' | 'start' | 'end';
 
 /** Where a zone would stand when it is moved, or taken by one of its edges, from one place to another. */
-export function moved(
-  zone: FrameZone,
-  how: How,
-  begin: Place,
-  end: Place,
-  weekdays: readonly number[] = [1, 2, 3, 4, 5, 6, 7],
-): Pick<FrameZone, 'days' | 'from' | 'minutes'> {
+export function moved(zone: FrameZone, how: How, begin: Place, end: Place): ZoneHours {
   const by = snap(end.at - begin.at);
   const { days, from, minutes } = zone;
   if (how === 'end') return { days, from, minutes: Math.min(DAY_MINUTES, Math.max(STEP, minutes + by)) };
@@ -55,7 +47,7 @@ export function moved(
   }
   const across = end.column - begin.column;
   return {
-    days: days.map((day) => weekdays[(weekdays.indexOf(day) + across + 7) % 7] ?? day),
+    days: days.map((day) => ((day - 1 + across + 7) % 7) + 1),
     from: Math.max(0, Math.min(DAY_MINUTES - STEP, from + by)),
     minutes,
   };

@@ -4,9 +4,7 @@ import type { Brush } from '@/core/frame/kinds';
 import type { FrameZone } from '@/core/model/frame';
 import { elementOf } from '@/ui/dom';
 import { show, type Mark } from './mark';
-import { follow, moved, painted, type How, type Place } from './pointer';
-
-export type ZoneHours = Pick<FrameZone, 'days' | 'from' | 'minutes'>;
+import { follow, moved, painted, type How, type Place, type ZoneHours } from './pointer';
 
 type Doing = {
   readonly brush: Brush | undefined;
@@ -46,7 +44,7 @@ export function usePointer(days: RefObject<View | null>, doing: Doing): void {
       const zone = zones.find(({ id }) => id === stretch.dataset.zone);
       if (!zone) return;
       const how = howTaken(stretch, down.clientY);
-      const goal = (begin: Place, end: Place) => moved(zone, how, begin, end, weekdays);
+      const goal = (begin: Place, end: Place) => moved(zone, how, begin, end);
       follow(down, {
         week,
         onMove(begin, end) {

@@ -1,31 +1,14 @@
 import { View } from 'react-native';
 import { Controller, type Control } from 'react-hook-form';
 import type { GuideAnswers } from '@/core/frame/guide';
-import { clockOf, minutesOfClock } from '@/core/time/wall';
-import { durationWords, timeWords, weekdayNames } from '@/core/time/words';
-import { useWorkspace } from '@/state/shown';
+import { durationWords, shortWeekday, weekdayNames } from '@/core/time/words';
 import { CheckBox } from '@/ui/CheckBox';
 import { Field, type Reading } from '@/ui/Field';
-import { readClock, readLength } from '@/ui/readings';
+import { readLength } from '@/ui/readings';
 import { Words } from '@/ui/Words';
+import { TimeField } from '../parts/TimeField';
 
 type Props = { control: Control<GuideAnswers, unknown, GuideAnswers> };
-
-type TimeProps = { label: string; value: number; onChange: (minutes: number) => void; hideLabel?: boolean };
-
-/** A time of day, kept as minutes after midnight. */
-function TimeField({ label, value, onChange, hideLabel = false }: TimeProps) {
-  const { clock } = useWorkspace().settings;
-  return (
-    <Field
-      label={label}
-      hideLabel={hideLabel}
-      text={timeWords(clockOf(value), clock)}
-      read={readClock}
-      onSave={(time) => onChange(minutesOfClock(time))}
-    />
-  );
-}
 
 const readMost =
   (most: number) =>
@@ -70,7 +53,7 @@ export const WorkStep = ({ control }: Props) => (
             <View key={name} className="min-h-[48px] flex-row items-center gap-2">
               <View className="w-24">
                 <CheckBox
-                  label={name.slice(0, 3)}
+                  label={shortWeekday(day + 1)}
                   says={`Work on ${name}`}
                   checked={hours !== null}
                   onToggle={() => set(hours ? null : office)}

@@ -10,14 +10,14 @@ import { kept } from '@/state/kept';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { Findings } from '@/board/Findings';
-import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { FormField, useDraftForm } from '@/ui/form';
 import { readDay } from '@/ui/dayReadings';
 import { readLength, readName, readWords } from '@/ui/readings';
-import { closePanel, openPanel, type Panel, type Panels } from '@/ui/panels';
+import { openPanel, type Panel, type Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
+import { FormButtons } from '../parts/FormButtons';
 import { WithMonth } from '../parts/WithMonth';
 import { addAtHours, kinds, newForm, type New } from './newForm';
 
@@ -135,16 +135,7 @@ export function NewEvent({ from: start, minutes }: Panels['newEvent']) {
         </Words>
         <Findings findings={findings} />
       </View>
-      <View className="flex-row gap-2">
-        <Button label="Add" says="Add it" kind="primary" onPress={submit} />
-        <Button
-          label="Discard"
-          onPress={() => {
-            discard();
-            closePanel();
-          }}
-        />
-      </View>
+      <FormButtons label="Add" says="Add it" onSubmit={submit} discard={discard} />
     </View>
   );
 }

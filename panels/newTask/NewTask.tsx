@@ -4,14 +4,14 @@ import { inRank } from '@/core/tasks/order';
 import { Due, Priority } from '@/core/model/task';
 import * as z from '@/core/zod';
 import { useWorkspace } from '@/state/shown';
-import { Button } from '@/ui/Button';
 import { FormField, useDraftForm } from '@/ui/form';
 import { readName } from '@/ui/readings';
 import { Words } from '@/ui/Words';
 import { add } from '@/actions/tasks';
 import { ListChoice, PriorityChoice } from '../parts/choices';
+import { FormButtons } from '../parts/FormButtons';
 import { EstimateAndDue } from '../parts/EstimateAndDue';
-import { closePanel, type Panel, type Panels } from '@/ui/panels';
+import { type Panel, type Panels } from '@/ui/panels';
 
 const fields = z.object({
   title: z.string(),
@@ -77,16 +77,7 @@ export function NewTask() {
           <ListChoice value={lists.has(value) ? value : firstId} onChoose={onChange} />
         )}
       />
-      <View className="flex-row gap-2">
-        <Button label="Add" says="Add the task" kind="primary" onPress={submit} />
-        <Button
-          label="Discard"
-          onPress={() => {
-            discard();
-            closePanel();
-          }}
-        />
-      </View>
+      <FormButtons label="Add" says="Add the task" onSubmit={submit} discard={discard} />
     </View>
   );
 }

@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import { repeatOf, ruleOf, ruleWords, type Repeat } from '@/core/calendar/repeat';
-import { dateWords } from '@/core/time/words';
+import { weekdaysFrom } from '@/core/time/week';
+import { dateWords, shortWeekday } from '@/core/time/words';
 import { weekdayOf } from '@/core/time/zone';
 import { CheckBox } from '@/ui/CheckBox';
 import { Choice } from '@/ui/Choice';
@@ -12,7 +13,6 @@ import { WithMonth } from './WithMonth';
 type Props = { rule: string | null; start: string; onRule: (rule: string | null) => boolean };
 type Unit = Repeat['unit'] | 'once';
 
-const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'];
 const units: { value: Unit; name: string }[] = [
   { value: 'once', name: 'once' },
   { value: 'day', name: 'by days' },
@@ -66,11 +66,18 @@ export function RepeatFields({ rule, start, onRule }: Props) {
           />
           {repeat.unit === 'week' && (
             <View role="group" aria-label="On these days" className="flex-row flex-wrap gap-x-4">
-              {WEEKDAYS.map((name, i) => {
+              {weekdaysFrom(1).map((day) => {
                 const days = repeat.days.length > 0 ? repeat.days : [weekdayOf(start)];
-                const on = days.includes(i + 1);
-                const next = on ? days.filter((day) => day !== i + 1) : [...days, i + 1];
-                return <CheckBox key={name} label={name} checked={on} onToggle={() => set({ days: next })} />;
+                const on = days.includes(day);
+                const next = on ? days.filter((other) => other !== day) : [...days, day];
+                return (
+                  <CheckBox
+                    key={day}
+                    label={shortWeekday(day)}
+                    checked={on}
+                    onToggle={() => set({ days: next })}
+                  />
+                );
               })}
             </View>
           )}

@@ -10,11 +10,11 @@ import * as z from '@/core/zod';
 import { useWorkspace } from '@/state/shown';
 import { newId, store } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
-import { Button } from '@/ui/Button';
 import { FormField, useDraftForm } from '@/ui/form';
 import type { Reading } from '@/ui/Field';
 import { quoted, readClock } from '@/ui/readings';
 import { closePanel } from '@/ui/panels';
+import { FormButtons } from '../parts/FormButtons';
 import { Words } from '@/ui/Words';
 
 /** When it ended, by the clock or by how long it took (minutes). */
@@ -88,16 +88,7 @@ export function AddTime({ subject, date }: { subject: Subject; date: string }) {
           />
         </View>
       </View>
-      <View className="flex-row gap-2">
-        <Button label="Add time" kind="primary" onPress={submit} />
-        <Button
-          label="Discard"
-          onPress={() => {
-            discard();
-            closePanel();
-          }}
-        />
-      </View>
+      <FormButtons label="Add time" onSubmit={submit} discard={discard} />
     </View>
   );
 }

@@ -5,15 +5,15 @@ import { frameOf } from '@/core/frame/holding';
 import { kindNames, traitsOf } from '@/core/frame/looks';
 import { zoneTimes, type ZoneTime } from '@/core/frame/zones';
 import { DAY_MINUTES } from '@/core/model/frame';
-import { clockOf, minutesOfClock } from '@/core/time/wall';
-import { dateWords, durationWords, timeWords } from '@/core/time/words';
+import { dateWords, durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { closePanel, type Panel, type Panels } from '@/ui/panels';
-import { readClock, readLength } from '@/ui/readings';
+import { readLength } from '@/ui/readings';
 import { Words } from '@/ui/Words';
+import { TimeField } from '../parts/TimeField';
 
 type Props = Panels['zoneOn'];
 
@@ -71,7 +71,6 @@ function ZoneOn({ zoneId, date }: Props) {
 
 /** The hours of a zone on this date, typed; the frame stays as it is. */
 function Hours({ time: { zone, date, from, minutes } }: { time: ZoneTime }) {
-  const { clock } = useWorkspace().settings;
   const set = (hours: { from: number; minutes: number }) =>
     store.run(
       changeZoneOn,
@@ -83,12 +82,7 @@ function Hours({ time: { zone, date, from, minutes } }: { time: ZoneTime }) {
       <Words face="strong">On {dateWords(date)} only</Words>
       <View className="flex-row gap-3">
         <View className="flex-1">
-          <Field
-            label="Starts"
-            text={timeWords(clockOf(from), clock)}
-            read={readClock}
-            onSave={(typed) => set({ from: minutesOfClock(typed), minutes })}
-          />
+          <TimeField label="Starts" value={from} onChange={(to) => set({ from: to, minutes })} />
         </View>
         <View className="flex-1">
           <Field
