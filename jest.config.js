@@ -11,7 +11,7 @@ module.exports = {
     {
       displayName: 'core',
       testEnvironment: 'node',
-      testMatch: ['<rootDir>/{actions,board,core,demo,server,state,workers,ui}/**/*.test.ts'],
+      testMatch: ['<rootDir>/{actions,board,core,demo,features,panels,server,state,workers,ui}/**/*.test.ts'],
       transform: {
         '\\.m?[jt]sx?$': [
           'babel-jest',

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
 import { openPage, openStage, settled, type Stage } from './browser';
-import { boxOf, isAccessible, isGone, press, sees, tabTo, type } from './steps';
+import { boxOf, eventually, isAccessible, isGone, press, sees, tabTo, type } from './steps';
 
 let stage: Stage;
 before(async () => {
@@ -69,14 +69,16 @@ test('Space ticks, on a task as on a card that Space would pick up; a group of r
 test('what lies beneath a sheet cannot be reached; what is said stands in the sheet, and can be called back later', async () => {
   const { page, complaints } = await openPage(stage, 'phone', 'demo', '/tasks');
   await press(page, 'Edit lists');
-  const [list] = await page.$$('[role=dialog] input');
+  const list = await page.waitForSelector('[role=dialog] input');
   await list?.click({ count: 3 });
   await page.keyboard.type('Rivers');
   await pressKey(page, 'Enter');
-  const beneath = await page.$$eval('[role=main], [role=navigation]', (all) =>
-    all.map((each) => each.closest('[inert]') !== null),
-  );
-  assert.deepEqual(beneath, [true, true]);
+  await eventually(async () => {
+    const beneath = await page.$$eval('[role=main], [role=navigation]', (all) =>
+      all.map((each) => each.closest('[inert]') !== null),
+    );
+    assert.deepEqual(beneath, [true, true]);
+  });
   await type(page, 'New list', 'Signs');
   await page.waitForSelector('[role=dialog] [role=status] [aria-label="Undo add list"]');
   await pressKey(page, 'Escape');

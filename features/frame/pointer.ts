@@ -42,8 +42,10 @@ export function moved(zone: FrameZone, how: How, begin: Place, end: Place): Zone
   const { days, from, minutes } = zone;
   if (how === 'end') return { days, from, minutes: Math.min(DAY_MINUTES, Math.max(STEP, minutes + by)) };
   if (how === 'start') {
-    const start = Math.max(0, Math.min(from + by, from + minutes - STEP));
-    return { days, from: start, minutes: minutes + from - start };
+    const until = from + minutes;
+    const latest = Math.min(until, DAY_MINUTES) - STEP;
+    const start = Math.max(0, until - DAY_MINUTES, Math.min(from + by, latest));
+    return { days, from: start, minutes: until - start };
   }
   const across = end.column - begin.column;
   return {
