@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
-import { openPage, openStage, settled, type Stage } from './browser';
+import { leave, openPage, openStage, settled, type Stage } from './browser';
 import {
   boxOf,
   drag,
@@ -44,7 +44,7 @@ test('the view and the day live in the address, and come back with it', async ()
   await page.keyboard.press('Home');
   await sees(page, '23 – 29 Nov');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 for (const view of ['week', 'days', 'month', 'agenda']) {
@@ -56,7 +56,7 @@ for (const view of ['week', 'days', 'month', 'agenda']) {
       const { page, complaints } = await openPage(stage, size, 'demo', `/plan?view=${view}`, dark);
       await isAccessible(page, `${view}, ${size}`);
       assert.deepEqual(complaints, []);
-      await page.browserContext().close();
+      await leave(page);
     }
   });
 }
@@ -75,7 +75,7 @@ test('by mouse: from the list to an hour of another day, on to another day, to a
   const chip = await boxOf(page, 'In the tray, Stock count');
   await drag(page, 'mouse', middle(chip), { x: 200, y: 500 });
   await boxOf(page, 'To place: Stock count');
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('by touch: a block is held and moved to another day, and a swipe turns the week', async () => {
@@ -90,7 +90,7 @@ test('by touch: a block is held and moved to another day, and a swipe turns the 
   for (let i = 1; i <= 8; i += 1) await finger.move(board.x + 350 - i * 30, y + i);
   await finger.end();
   await sees(page, '27 – 29 Nov');
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('by keyboard: picked up, moved to another day and hour, and dropped', async () => {
@@ -106,7 +106,7 @@ test('by keyboard: picked up, moved to another day and hour, and dropped', async
   await page.keyboard.press('t');
   await page.keyboard.press('Enter');
   await sees(page, 'Stock count, boat shed is in the tray of Wed 25 Nov');
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('onto a day of the month: the task lies in its tray', async () => {
@@ -124,7 +124,7 @@ test('onto a day of the month: the task lies in its tray', async () => {
   await pressText(page, 'Agenda');
   await press(page, 'Undo put in the tray');
   await isGone(page, 'Undo put in the tray');
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('the hours are made higher and lower, and the week begins on the chosen day', async () => {
@@ -141,7 +141,7 @@ test('the hours are made higher and lower, and the week begins on the chosen day
   await page.goto(`${stage.address}/plan?view=week`);
   await settled(page);
   assert.match(await textOf(page), /22 – 28 Nov/);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('several tasks are chosen, dragged onto an hour together, and taken back by one undo', async () => {
@@ -162,7 +162,7 @@ test('several tasks are chosen, dragged onto an hour together, and taken back by
   await press(page, 'Undo place');
   await boxOf(page, 'To place: Newsletter paragraph');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('on a phone the list is narrowed to one list, and chosen tasks go into their next pockets', async () => {
@@ -179,7 +179,7 @@ test('on a phone the list is narrowed to one list, and chosen tasks go into thei
   await press(page, 'Place 1 task so');
   await isGone(page, 'To place: Ask Tomas');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('an event of whole days goes to other days by mouse and by keys, and a thing that is flung keeps its grip', async () => {
@@ -204,7 +204,7 @@ test('an event of whole days goes to other days by mouse and by keys, and a thin
   await page.mouse.move(friday.x, block.y + 2);
   await page.mouse.up();
   await sees(page, 'Grant report, section 2: Fri 27 Nov, 12:00 – 13:30');
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('in the day view a block goes onto another day of the row, which says what that makes late', async () => {
@@ -215,5 +215,5 @@ test('in the day view a block goes onto another day of the row, which says what 
     sees(page, 'Too late: it is due before'),
   );
   await sees(page, 'Grant report, section 2 is in the tray of Fri 27 Nov');
-  await page.browserContext().close();
+  await leave(page);
 });

@@ -3,7 +3,7 @@ import type { AddressInfo } from 'node:net';
 import os from 'node:os';
 import path from 'node:path';
 import { serve } from '@hono/node-server';
-import { launch, type Browser, type Page } from 'puppeteer-core';
+import { launch, type Browser, type BrowserContext, type Page } from 'puppeteer-core';
 import { appServer } from '../server/app';
 
 export const sizes = {
@@ -45,6 +45,32 @@ export async function openStage(root = path.join(__dirname, '../dist')): Promise
   return { browser, address: `http://localhost:${port}`, close };
 }
 
+/**
+ * The browser's own context keeps compiled code from page to page, which a fresh one must do anew: it serves whoever has it
+ * to themselves. Where it is taken, or was left behind by a test that failed, a page gets a context of its own.
+ */
+let taken: Browser | null = null;
+
+async function contextFor(browser: Browser): Promise<BrowserContext> {
+  if (taken === browser) return browser.createBrowserContext();
+  taken = browser;
+  return browser.defaultBrowserContext();
+}
+
+/** Closes what a test opened, so that the next one finds nothing of it. */
+export async function leave(page: Page): Promise<void> {
+  const context = page.browserContext();
+  const browser = context.browser();
+  if (context !== browser.defaultBrowserContext()) return context.close();
+  const { origin } = new URL(page.url());
+  const blank = await context.newPage();
+  const devtools = await blank.createCDPSession();
+  for (const each of await context.pages()) if (each !== blank) await each.close();
+  await devtools.send('Storage.clearDataForOrigin', { origin, storageTypes: 'all' });
+  await context.clearPermissionOverrides();
+  taken = null;
+}
+
 /** Opens a page of its own size and storage space. Every console error or warning is collected in `complaints`. */
 export async function openPage(
   { browser, address }: Stage,
@@ -53,7 +79,7 @@ export async function openPage(
   route = '/today',
   dark = false,
 ) {
-  const context = await browser.createBrowserContext();
+  const context = await contextFor(browser);
   const page = await context.newPage();
   const complaints: string[] = [];
   page.on('console', (message) => {

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
-import { openPage, openStage, settled, sizes, type Stage } from './browser';
+import { leave, openPage, openStage, settled, sizes, type Stage } from './browser';
 import {
   boxOf,
   drag,
@@ -42,7 +42,7 @@ test('on a phone what is planned gets at least 60 % of the height in every view'
   await page.goto(`${stage.address}/plan`);
   await settled(page);
   await boxOf(page, 'View: Day');
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('the view that was chosen last comes back where the address names none', async () => {
@@ -52,7 +52,7 @@ test('the view that was chosen last comes back where the address names none', as
   await page.goto(`${stage.address}/plan`);
   await settled(page);
   await sees(page, 'Today, Tue 24 Nov');
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('a task is ticked off on its block, in the agenda and in the list, and the keyboard goes to the next', async () => {
@@ -80,7 +80,7 @@ test('a task is ticked off on its block, in the agenda and in the list, and the 
   await isGone(page, 'Done: Renew the electrofishing licence');
   await isOn(page, /^Done: /);
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('a block by touch: its tick in the hours of several days', async () => {
@@ -88,7 +88,7 @@ test('a block by touch: its tick in the hours of several days', async () => {
   const tick = await page.waitForSelector('[aria-label="Done: Read the report through"]');
   await tick?.tap();
   await boxOf(page, 'Read the report through, 09:30 – 11:00, 1 h 30, done');
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('a task is ticked off in its row of the month', async () => {
@@ -101,7 +101,7 @@ test('a task is ticked off in its row of the month', async () => {
   await page.click('[aria-label="Tue 24 Nov"] [aria-label="Done: Order waders"] + [role=button]');
   await page.waitForSelector('[role=complementary] input[aria-label="Title"][value="Order waders"]');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 /** Holds a finger on what is called so, without moving it. */
@@ -132,7 +132,7 @@ test('on a phone holding a block, or a row of the agenda, brings what can be don
   await pressText(page, 'Off the plan');
   await sees(page, 'Permit letter, weir is off the plan and stays in its list');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('on a wide screen everything opens beside the board, which goes on; marked hours stay marked', async () => {
@@ -159,7 +159,7 @@ test('on a wide screen everything opens beside the board, which goes on; marked 
   await page.keyboard.press('Enter');
   await boxOf(page, 'Meeting Weed the nursery beds, 13:15 – 13:45');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('what is typed for a new task stays when it is left, and only “Discard” discards it', async () => {
@@ -179,7 +179,7 @@ test('what is typed for a new task stays when it is left, and only “Discard”
   await page.waitForSelector('[role=dialog] input[aria-label="Title"]');
   assert.deepEqual([await value('Title'), await value('Estimate')], ['', '']);
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('a day is chosen from a month: by touch to go there, by keys for what is due', async () => {
@@ -211,5 +211,5 @@ test('a day is chosen from a month: by touch to go there, by keys for what is du
   await page.keyboard.press('Space');
   await page.waitForSelector('input[aria-label="Due"][value="Wed 2 Dec, 17:00"]');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
-import { openPage, openStage, settled, type Stage } from './browser';
+import { leave, openPage, openStage, settled, type Stage } from './browser';
 import { boxOf, isAccessible, pause, press, sees, type } from './steps';
 
 let stage: Stage;
@@ -54,7 +54,7 @@ for (const [how, label] of ways)
     if (how === 'Done') await press(page, 'Show done');
     await sees(page, how === 'Done' ? 'took 4 min' : '4 min spent');
     assert.deepEqual(complaints, []);
-    await page.browserContext().close();
+    await leave(page);
   });
 
 test('a clock set forth is asked about, by the running timer and by one just stopped; what was seen is kept', async () => {
@@ -72,7 +72,7 @@ test('a clock set forth is asked about, by the running timer and by one just sto
   await press(page, 'Keep 1 min, ended');
   await sees(page, '5 min spent');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('a timer that ran on while the browser was closed overnight is asked about when it opens again', async () => {
@@ -89,5 +89,5 @@ test('a timer that ran on while the browser was closed overnight is asked about 
   await sees(page, 'The timer ran on unseen');
   await press(page, 'Count all 14 h');
   await boxOf(page, 'Stop Survey report');
-  await page.browserContext().close();
+  await leave(page);
 });

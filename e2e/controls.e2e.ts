@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
-import { openPage, openStage, settled, type Stage } from './browser';
+import { leave, openPage, openStage, settled, type Stage } from './browser';
 import { boxOf, eventually, isAccessible, isGone, press, sees, tabTo, type } from './steps';
 
 let stage: Stage;
@@ -35,7 +35,7 @@ test('Enter keeps the keyboard in a field: one title after the other is added, a
   await sees(page, '“a while” is no length');
   assert.equal(await focused(page), 'Estimate');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('Space ticks, on a task as on a card that Space would pick up; a group of radios is one tab stop, and arrows choose', async () => {
@@ -63,7 +63,7 @@ test('Space ticks, on a task as on a card that Space would pick up; a group of r
   );
   assert.ok(stops.length > 2 && stops.every((count) => count === 1), String(stops));
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('what lies beneath a sheet cannot be reached; what is said stands in the sheet, and can be called back later', async () => {
@@ -92,7 +92,7 @@ test('what lies beneath a sheet cannot be reached; what is said stands in the sh
   await press(page, 'Undo add calendar: ');
   await isGone(page, 'Undo add calendar: ');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('undoing by the notice gives the keyboard back to where it was; a name that is taken is refused at its field', async () => {
@@ -112,7 +112,7 @@ test('undoing by the notice gives the keyboard back to where it was; a name that
   await page.waitForSelector('[aria-label="Category Fieldwork"][aria-invalid=true]');
   await sees(page, 'There is a category Writing already.');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('a sheet takes the keyboard and gives it back to what opened it; a refusal stands at its field', async () => {
@@ -137,5 +137,5 @@ test('a sheet takes the keyboard and gives it back to what opened it; a refusal 
   await page.waitForSelector('[role=complementary] input[aria-label=Title][aria-invalid=true]');
   await sees(page, 'A title is needed.');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });

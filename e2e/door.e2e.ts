@@ -4,7 +4,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
-import { openPage, openStage, settled, type Stage } from './browser';
+import { leave, openPage, openStage, settled, type Stage } from './browser';
 import { boxOf, downloads, isAccessible, isGone, pause, press, pressText, sees, type } from './steps';
 
 let stage: Stage;
@@ -77,7 +77,7 @@ test('two starts that fail open the safe door, which hands out everything and ta
   await page.goto(`${stage.address}/plan?view=week`);
   await settled(page);
   await isGone(page, 'Visit 0');
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('a part that is set aside at the door is kept, and the rest opens', async () => {
@@ -93,7 +93,7 @@ test('a part that is set aside at the door is kept, and the rest opens', async (
   await page.goto(`${stage.address}/settings`);
   await settled(page);
   await sees(page, 'Found damaged and set aside: tasks/open');
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('starts that come to stand are not counted, however often and quickly they are left', async () => {
@@ -103,7 +103,7 @@ test('starts that come to stand are not counted, however often and quickly they 
   await page.goto(`${stage.address}/plan`);
   await settled(page);
   await page.waitForFunction(() => localStorage.getItem('sprindle.starts') === null);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('a place that cannot be drawn says so and offers ways on, and the others work', async () => {
@@ -137,5 +137,5 @@ test('a place that cannot be drawn says so and offers ways on, and the others wo
   await sees(page, 'One error was noted, the last one at Review.');
   await pressText(page, 'Clear the error log');
   await page.waitForFunction(() => localStorage.getItem('sprindle.errors') === null);
-  await page.browserContext().close();
+  await leave(page);
 });

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
-import { openPage, openStage, settled, type Stage } from './browser';
+import { leave, openPage, openStage, settled, type Stage } from './browser';
 import {
   boxOf,
   drag,
@@ -63,7 +63,7 @@ test('hours marked by dragging become an event, whose details save themselves an
   await settled(page);
   await boxOf(page, 'Meeting Ladder, left while typing');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('the same marking makes a task and its block; by keyboard a new event begins at the first free hour', async () => {
@@ -77,7 +77,7 @@ test('the same marking makes a task and its block; by keyboard a new event begin
   await pressText(page, 'An event');
   await type(page, 'Title', 'Phone the mill');
   await boxOf(page, 'Meeting Phone the mill, 11:30 – 12:30');
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('a weekly event: one is moved, then this and later, then all; each asks, each is undone', async () => {
@@ -109,7 +109,7 @@ test('a weekly event: one is moved, then this and later, then all; each asks, ea
     await press(page, 'Undo move event');
     await stand(4, 0);
   }
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('how an event repeats is chosen and said in words; later ones are deleted, and come back', async () => {
@@ -128,7 +128,7 @@ test('how an event repeats is chosen and said in words; later ones are deleted, 
   await isGone(page, 'Meeting Gauge round');
   await press(page, 'Undo delete event');
   assert.equal((await meetings(page, 'Gauge round')).length, 2);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('an event moves by keyboard, and a longer day makes it longer', async () => {
@@ -143,7 +143,7 @@ test('an event moves by keyboard, and a longer day makes it longer', async () =>
   await page.keyboard.up('Shift');
   await page.keyboard.press('Enter');
   await boxOf(page, 'Meeting Weir hearing, 11:00 – 13:15');
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('new hours are typed on a block and shown before they count; a question mark lists the keys', async () => {
@@ -166,7 +166,7 @@ test('new hours are typed on a block and shown before they count; a question mar
   await page.keyboard.type('?');
   await sees(page, 'a quarter hour earlier or later');
   await isAccessible(page, 'the list of keys');
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('a calendar is hidden, or only planned around', async () => {
@@ -185,7 +185,7 @@ test('a calendar is hidden, or only planned around', async () => {
   await settled(page);
   await isGone(page, 'Meeting Flood forum');
   await sees(page, 'planned of 7 h room');
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('a task needed by a meeting: blocks after it say so, while dragging and on the block, and the meeting may move', async () => {
@@ -215,7 +215,7 @@ test('a task needed by a meeting: blocks after it say so, while dragging and on 
   await page.keyboard.press('Enter');
   await boxOf(page, 'Meeting Weir hearing, 14:30 – 16:30');
   await isGone(page, 'Stock count, boat shed, 13:00 – 13:45, 45 min, ends');
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('a meeting that is deleted frees time, and what fits is offered by deadline', async () => {
@@ -232,7 +232,7 @@ test('a meeting that is deleted frees time, and what fits is offered by deadline
   await page.keyboard.press('Escape');
   await boxOf(page, 'Volunteer day: tool list, 11:00 – 12:30');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('by keys alone: to the next thing and back, once more, and off the plan', async () => {
@@ -255,5 +255,5 @@ test('by keys alone: to the next thing and back, once more, and off the plan', a
   await page.keyboard.press('Delete');
   await isGone(page, 'Meeting Ines, one to one, 14:30');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });

@@ -4,7 +4,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
-import { openPage, openStage, settled, type Stage } from './browser';
+import { leave, openPage, openStage, settled, type Stage } from './browser';
 import {
   boxOf,
   chooseFile,
@@ -69,7 +69,7 @@ test('a large file can be called off while it is read; 1,500 events come in, and
   await pressText(page, 'Undo import');
   await sees(page, '1500 events');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('a hostile file neither hangs nor breaks anything, and says what stayed out', async () => {
@@ -93,7 +93,7 @@ test('a hostile file neither hangs nor breaks anything, and says what stayed out
   await settled(page);
   await sees(page, 'planned of');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('calendars, blocks and tasks go out as a calendar file that comes in elsewhere', async () => {
@@ -116,7 +116,7 @@ test('calendars, blocks and tasks go out as a calendar file that comes in elsewh
   await page.goto(`${stage.address}/tasks`);
   await settled(page);
   await boxOf(page, 'Done: Stock count, boat shed');
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('two copies of one’s data are merged: both additions stay, the later change wins, and it can be undone', async () => {
@@ -140,7 +140,7 @@ test('two copies of one’s data are merged: both additions stay, the later chan
   await page.goto(`${stage.address}/tasks`);
   await settled(page);
   await isGone(page, 'Done: Order nets');
-  await page.browserContext().close();
+  await leave(page);
 });
 
 /** Writes into the storage of the page as a broken disk might. */
@@ -183,7 +183,7 @@ test('a damaged part of the storage is said, can be saved as a file, and the res
   assert.match(readFileSync(file, 'utf8'), /tasks\/open-/);
   await press(page, 'Let them go');
   assert.ok(!(await textOf(page)).includes('Found damaged'));
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('the browser is asked to keep the data once there is something to lose', async () => {
@@ -201,5 +201,5 @@ test('the browser is asked to keep the data once there is something to lose', as
   assert.notEqual(await page.title(), 'asked');
   await type(page, 'Add to General', 'Gauge 9');
   await page.waitForFunction(() => document.title === 'asked');
-  await page.browserContext().close();
+  await leave(page);
 });

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
-import { openPage, openStage, settled, type Stage } from './browser';
+import { leave, openPage, openStage, settled, type Stage } from './browser';
 import {
   boxOf,
   drag,
@@ -52,7 +52,7 @@ test('two files that are dropped together are asked for one after the other', as
   await sees(page, 'notes.ics: This is not a calendar file');
   await sees(page, 'School visit');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('typed hours say what they mean before Enter makes them count: in “Place…”, in the details, for something new', async () => {
@@ -78,7 +78,7 @@ test('typed hours say what they mean before Enter makes them count: in “Place�
   await type(page, 'Starts', 'today 12:30');
   await sees(page, 'Collides with Grant report, section 2');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('the plan goes on by keys while details stand beside it, and Escape closes them', async () => {
@@ -100,7 +100,7 @@ test('the plan goes on by keys while details stand beside it, and Escape closes 
   await page.waitForFunction(() =>
     document.activeElement?.getAttribute('aria-label')?.startsWith('Grant report, section 2'),
   );
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('several tasks let go on a group are judged together, each by name', async () => {
@@ -116,7 +116,7 @@ test('several tasks let go on a group are judged together, each by name', async 
     await sees(page, '40 min more than fits');
   });
   await boxOf(page, 'Small things, 15:00 – 16:00, 1 h, holds 4: 1 h 40 of 1 h, 40 min more than fits');
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('categories are kept as things of their own: renamed, given a hue, and left out by it', async () => {
@@ -135,7 +135,7 @@ test('categories are kept as things of their own: renamed, given a hue, and left
   await isGone(page, 'Check gauge readings, 09:30');
   await sees(page, 'By the river out of sight');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('the agenda keeps to a clock of twelve hours, and far days have their repeating tasks at once', async () => {
@@ -156,5 +156,5 @@ test('the agenda keeps to a clock of twelve hours, and far days have their repea
   );
   await pressText(page, 'This one');
   await boxOf(page, 'Look after the willow cuttings, 10:00 am – 10:30 am');
-  await page.browserContext().close();
+  await leave(page);
 });

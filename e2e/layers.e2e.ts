@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
-import { openPage, openStage, settled, type Stage } from './browser';
+import { leave, openPage, openStage, settled, type Stage } from './browser';
 import {
   boxOf,
   chooseFile,
@@ -49,7 +49,7 @@ test('filters take lists, categories and what is done out of sight; colours chan
   await pressText(page, 'Show all');
   await boxOf(page, 'Grant report, section 2');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('a file goes into a chosen calendar, and there again; own events go into calendars of one’s own', async () => {
@@ -76,7 +76,7 @@ test('a file goes into a chosen calendar, and there again; own events go into ca
   await choose(page, 'Calendar', 'Volunteers');
   await sees(page, 'Volunteers · busy');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('a second time zone stands beside the hours; in travel mode everything is shown in another one, until one is back home', async () => {
@@ -100,7 +100,7 @@ test('a second time zone stands beside the hours; in travel mode everything is s
   await pressText(page, 'Back home');
   await boxOf(page, 'Meeting Landowner: Pell Farm, 14:30 – 15:15');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('what the week and the day are meant for stands above the hours, and becomes a task', async () => {
@@ -119,7 +119,7 @@ test('what the week and the day are meant for stands above the hours, and become
   await settled(page);
   await sees(page, 'Ring every landowner');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('forty meetings at once, one of three minutes and one of thirty days can all be read and opened', async () => {
@@ -141,6 +141,6 @@ test('forty meetings at once, one of three minutes and one of thirty days can al
       await page.keyboard.press('Escape');
     }
     assert.deepEqual(complaints, []);
-    await page.browserContext().close();
+    await leave(page);
   }
 });

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { after, before, describe, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
-import { openPage, openStage, settled, type Size, type Stage } from './browser';
+import { leave, openPage, openStage, settled, type Size, type Stage } from './browser';
 import {
   boxOf,
   chooseFile,
@@ -43,7 +43,7 @@ for (const size of ['phone', 'wide'] as const satisfies Size[]) {
     before(async () => {
       ({ page, complaints } = await openPage(stage, size, `loop-${size}`));
     });
-    after(() => page.browserContext().close());
+    after(() => leave(page));
 
     test('an empty day teaches the first step, and a calendar file comes in with its broken event reported by line', async () => {
       await sees(page, 'Begin with what is fixed');
@@ -219,6 +219,6 @@ test('the demo office stands, in dark too, and no screen has a violation', async
       assert.ok(sideways <= 0, `${route} does not scroll sideways`);
     }
     assert.deepEqual(complaints, []);
-    await page.browserContext().close();
+    await leave(page);
   }
 });

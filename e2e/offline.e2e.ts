@@ -3,7 +3,7 @@ import { appendFileSync, cpSync, mkdtempSync, readFileSync, rmSync, writeFileSyn
 import os from 'node:os';
 import path from 'node:path';
 import { after, before, test } from 'node:test';
-import { openPage, openStage, settled, type Stage } from './browser';
+import { leave, openPage, openStage, settled, type Stage } from './browser';
 import { boxOf, isAccessible, pause, press, sees, type } from './steps';
 
 /** A copy of the exported application, of which a new version can be made. */
@@ -46,7 +46,7 @@ test('without a network the application opens, works and keeps what is done; a n
   await boxOf(page, 'Done: Nothing was reloaded meanwhile');
   assert.equal(await page.$eval('input[aria-label="Add to General"]', (field) => field.value), 'Half typed');
   assert.ok(!(await page.$$eval('body', ([body]) => body?.innerText.includes('A new version'))));
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('a version of which a script arrived cut is not taken', async () => {
@@ -72,7 +72,7 @@ test('a version of which a script arrived cut is not taken', async () => {
   assert.equal(await offered('0', script.slice(0, script.length / 2)), 'redundant');
   assert.equal(await offered('1', script), 'installed');
   writeFileSync(worker, before);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('it can be installed: the manifest and its icons are there', async () => {

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
-import { openPage, openStage, settled, type Stage } from './browser';
+import { leave, openPage, openStage, settled, type Stage } from './browser';
 import {
   boxOf,
   drag,
@@ -56,7 +56,7 @@ test('a repeating block: one is moved, then this and later; ticked off it is don
   await press(page, 'Later');
   await boxOf(page, 'Look after the willow cuttings, 13:30 – 14:00, 30 min, repeats');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('a task is made to repeat, its later times renamed, and all deleted; it survives a reload', async () => {
@@ -82,7 +82,7 @@ test('a task is made to repeat, its later times renamed, and all deleted; it sur
   await sees(page, 'Deleted Read the draft, all of them');
   await isGone(page, label.replace('Read the report through', 'Read the draft'));
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('small tasks are dropped onto a group block, ticked off one by one, and taken out; it says when they no longer fit', async () => {
@@ -106,5 +106,5 @@ test('small tasks are dropped onto a group block, ticked off one by one, and tak
   for (const key of ['Space', 'g', 'Enter'] as const) await page.keyboard.press(key);
   await sees(page, 'Stock count, boat shed: Into Small things');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });

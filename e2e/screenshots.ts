@@ -1,5 +1,5 @@
 import path from 'node:path';
-import { openPage, openStage, type Size } from './browser';
+import { leave, openPage, openStage, type Size } from './browser';
 
 type Shot = { name: string; route: string; size: Size; dark?: boolean; click?: string };
 
@@ -55,7 +55,7 @@ async function main() {
     }
     await page.screenshot({ path: path.join(folder, `${name}.png`) });
     console.log(name, complaints.join('\n'));
-    await page.browserContext().close();
+    await leave(page);
   }
   await stage.close();
 }

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
-import { openPage, openStage, settled, type Stage } from './browser';
+import { leave, openPage, openStage, settled, type Stage } from './browser';
 import {
   boxOf,
   eventually,
@@ -44,7 +44,7 @@ test('the week is shaped from the settings, and changes the room of a day; hours
   await press(page, 'Undo edit zone');
   await sees(page, '0 min planned of 8 h room');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('colours and clock follow the choice, and stay so after a reload', async () => {
@@ -62,7 +62,7 @@ test('colours and clock follow the choice, and stay so after a reload', async ()
   assert.notEqual(await darkness(page), light);
   await isChosen();
   await isAccessible(page, 'settings, dark');
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('lists are added, renamed and deleted, and their tasks find a home', async () => {
@@ -82,7 +82,7 @@ test('lists are added, renamed and deleted, and their tasks find a home', async 
   await page.keyboard.press('Escape');
   await press(page, 'Undo delete list');
   await sees(page, 'Permits');
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('done tasks are hidden and shown at will, and a tick is taken back', async () => {
@@ -94,7 +94,7 @@ test('done tasks are hidden and shown at will, and a tick is taken back', async 
   await press(page, 'Done: Sort samples');
   await sees(page, 'Sort samples is open again');
   await sees(page, '1 open');
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('a removed calendar takes its meetings along, and undo brings them back', async () => {
@@ -104,7 +104,7 @@ test('a removed calendar takes its meetings along, and undo brings them back', a
   assert.ok(!(await textOf(page)).includes('Flood forum'));
   await press(page, 'Undo remove calendar');
   await sees(page, 'Flood forum, agenda');
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('a task is placed on a typed day and hour, and a typed day alone is its tray', async () => {
@@ -124,5 +124,5 @@ test('a task is placed on a typed day and hour, and a typed day alone is its tra
   await boxOf(page, 'Read the report, 09:40 – 10:10');
   await type(page, 'Length', '1h');
   await boxOf(page, 'Read the report, 09:40 – 10:40');
-  await page.browserContext().close();
+  await leave(page);
 });

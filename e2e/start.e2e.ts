@@ -3,7 +3,7 @@ import { readFileSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
-import { NOW, openPage, openStage, settled, sizes, type Stage } from './browser';
+import { leave, NOW, openPage, openStage, settled, sizes, type Stage } from './browser';
 import { boxOf, chooseFile, press, sees } from './steps';
 
 const dist = path.join(__dirname, '../dist');
@@ -72,7 +72,7 @@ for (const size of ['phone', 'wide'] as const)
       await boxOf(page, 'Hours of the day');
       assert.deepEqual(await barOf(page), before);
       assert.equal(await page.evaluate(() => document.documentElement.dataset.shifted), undefined);
-      await page.browserContext().close();
+      await leave(page);
     });
 
 test('a browser without Temporal gets it before the application begins, and reads files too', async () => {
@@ -85,5 +85,5 @@ test('a browser without Temporal gets it before the application begins, and read
   await chooseFile(page, 'Choose a calendar file', 'office.ics');
   await sees(page, '4\nnew');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });

@@ -187,10 +187,11 @@ export async function chooseFile(page: Page, button: string, file: string): Prom
 /** Lets downloads of the page go into a folder, and returns a wait for one of them by its name. */
 export async function downloads(page: Page, folder: string) {
   const devtools = await page.createCDPSession();
+  const { id } = page.browserContext();
   await devtools.send('Browser.setDownloadBehavior', {
     behavior: 'allow',
     downloadPath: folder,
-    browserContextId: page.browserContext().id ?? '',
+    ...(id === undefined ? {} : { browserContextId: id }),
   });
   return async (name: string) => {
     const file = path.join(folder, name);

@@ -4,7 +4,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
-import { NOW, openPage, openStage, settled, type Stage } from './browser';
+import { leave, NOW, openPage, openStage, settled, type Stage } from './browser';
 import { boxOf, downloads, isGone, pause, press, sees, type } from './steps';
 
 let stage: Stage;
@@ -51,7 +51,7 @@ for (const [how, lose] of lost)
     await settled(page);
     for (const title of ['Calibrate gauge', 'Order waders', 'Ring the landowner'])
       await boxOf(page, `Done: ${title}`);
-    await page.browserContext().close();
+    await leave(page);
   });
 
 test('a space that the browser emptied is said to be so, and not taken for a new one', async () => {
@@ -63,7 +63,7 @@ test('a space that the browser emptied is said to be so, and not taken for a new
   await lost[0]?.[1](page, 'emptied');
   await page.goto(here);
   await sees(page, 'The browser has emptied the storage of this site');
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('a tick while another tab opens stays, whatever that tab changes', async () => {
@@ -88,7 +88,7 @@ test('a tick while another tab opens stays, whatever that tab changes', async ()
     await boxOf(page, `Done: From the other tab ${round}`);
     await isGone(page, `Done: Gauge ${round}`);
   }
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('data of a later version is not touched, and goes out as it lies on the disk', async () => {
@@ -107,7 +107,7 @@ test('data of a later version is not touched, and goes out as it lies on the dis
   await press(page, 'Export everything now');
   const file = JSON.parse(readFileSync(await downloaded('sprindle-later-2026-11-24.json'), 'utf8'));
   assert.deepEqual([file.versions.tasks, file.tasks], [99, [{ id: 'a' }]]);
-  await page.browserContext().close();
+  await leave(page);
 });
 
 test('a browser without channels between tabs, or a page that did not come over https, works all the same', async () => {
@@ -127,5 +127,5 @@ test('a browser without channels between tabs, or a page that did not come over 
   await boxOf(page, 'Done: Calibrate gauge');
   await boxOf(page, 'Done: Order waders');
   assert.deepEqual(complaints, []);
-  await page.browserContext().close();
+  await leave(page);
 });
