@@ -1,9 +1,13 @@
 import { plainEvent, type Attendee, type Calendar, type CalendarEvent } from '@/core/model/event';
+import { weekOf } from '@/core/time/week';
 import { addDays, weekdayOf, type IsoDate, type Zone } from '@/core/time/zone';
 import { colleague, hearingGuests, weekly } from './office';
 
 export const CALENDAR = 'office';
 const COLLEAGUE = 'colleague';
+
+/** A meeting that came when the week was sealed already. */
+export const LATE_MEETING = `${CALENDAR}/heritage`;
 
 /** The office's calendar, and that of a colleague to plan around. */
 export const calendars: readonly Calendar[] = [
@@ -70,6 +74,15 @@ function meetings(today: IsoDate, zone: Zone): CalendarEvent[] {
       attendees: hearingGuests.map(asGuest),
       start: { wall: at(hearing, '10:30'), zone },
       length: { days: 0, seconds: 7200 },
+    },
+    {
+      ...base,
+      id: LATE_MEETING,
+      uid: 'heritage',
+      title: 'Heritage society, the old weir',
+      location: 'Call',
+      start: { wall: at(addDays(weekOf(today, 1), 4), '13:30'), zone },
+      length: { days: 0, seconds: 2700 },
     },
     {
       ...base,

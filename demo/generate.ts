@@ -1,5 +1,6 @@
 import { occurrencesOn } from '@/core/calendar/occurrences';
 import { placeTask, planNewTask, putInTray } from '@/core/commands/plan';
+import { sealWeek } from '@/core/commands/seals';
 import { addEntry, startTimer } from '@/core/commands/track';
 import { editTask, tickOff } from '@/core/commands/tasks';
 import type { Intention } from '@/core/model/plan';
@@ -9,10 +10,12 @@ import { workspaceOf, type Workspace } from '@/core/model/workspace';
 import { newTask } from '@/core/tasks/newTask';
 import { blocksIn, spanOfBlock } from '@/core/tasks/places';
 import { pockets, quarterFrom } from '@/core/plan/placing';
+import { sealOf } from '@/core/plan/sealing';
 import { MINUTE, lengthOf } from '@/core/time/span';
+import { weekOf } from '@/core/time/week';
 import { addDays, dateOf, dayOf, instantOf, weekdayOf, type IsoDate, type Zone } from '@/core/time/zone';
 import { again, categories, group, intended, lists, officeTasks, surprises, type OfficeTask } from './office';
-import { at, CALENDAR, calendars, eventsAround, workingDay } from './calendars';
+import { at, CALENDAR, LATE_MEETING, calendars, eventsAround, workingDay } from './calendars';
 import { frames, holdsFrom, targets } from './frames';
 import { randomFrom } from './random';
 
@@ -145,6 +148,22 @@ function live(workspace: Workspace, date: IsoDate, zone: Zone, now: number, rand
   });
 }
 
+/** The present week is sealed, as it was planned on the Friday before: a meeting and a block have come since. */
+function sealed(workspace: Workspace, today: IsoDate, zone: Zone): Workspace {
+  const week = weekOf(today, 1);
+  const at = instantOf(`${addDays(week, -3)}T16:40`, zone);
+  const ahead = { from: instantOf(today, zone), to: instantOf(addDays(week, 7), zone) };
+  const [since] = blocksIn(workspace, ahead, zone)
+    .filter(({ id }) => workspace.blocks.has(id))
+    .reverse();
+  const before = {
+    ...workspace,
+    events: workspace.events.with([], [LATE_MEETING]),
+    blocks: workspace.blocks.with([], since ? [since.id] : []),
+  };
+  return sealWeek.apply(workspace, { seal: sealOf(before, week, zone, at), today });
+}
+
 /**
  * The demo office as a workspace: two weeks around the day of `now`, meetings, tasks, blocks, and what really
  * happened up to `now` (epoch ms). The same seed, instant and zone give the same office.
@@ -174,5 +193,5 @@ export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; 
   workspace = smallTasks(workspace, workingDay(today, 2), zone);
   for (let back = 9; back >= 0; back -= 1)
     workspace = live(workspace, addDays(today, -back), zone, now, random);
-  return workspace;
+  return sealed(workspace, today, zone);
 }

@@ -20,6 +20,7 @@ export { place, placeSeveral } from './place/panel';
 export { scope } from './scope/ScopeQuestion';
 export { targets } from './targets/EditTargets';
 export { task } from './task/panel';
+export { seal } from './seal/Seal';
 export { spent, time } from './time/panel';
 export { unseen } from './unseen/UnseenTime';
 export { zoneOn } from './zone/ZoneOn';

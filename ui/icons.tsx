@@ -26,6 +26,7 @@ import Ruler from 'lucide-react-native/icons/ruler';
 import Boat from 'lucide-react-native/icons/sailboat';
 import Sliders from 'lucide-react-native/icons/sliders-horizontal';
 import Stamp from 'lucide-react-native/icons/stamp';
+import Seal from 'lucide-react-native/icons/file-lock';
 import Stop from 'lucide-react-native/icons/circle-stop';
 import Trash from 'lucide-react-native/icons/trash';
 import Undo from 'lucide-react-native/icons/undo-2';
@@ -62,6 +63,7 @@ const icons = {
   repeat: Repeat,
   lens: Funnel,
   frame: Frame,
+  seal: Seal,
   paneLeft: PanelLeft,
   paneRight: PanelRight,
   waves: Waves,

@@ -6,7 +6,9 @@ import {
   type ImportCounts,
 } from '@/core/commands/importing';
 import type { Problem } from '@/core/formats/contentLines';
+import { weeksWithLate } from '@/core/plan/late';
 import type { Span } from '@/core/time/span';
+import { dateOf } from '@/core/time/zone';
 import type { CalendarFile, FileCalendar } from '@/core/formats/readCalendar';
 import { Hue, type Id } from '@/core/model/common';
 import { firstList } from '@/core/model/workspace';
@@ -67,6 +69,8 @@ export type ImportResult = {
   readonly freed: readonly Span[];
   /** The list that the file's tasks went to, if it has any. */
   readonly tasksTo: string | null;
+  /** The sealed weeks into which meetings have come. */
+  readonly late: readonly { readonly week: string; readonly count: number }[];
 };
 
 /** Brings in what was read, into the calendar that is chosen for it if there is a choice, and shows what came of it. */
@@ -77,6 +81,8 @@ async function bringIn(name: string, read: CalendarFile): Promise<void> {
   const step = store.getState().past.at(-1);
   const answer = await ask({ kind: 'importReport', name, report });
   if (answer === 'undo') store.undo(step);
+  const [first] = report.late;
+  if (answer === 'late' && first) openPanel({ kind: 'seal', week: first.week });
   if (answer === 'fill') openPanel({ kind: 'freed', freed: report.freed });
 }
 
@@ -108,5 +114,7 @@ function imported(
   const freed = taken ? freeing(() => store.run(importCalendars, input)) : [];
   if (taken) void store.noteImport(name);
   const tasks = calendars.some((part) => part.tasks.length > 0) ? list.name : null;
-  return { counts, problems, leftOut, freed, tasksTo: tasks };
+  const { zone, now } = here();
+  const late = taken ? weeksWithLate(currentWorkspace(), zone, dateOf(now, zone)) : [];
+  return { counts, problems, leftOut, freed, tasksTo: tasks, late };
 }

@@ -6,6 +6,7 @@ import { useDropArea } from '../drag/areas';
 import { aimsAtTray, mayLieInTray, movingTrayItem, useDrag } from '../drag/dragStore';
 import { useDragItem } from '../drag/useDragItem';
 import { openPanel } from '@/ui/panels';
+import { useDrift } from '../seal/useDrift';
 import { useHue } from '../taskParts';
 
 /** What lies in a tray: its task, and the properties by which it is named, opened and dragged. */
@@ -17,8 +18,9 @@ export function useTrayItem(item: TrayItem) {
   const { props, lifted } = useDragItem(movingTrayItem(item, task), date, () =>
     openPanel({ kind: 'task', id: taskId, trayId: id }),
   );
+  const drift = useDrift('tray', id, date);
   const done = task?.doneAt === null ? '' : 'done';
-  const name = ['In the tray', task?.title, estimate, done].filter(Boolean).join(', ');
+  const name = ['In the tray', task?.title, estimate, done, drift?.words].filter(Boolean).join(', ');
   return { task, hue, estimate, lifted, props: { ...props, 'aria-label': name } };
 }
 

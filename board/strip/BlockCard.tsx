@@ -24,6 +24,7 @@ import { duplicate } from '@/actions/tasks';
 import { TickBox, TimerButton, taskKeys } from '../taskParts';
 import { Words } from '@/ui/Words';
 import { placeOf, ResizeHandle, Title, TWO_LINES, type Box } from './cardParts';
+import { useDrift } from '../seal/useDrift';
 import { GroupArea, HeldTasks } from './HeldTasks';
 
 /** What stands on a block, and how it looks, at this moment. */
@@ -75,6 +76,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
   const { taskId } = block;
   const dragged = movingBlock(block);
   const open = () => openPanel({ kind: 'task', id: taskId, blockId: block.id });
+  const drift = useDrift('block', block.id, date);
   const { props, lifted } = useDragItem(dragged, date, open, {
     [keys.onAThing.again]: () => duplicate(block),
     ...(task ? taskKeys(task) : {}),
@@ -100,6 +102,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
         repeats ? 'repeats' : '',
         holds,
         warning,
+        drift?.words,
       ]
         .filter(Boolean)
         .join(', ')}
@@ -111,7 +114,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
       <View className="flex-row items-center gap-1.5">
         {done && !box.narrow && <Icon name="check" size={14} colour="edge" />}
         <View className="shrink">
-          <Title box={box} late={warning}>
+          <Title box={box} late={warning} drift={drift?.change}>
             {task.title}
           </Title>
         </View>

@@ -10,6 +10,7 @@ import { useDragItem } from '../drag/useDragItem';
 import { openPanel } from '@/ui/panels';
 import { duplicateEvent, removeAsking } from '@/actions/events';
 import { keys } from '../keyTable';
+import { useDrift } from '../seal/useDrift';
 import { Words } from '@/ui/Words';
 import { ONE_LINE, placeOf, ResizeHandle, Title, TWO_LINES, type Box } from './cardParts';
 
@@ -27,6 +28,7 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
   const open = () => openPanel({ kind: 'meeting', meeting });
   const dragged = movingEvent(meeting);
   const date = dateOf(meeting.from, zone);
+  const drift = useDrift('meeting', meeting.id, date);
   const { props, lifted } = useDragItem(dragged, date, open, {
     [keys.onAThing.again]: () => duplicateEvent(meeting),
     [keys.onAThing.off]: () => void removeAsking(meeting),
@@ -34,11 +36,11 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
   return (
     <View
       {...props}
-      aria-label={[`Meeting ${meeting.title}`, hours, others].filter(Boolean).join(', ')}
+      aria-label={[`Meeting ${meeting.title}`, hours, others, drift?.words].filter(Boolean).join(', ')}
       className={`hue-${hueOfEvent(meeting, workspace)} cut-corner absolute cursor-grab touch-manipulation select-none ${lifted ? 'opacity-50' : ''} ${box.height < ONE_LINE ? 'overflow-hidden' : ''} border bg-surface ${box.narrow ? 'px-1' : 'px-2.5'} ${meeting.busy ? 'border-edge' : 'border-dashed border-edge'} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
       style={placeOf(box)}
     >
-      <Title box={box} face={others ? 'text' : 'strong'}>
+      <Title box={box} face={others ? 'text' : 'strong'} drift={drift?.change}>
         {meeting.title}
       </Title>
       {box.height >= TWO_LINES && !box.sliver && facts !== '' && (

@@ -1,6 +1,8 @@
 import { View, type DimensionValue } from 'react-native';
+import type { Drift } from '@/core/plan/sinceSeal';
 import { resizing, type Dragged } from '../drag/dragStore';
 import { pressable } from '../drag/useDragItem';
+import { DriftMark } from '../seal/DriftMark';
 import { Icon } from '@/ui/icons';
 import { Words } from '@/ui/Words';
 
@@ -41,10 +43,17 @@ const linesOf = ({ height, narrow, sliver }: Box): number => {
   return height < 60 ? 1 : 2;
 };
 
-type TitleProps = { box: Box; late?: string | null; face?: 'strong' | 'text'; children: string };
+type TitleProps = {
+  box: Box;
+  late?: string | null;
+  face?: 'strong' | 'text';
+  /** What has become of it since its week was sealed. */
+  drift?: Drift['change'] | undefined;
+  children: string;
+};
 
 /** The title of a card, as its room allows. A narrow card says in words that it is late where it can, else by a mark. */
-export function Title({ box, late = null, face = 'strong', children }: TitleProps) {
+export function Title({ box, late = null, face = 'strong', drift, children }: TitleProps) {
   const upright = box.sliver && box.height >= UPRIGHT;
   const marked = box.narrow && late !== null;
   const inWords = marked && !box.sliver && box.height >= WARNING;
@@ -54,6 +63,7 @@ export function Title({ box, late = null, face = 'strong', children }: TitleProp
         className={upright ? 'items-center' : 'flex-row items-center gap-1'}
         style={upright ? { height: box.height - 12 } : undefined}
       >
+        {drift && <DriftMark change={drift} />}
         {marked && !inWords && (
           <View className="shrink-0">
             <Icon name="late" size={12} colour="brick" />

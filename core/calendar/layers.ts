@@ -1,15 +1,22 @@
 import { takesTime } from '../model/event';
+import { isPutOff, sealOn } from '../model/seal';
 import type { Workspace } from '../model/workspace';
 import { addDays, dateOf, type IsoDate, type Zone } from '../time/zone';
 import { occurrencesOn, type Occurrence } from './occurrences';
 
-/** The occurrences of a day in the calendars that are shown. Events of a calendar that takes no time leave one free. */
-export const occurrencesShown = ({ events, calendars }: Workspace, date: IsoDate, zone: Zone): Occurrence[] =>
-  occurrencesOn(events, date, zone).flatMap((occurrence) => {
-    const calendar = calendars.get(occurrence.calendarId);
+/**
+ * The occurrences of a day in the calendars that are shown. Events of a calendar that takes no time leave one free, and so
+ * does what was put off to a later week.
+ */
+export function occurrencesShown(workspace: Workspace, date: IsoDate, zone: Zone): Occurrence[] {
+  const seal = sealOn(workspace, date);
+  return occurrencesOn(workspace.events, date, zone).flatMap((occurrence) => {
+    const calendar = workspace.calendars.get(occurrence.calendarId);
     if (calendar?.hidden) return [];
-    return calendar && !takesTime(calendar) ? [{ ...occurrence, busy: false }] : [occurrence];
+    const leavesFree = (calendar && !takesTime(calendar)) || isPutOff(seal, occurrence.id);
+    return leavesFree ? [{ ...occurrence, busy: false }] : [occurrence];
   });
+}
 
 /** The meetings of the coming days that begin after `now`, those of whole days left out, by start. */
 export function comingMeetings(workspace: Workspace, days: number, zone: Zone, now: number): Occurrence[] {

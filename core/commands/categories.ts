@@ -2,6 +2,7 @@ import type { Category } from '../model/category';
 import { categoryNamed, withCategories } from '../model/categories';
 import type { Id } from '../model/common';
 import type { FrameZone } from '../model/frame';
+import type { Seal } from '../model/seal';
 import type { Workspace } from '../model/workspace';
 import { command, CommandFailed, existing, forget, put } from './command';
 
@@ -65,15 +66,32 @@ export const mergeCategories = command(
     });
     const uses = ({ category, categories }: FrameZone) => category === id || categories.includes(id);
     const frames = workspace.frames.values().filter(({ zones }) => zones.some(uses));
+    const seals = workspace.seals
+      .values()
+      .filter(({ zones, targets }) => zones.some(uses) || targets.some(({ category }) => category === id));
     const target = workspace.targets.get(id);
     let merged = put(workspace, 'tasks', ...moved(workspace.tasks.values()));
     merged = put(merged, 'repeats', ...moved(merged.repeats.values()));
     merged = put(merged, 'frames', ...frames.map((frame) => ({ ...frame, zones: frame.zones.map(zoneOf) })));
+    merged = put(merged, 'seals', ...seals.map((seal) => sealMerged(seal, zoneOf, id, into)));
     if (target && !merged.targets.has(into))
       merged = put(merged, 'targets', { ...target, id: into, category: into });
     return forget(renamedInEvents(merged, from.name, to.name), 'categories', [id]);
   },
 );
+
+/** A sealed week that refers to one category in the place of another; a target that both had stays the other’s. */
+function sealMerged(seal: Seal, zoneOf: (zone: FrameZone) => FrameZone, id: Id, into: Id): Seal {
+  const taken = seal.targets.some(({ category }) => category === into);
+  return {
+    ...seal,
+    zones: seal.zones.map(zoneOf),
+    targets: seal.targets.flatMap((target) => {
+      if (target.category !== id) return [target];
+      return taken ? [] : [{ ...target, id: into, category: into }];
+    }),
+  };
+}
 
 /** Deletes a category; its tasks are in none then, and events go on telling its name. */
 export const deleteCategory = command('delete category', (workspace, { id }: { id: Id }) => {

@@ -1,5 +1,6 @@
 import { DAY_MINUTES, zoneChangeId, type FrameZone, type ZoneChange } from '../model/frame';
 import { rememberedWhile } from '../model/remember';
+import { readsSeals, sealOn } from '../model/seal';
 import type { Workspace } from '../model/workspace';
 import { clip, inLayers, lengthOf, union, type Span } from '../time/span';
 import { clockOf } from '../time/wall';
@@ -18,12 +19,18 @@ export type ZoneTime = {
   readonly change: ZoneChange | undefined;
 };
 
+/** The zones of the week of a date: those that it was sealed with, else those of the frame that holds. */
+function zonesHolding(workspace: Workspace, date: IsoDate): readonly FrameZone[] {
+  const seal = sealOn(workspace, date);
+  if (seal) return seal.zones;
+  const frame = frameOf(workspace, date);
+  return frame ? zonesOfFrame(frame, date) : [];
+}
+
 /** The zones that begin on a date as they are on it, those that are off too. */
 export function zoneTimes(workspace: Workspace, date: IsoDate): ZoneTime[] {
-  const frame = frameOf(workspace, date);
   const weekday = weekdayOf(date);
-  if (!frame) return [];
-  return zonesOfFrame(frame, date)
+  return zonesHolding(workspace, date)
     .filter(({ days }) => days.includes(weekday))
     .map((zone) => {
       const change = workspace.zoneChanges.get(zoneChangeId(zone.id, date));
@@ -79,9 +86,18 @@ export const zonesOn = rememberedWhile(
 );
 
 /** What the zones of a date depend on. */
-export function readsOfZones({ frames, frameHolds, zoneChanges, settings }: Workspace, date: IsoDate) {
+export function readsOfZones(workspace: Workspace, date: IsoDate): readonly unknown[] {
+  const { frames, frameHolds, zoneChanges, settings } = workspace;
   const month = (day: IsoDate) => zoneChanges.parts.get(day.slice(0, 7));
-  return [frames, frameHolds, settings.weekStart, month(date), month(addDays(date, -1))];
+  return [
+    frames,
+    frameHolds,
+    settings.weekStart,
+    month(date),
+    month(addDays(date, -1)),
+    ...readsSeals(workspace, addDays(date, -1)),
+    ...readsSeals(workspace, date),
+  ];
 }
 
 /** The stretches of a day that are of a kind. */

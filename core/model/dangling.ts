@@ -31,6 +31,7 @@ const names: Readonly<Record<string, readonly [one: string, many: string]>> = {
   repeats: ['repeating task', 'repeating tasks'],
   frames: ['frame', 'frames'],
   frameHolds: ['line about frames', 'lines about frames'],
+  seals: ['sealed week', 'sealed weeks'],
 };
 
 /** The same as problems of a file. */

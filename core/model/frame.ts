@@ -44,7 +44,7 @@ export const FrameZone = openObject({
 });
 export type FrameZone = z.infer<typeof FrameZone>;
 
-const Zones = listUpTo(FrameZone, bounds.zones);
+export const Zones = listUpTo(FrameZone, bounds.zones);
 
 /** A reusable shape of a week. */
 export const Frame = openObject({

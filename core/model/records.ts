@@ -3,9 +3,10 @@ import { Category } from './category';
 import type { Stored } from './collection';
 import { Deletion } from './deletion';
 import { Calendar, CalendarEvent } from './event';
-import { DayCapacity, Frame, FrameHold, Target, ZoneChange } from './frame';
+import { DayCapacity, Frame, FrameHold, Target, ZoneChange, type FrameZone } from './frame';
 import { Block, Intention, TimeEntry, TrayItem } from './plan';
 import { RepeatingTask } from './repeating';
+import { Seal } from './seal';
 import { Task, TaskList } from './task';
 
 /*
@@ -63,15 +64,15 @@ const inCategory = <R extends { category?: string | undefined }>(): Reference<R>
   without: ({ category: _, ...rest }) => rest as R, // R without a field that it need not have
 });
 
-/** What the zones of a frame point at; those of weeks that have ended keep what they were. */
-const zonesRefer: readonly Reference<Frame>[] = [
+/** What the zones of a frame, or of a sealed week, point at; those of weeks that have ended keep what they were. */
+const zonesRefer = <R extends { readonly zones: FrameZone[] }>(): readonly Reference<R>[] => [
   {
     to: 'categories',
     ids: ({ zones }) =>
       zones.flatMap(({ category, categories }) => [...(category ? [category] : []), ...categories]),
-    without: (frame, id) => ({
-      ...frame,
-      zones: frame.zones.map(({ category, categories, ...zone }) => ({
+    without: (record, id) => ({
+      ...record,
+      zones: record.zones.map(({ category, categories, ...zone }) => ({
         ...zone,
         ...(category === undefined || category === id ? {} : { category }),
         categories: categories.filter((other) => other !== id),
@@ -81,9 +82,9 @@ const zonesRefer: readonly Reference<Frame>[] = [
   {
     to: 'lists',
     ids: ({ zones }) => zones.flatMap(({ lists }) => lists),
-    without: (frame, id) => ({
-      ...frame,
-      zones: frame.zones.map((zone) => ({ ...zone, lists: zone.lists.filter((other) => other !== id) })),
+    without: (record, id) => ({
+      ...record,
+      zones: record.zones.map((zone) => ({ ...zone, lists: zone.lists.filter((other) => other !== id) })),
     }),
   },
 ];
@@ -131,7 +132,7 @@ export const records = {
     refers: [inCategory()],
   }),
   intentions: kind<Intention>({ schema: Intention, version: 2, part: ({ date }) => date.slice(0, 7) }),
-  frames: kind<Frame>({ schema: Frame, version: 1, part: all, refers: zonesRefer }),
+  frames: kind<Frame>({ schema: Frame, version: 1, part: all, refers: zonesRefer() }),
   frameHolds: kind<FrameHold>({
     schema: FrameHold,
     version: 1,
@@ -145,6 +146,22 @@ export const records = {
     version: 1,
     part: all,
     refers: [{ to: 'categories', ids: ({ category }) => [category], without: goes }],
+  }),
+  seals: kind<Seal>({
+    schema: Seal,
+    version: 1,
+    part: ({ id }) => id.slice(0, 7),
+    refers: [
+      ...zonesRefer<Seal>(),
+      {
+        to: 'categories',
+        ids: ({ targets }) => targets.map(({ category }) => category),
+        without: (seal, id) => ({
+          ...seal,
+          targets: seal.targets.filter(({ category }) => category !== id),
+        }),
+      },
+    ],
   }),
   deletions: kind<Deletion>({ schema: Deletion, version: 1, part: ({ at }) => month(at) }),
 } as const;

@@ -1,12 +1,12 @@
 import type { Id } from '../model/common';
-import type { Block, Subject } from '../model/plan';
+import type { Subject } from '../model/plan';
+import { sealOn, type Seal, type SealedBlock } from '../model/seal';
 import type { Workspace } from '../model/workspace';
-import { dayPlan } from '../plan/dayPlan';
-import { heldTasks } from '../plan/group';
+import { dayPlan, type DayPlan } from '../plan/dayPlan';
+import { partsOf } from '../plan/sealing';
 import { timedThings } from '../plan/things';
 import { categoryOfNames } from '../model/categories';
-import { lengthOfTask } from '../tasks/newTask';
-import { spanOfBlock, subjectTitle, taskOf } from '../tasks/places';
+import { subjectTitle, taskOf } from '../tasks/places';
 import { MINUTE, intersect, minutesOf, type Span } from '../time/span';
 import { addDays, dateOf, type IsoDate, type Zone } from '../time/zone';
 import { entriesIn } from '../track/entries';
@@ -50,23 +50,40 @@ export type LedgerSums = {
 
 export type Ledger = { readonly rows: readonly LedgerRow[]; readonly sums: LedgerSums };
 
+/** What the actual time is compared with: the plan as it was last, or as its week was sealed where it was. */
+export type Yardstick = 'last' | 'sealed';
+
 /**
  * The ledger of a span of time (epoch ms), a row for each thing of each day: all blocks, busy meetings that do not take
  * whole days, and time entries, cut at the edges of the span and at midnights. What overlaps within one row counts
  * once. Each row is rounded to whole minutes before anything is summed, so that the sums always add up, over any rows.
  */
-export function ledger(workspace: Workspace, range: Span, zone: Zone, now: number): Ledger {
+export function ledger(
+  workspace: Workspace,
+  range: Span,
+  zone: Zone,
+  now: number,
+  yardstick: Yardstick = 'last',
+): Ledger {
   const rows: LedgerRow[] = [];
   const last = dateOf(range.to - 1, zone);
   for (let date = dateOf(range.from, zone); date <= last; date = addDays(date, 1))
-    rows.push(...rowsOfDay(workspace, date, range, zone, now));
+    rows.push(...rowsOfDay(workspace, date, range, zone, now, yardstick));
   return { rows, sums: sumsOf(rows) };
 }
 
 type Gathered = { readonly subject: Subject; planned: Span[]; actual: Span[]; categories: readonly string[] };
 
-function rowsOfDay(workspace: Workspace, date: IsoDate, range: Span, zone: Zone, now: number): LedgerRow[] {
+function rowsOfDay(
+  workspace: Workspace,
+  date: IsoDate,
+  range: Span,
+  zone: Zone,
+  now: number,
+  yardstick: Yardstick,
+): LedgerRow[] {
   const plan = dayPlan(workspace, date, zone);
+  const seal = yardstick === 'sealed' ? sealOn(workspace, date) : undefined;
   const day = intersect([plan.span], [range]);
   const gathered = new Map<string, Gathered>();
   const add = (
@@ -80,15 +97,8 @@ function rowsOfDay(workspace: Workspace, date: IsoDate, range: Span, zone: Zone,
     row[lane].push(...intersect([span], day));
     gathered.set(key, row);
   };
-  for (const thing of timedThings(plan, workspace)) {
-    if (thing.kind === 'block') {
-      for (const { taskId, span } of sharesOf(thing.block, workspace))
-        add({ kind: 'task', taskId }, 'planned', span);
-    } else if (thing.event.busy) {
-      const { id, title, categories } = thing.event;
-      add({ kind: 'event', occurrence: id, title }, 'planned', thing, categories);
-    }
-  }
+  for (const { subject, span, categories } of seal ? sealedFor(seal) : plannedFor(plan, workspace))
+    add(subject, 'planned', span, categories);
   for (const entry of day.flatMap((span) => entriesIn(workspace.entries, span, now)))
     add(entry.subject, 'actual', spanOfEntry(entry, now));
   return [...gathered]
@@ -97,19 +107,37 @@ function rowsOfDay(workspace: Workspace, date: IsoDate, range: Span, zone: Zone,
     .sort((a, b) => a.from - b.from);
 }
 
-/** How a block's time is shared out: to the tasks that it holds one after the other, the rest to its own. */
-function sharesOf(block: Block, workspace: Workspace): { taskId: string; span: Span }[] {
-  const whole = spanOfBlock(block);
-  let { from } = whole;
-  const held = heldTasks(block, workspace).map((task) => {
-    const to = Math.min(whole.to, from + lengthOfTask(task) * MINUTE);
-    const share = { taskId: task.id, span: { from, to } };
-    from = to;
-    return share;
+type Planned = { readonly subject: Subject; readonly span: Span; readonly categories?: readonly string[] };
+
+const ofMeeting = ({ id, title, categories, from, to }: Named): Planned => ({
+  subject: { kind: 'event', occurrence: id, title },
+  span: { from, to },
+  categories,
+});
+
+type Named = Span & { readonly id: string; readonly title: string; readonly categories: readonly string[] };
+
+/** What is planned for a day, block by block and meeting by meeting, by start. */
+const plannedFor = (plan: DayPlan, workspace: Workspace): Planned[] =>
+  timedThings(plan, workspace).flatMap((thing): Planned[] => {
+    if (thing.kind === 'block') return inTurn(thing.block.start, partsOf(thing.block, workspace));
+    return thing.event.busy ? [ofMeeting(thing.event)] : [];
   });
-  return [...held, { taskId: block.taskId, span: { from, to: whole.to } }].filter(
-    ({ span }) => span.to > span.from,
-  );
+
+/** What was planned when a week was sealed. */
+const sealedFor = ({ blocks, meetings }: Seal): Planned[] => [
+  ...blocks.flatMap(({ start, parts }) => inTurn(start, parts)),
+  ...meetings.filter(({ wholeDays }) => !wholeDays).map(ofMeeting),
+];
+
+/** The parts of a block one after the other. */
+function inTurn(start: number, parts: SealedBlock['parts']): Planned[] {
+  let from = start;
+  return parts.map(({ taskId, minutes }) => {
+    const span = { from, to: from + minutes * MINUTE };
+    from = span.to;
+    return { subject: { kind: 'task', taskId }, span };
+  });
 }
 
 function toRow(

@@ -13,3 +13,6 @@ export const daysOfWeek = (date: IsoDate, weekStart: number): IsoDate[] => {
 /** The weekdays in the order in which a week that begins on `weekStart` has them, Monday is 1. */
 export const weekdaysFrom = (weekStart: number): number[] =>
   Array.from({ length: 7 }, (_, i) => ((weekStart - 1 + i) % 7) + 1);
+
+/** Whether the week that begins on a date lies wholly before a day. */
+export const hasEnded = (week: IsoDate, today: IsoDate): boolean => addDays(week, 7) <= today;

@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import { frameOf, framesOf } from '@/core/frame/holding';
 import type { Frame } from '@/core/model/frame';
+import { sealOn } from '@/core/model/seal';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { Button } from '@/ui/Button';
@@ -28,6 +29,9 @@ export function FrameHead({ frame, week }: { frame: Frame; week: string }) {
           <Words tone="soft">
             {frame.name} · {holds ? 'holds this week' : 'does not hold this week'}
           </Words>
+          {holds && sealOn(workspace, today) && (
+            <Words tone="soft">This week is sealed: what you change here counts from the next one on.</Words>
+          )}
         </View>
         <View className="flex-row">
           {wide && <Actions frame={frame} week={week} />}

@@ -9,6 +9,7 @@ import { Button, IconButton } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { addNew } from './addNew';
 import { showAll } from './Lens';
+import { SealButton } from './SealButton';
 import { viewNames } from './viewNames';
 import { UndoButtons } from '@/ui/UndoButtons';
 import { openPanel } from '@/ui/panels';
@@ -26,13 +27,16 @@ function titleOf(view: PlanViewName, date: string, dates: readonly string[]): st
   return `${sameMonth ? dayOfMonth(first) : dayMonthWords(first)} – ${dayMonthWords(last)}`;
 }
 
-/** What is shown, the way to other days and other views. */
-export function PlanHead(place: PlanView & { fit: number; children: React.ReactNode }) {
-  const { view, date, today, fit, onDate, onView, children } = place;
+type Props = PlanView & { fit: number; roomy: boolean; children: React.ReactNode };
+
+/** What is shown, the way to other days and other views. `roomy` is there room for more words. */
+export function PlanHead(place: Props) {
+  const { view, date, today, fit, roomy, onDate, onView, children } = place;
   const workspace = useWorkspace();
   const { settings } = workspace;
   const wide = useWide();
   const dates = datesOf(workspace, view, date, fit);
+  const hasSeal = view !== 'month' && view !== 'agenda';
   const step = (direction: 1 | -1) => onDate(stepped(workspace, view, date, direction, fit));
   return (
     <View>
@@ -55,6 +59,7 @@ export function PlanHead(place: PlanView & { fit: number; children: React.ReactN
           {wide && date !== today && <Button label="Today" kind="quiet" onPress={() => onDate(today)} />}
         </View>
         <View className="flex-row">
+          {wide && hasSeal && <SealButton date={date} inWords={roomy} />}
           {wide && <ZonesButton shown={settings.showZones} />}
           {children}
           <UndoButtons />
@@ -83,6 +88,7 @@ export function PlanHead(place: PlanView & { fit: number; children: React.ReactN
         </View>
         <View className="flex-row">
           <IconButton label="New event" icon="calendar" colour="ink-soft" onPress={() => addNew(date)} />
+          {!wide && hasSeal && <SealButton date={date} inWords={false} />}
           {!wide && <ZonesButton shown={settings.showZones} />}
           {wide && view !== 'month' && view !== 'agenda' && <HourScale />}
           <IconButton

@@ -47,7 +47,7 @@ export function PlanScreen(place: PlanView) {
     <View role="main" className="flex-1 flex-row">
       {wide && panes.tasks && <ToPlacePane date={date} />}
       <View className="flex-1">
-        <PlanHead {...place} fit={fit}>
+        <PlanHead {...place} fit={fit} roomy={!details}>
           {wide && (
             <IconButton
               label={panes.tasks ? 'Hide the tasks to place' : 'Show the tasks to place'}

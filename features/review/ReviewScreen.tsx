@@ -1,12 +1,14 @@
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { occurrencesOn } from '@/core/calendar/occurrences';
-import { keptPercent, ledger, type LedgerRow, type LedgerSums } from '@/core/review/ledger';
+import { sealOn } from '@/core/model/seal';
+import { keptPercent, ledger, type LedgerRow, type LedgerSums, type Yardstick } from '@/core/review/ledger';
 import { dateWords, driftWords, durationWords } from '@/core/time/words';
 import { addDays, dayOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { Button, IconButton } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
 import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { openPanel } from '@/ui/panels';
 import { WithStrip } from '@/board/strip/WithStrip';
@@ -20,9 +22,10 @@ type Props = { date: string; today: string; onDate: (date: string) => void };
 export function ReviewScreen({ date, today, onDate }: Props) {
   const { zone, now } = useMoment();
   const workspace = useWorkspace();
+  const [yardstick, setYardstick] = useState<Yardstick>('last');
   const { rows, sums } = useMemo(
-    () => ledger(workspace, dayOf(date, zone), zone, now),
-    [workspace, date, zone, now],
+    () => ledger(workspace, dayOf(date, zone), zone, now, yardstick),
+    [workspace, date, zone, now, yardstick],
   );
   const longest = Math.max(...rows.map(({ planned, actual }) => Math.max(planned, actual)), 1);
 
@@ -42,6 +45,17 @@ export function ReviewScreen({ date, today, onDate }: Props) {
           <IconButton label="The day after" icon="forward" onPress={() => onDate(addDays(date, 1))} />
           {date !== today && <Button label="Today" kind="quiet" onPress={() => onDate(today)} />}
         </ScreenHead>
+        {sealOn(workspace, date) && (
+          <Choice
+            label="Compared with"
+            value={yardstick}
+            onChoose={setYardstick}
+            options={[
+              { value: 'last', name: 'The plan as it is' },
+              { value: 'sealed', name: 'The sealed plan' },
+            ]}
+          />
+        )}
         {rows.length === 0 ? (
           <Empty title="Nothing was planned and no time was recorded">
             <Words tone="soft">

@@ -2,6 +2,7 @@ import { Fragment } from 'react';
 import { View } from 'react-native';
 import { headsOf } from '@/core/frame/heads';
 import { dayPlan } from '@/core/plan/dayPlan';
+import { weekToSeal } from '@/core/plan/sealing';
 import { nowView } from '@/core/review/nowView';
 import { runningEntry, runningTask } from '@/core/track/entries';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
@@ -15,10 +16,12 @@ import { readTitle } from '@/ui/readings';
 import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { openPanel } from '@/ui/panels';
 import { start } from '@/actions/tasks';
+
 import { ZoneHead } from '@/board/days/ZoneHead';
 import { WithStrip } from '@/board/strip/WithStrip';
 import { Words } from '@/ui/Words';
 import { DoneToday } from './DoneToday';
+import { LateLine } from './LateLine';
 import { ItemRow, TaskRow } from './rows';
 import { RunningCard } from './RunningCard';
 
@@ -44,6 +47,7 @@ export function TodayScreen() {
           title="Now"
           about={`${dateWords(today)} · ${clockWords(now, zone, workspace.settings.clock)}`}
         />
+        <LateLine date={today} />
         {nothing && <FirstSteps />}
         {running && <RunningCard entry={running} />}
 
@@ -94,9 +98,25 @@ export function TodayScreen() {
           placeholder="Pump broke down"
           onSave={(title) => start({ kind: 'other', title })}
         />
+        <SealNext today={today} />
         <DoneToday today={today} />
       </ScrollScreen>
     </WithStrip>
+  );
+}
+
+/** As a week ends: the next one is planned and can be sealed. */
+function SealNext({ today }: { today: string }) {
+  const { zone } = useMoment();
+  const week = weekToSeal(useWorkspace(), today, zone);
+  if (!week) return null;
+  return (
+    <View className="flex-row items-center gap-2 border-y border-line">
+      <View className="flex-1">
+        <Words>Next week is planned, and not sealed yet.</Words>
+      </View>
+      <Button label="Seal it…" icon="seal" kind="quiet" onPress={() => openPanel({ kind: 'seal', week })} />
+    </View>
   );
 }
 

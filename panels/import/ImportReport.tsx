@@ -13,6 +13,7 @@ export function ImportReport({ report }: { report: ImportResult }) {
   const minutes =
     counts.changed + counts.removed > 0 ? freed.reduce((sum, span) => sum + lengthOf(span), 0) : 0;
   const { added, changed, unchanged, removed } = counts;
+  const late = report.late.reduce((sum, { count }) => sum + count, 0);
   const rows: [number, string, string][] = [
     [added, 'new', ''],
     [changed, 'changed', ''],
@@ -44,6 +45,14 @@ export function ImportReport({ report }: { report: ImportResult }) {
         ))}
       </View>
       {tasksTo && <Words tone="soft">New tasks of the file are in the list {tasksTo}.</Words>}
+      {late > 0 && (
+        <View className="flex-row">
+          <Button
+            label={`${late === 1 ? 'One meeting waits' : `${late} meetings wait`} for an answer, as the week is sealed`}
+            onPress={() => answerPanel('importReport', 'late')}
+          />
+        </View>
+      )}
       {minutes > 0 && (
         <View className="flex-row">
           <Button

@@ -17,7 +17,7 @@ declare module '@/ui/panels' {
     /** A calendar, or null for one of its own. */
     importInto: Id | null;
     /** The freed time is to be filled, or the import taken back. */
-    importReport: 'fill' | 'undo';
+    importReport: 'fill' | 'late' | 'undo';
   }
 }
 

@@ -1,0 +1,28 @@
+import { clockWords, dateWords, durationWords, type ClockStyle } from '../time/words';
+import { dateOf, type Zone } from '../time/zone';
+import type { Drift, SinceSeal, Spot } from './sinceSeal';
+
+/** What has become of a sealed week, in a line: `+2 h 15, 3 moved, 1 dropped`. */
+export function sinceWords({ drifts, minutes }: SinceSeal): string {
+  const count = (change: Drift['change']) => drifts.filter((drift) => drift.change === change).length;
+  const sum = minutes === 0 ? '' : `${minutes > 0 ? '+' : '−'}${durationWords(Math.abs(minutes))}`;
+  const counted = (['added', 'moved', 'dropped'] as const)
+    .map((change) => ({ change, n: count(change) }))
+    .filter(({ n }) => n > 0)
+    .map(({ change, n }) => `${n} ${change}`);
+  return [sum, ...counted].filter(Boolean).join(', ') || 'nothing has changed';
+}
+
+/** Where something stands, in words: `Tue 24 Nov, 10:00 – 11:00`. */
+export function spotWords(spot: Spot, zone: Zone, clock: ClockStyle): string {
+  if (spot.kind === 'tray') return `${dateWords(spot.date)}, no hour`;
+  const day = dateWords(dateOf(spot.from, zone));
+  if (spot.kind === 'wholeDays') return day;
+  return `${day}, ${clockWords(spot.from, zone, clock)} – ${clockWords(spot.to, zone, clock)}`;
+}
+
+/** What is marked on something that is not as it was sealed: `new since the seal`. */
+export function markWords({ change, was }: Drift, zone: Zone, clock: ClockStyle): string {
+  if (change === 'added' || !was) return 'new since the seal';
+  return `${change} since the seal, was ${spotWords(was, zone, clock)}`;
+}
