@@ -1,6 +1,22 @@
 import * as z from '../zod';
 import { Id, openObject, ZoneName } from './common';
 
+const BufferMinutes = z.int().check(z.gte(0), z.lte(240));
+
+/** When time is left free without being asked for: after which meetings, after travel, between work of different kinds. */
+const BufferRules = openObject({
+  /** After busy meetings that last `meetingsFrom` minutes or more. */
+  afterMeetings: BufferMinutes,
+  meetingsFrom: z.int().check(z.gte(0), z.lte(1440)),
+  /** After zones and meetings of travel. */
+  afterTravel: BufferMinutes,
+  /** Between two blocks of different categories. */
+  betweenKinds: BufferMinutes,
+});
+export type BufferRules = z.infer<typeof BufferRules>;
+
+const noBuffers: BufferRules = { afterMeetings: 0, meetingsFrom: 30, afterTravel: 0, betweenKinds: 0 };
+
 export const Settings = openObject({
   theme: z.enum(['system', 'light', 'dark']),
   clock: z.union([z.literal(12), z.literal(24)]),
@@ -14,6 +30,8 @@ export const Settings = openObject({
   showZones: z._default(z.boolean(), true),
   /** The view of several days goes from one working day to the next. */
   skipDaysOff: z._default(z.boolean(), false),
+  /** Time that is left free by rule, in minutes; 0 is none. */
+  buffers: z._default(BufferRules, noBuffers),
   /** What the plan leaves out of sight. */
   leftOut: z._default(openObject({ lists: z.array(Id), categories: z.array(Id), done: z.boolean() }), {
     lists: [],
@@ -31,6 +49,7 @@ export const defaultSettings: Settings = {
   colourBy: 'list',
   showZones: true,
   skipDaysOff: false,
+  buffers: noBuffers,
   leftOut: { lists: [], categories: [], done: false },
 };
 

@@ -6,8 +6,9 @@ import type { Block, TrayItem } from '../model/plan';
 import { rememberedWhile } from '../model/remember';
 import type { Workspace } from '../model/workspace';
 import { blocksIn, readsBlocks, spanOfBlock, taskOf, trayOn } from '../tasks/places';
-import { MINUTE, clip, minutesOf, subtract, type Span } from '../time/span';
+import { MINUTE, clip, intersect, minutesOf, subtract, union, type Span } from '../time/span';
 import { dayOf, type IsoDate, type Zone } from '../time/zone';
+import { buffersAfter, buffersBetween } from './bufferRules';
 import { takesDays } from './spanning';
 
 /** What a day has room for and what is planned into it, in minutes. */
@@ -32,8 +33,10 @@ export type DayPlan = {
   readonly date: IsoDate;
   readonly span: Span;
   readonly working: readonly Span[];
-  /** What is left free after zones that ask for it. */
+  /** What is left free after zones and meetings, and between blocks of different kinds. */
   readonly buffers: readonly Span[];
+  /** Of these, those that do not depend on blocks. */
+  readonly fixedBuffers: readonly Span[];
   /** Occurrences among the hours, then those that take whole days. */
   readonly meetings: readonly Occurrence[];
   readonly allDay: readonly Occurrence[];
@@ -56,7 +59,7 @@ export const dayPlan = rememberedWhile(
 );
 
 function readsOfDay(workspace: Workspace, date: IsoDate, zone: Zone): readonly unknown[] {
-  const { calendars, events, tray, dayCapacities } = workspace;
+  const { calendars, events, tray, dayCapacities, settings } = workspace;
   return [
     ...readsOfZones(workspace, date),
     dayCapacities.get(date),
@@ -65,6 +68,10 @@ function readsOfDay(workspace: Workspace, date: IsoDate, zone: Zone): readonly u
     ...readsBlocks(workspace, dayOf(date, zone)),
     tray.parts.get(date.slice(0, 7)),
     ...trayOn(workspace, date, zone).map(({ taskId }) => estimateOf(workspace, taskId)),
+    settings.buffers,
+    ...(settings.buffers.betweenKinds > 0
+      ? blocksIn(workspace, dayOf(date, zone), zone).map(({ taskId }) => taskOf(workspace, taskId)?.category)
+      : []),
   ];
 }
 
@@ -75,27 +82,34 @@ function workedOut(workspace: Workspace, date: IsoDate, zone: Zone): DayPlan {
   const blocks = blocksIn(workspace, span, zone);
   const tray = trayOn(workspace, date, zone);
 
-  const buffers = buffersOn(workspace, date, zone);
-  const hours = minutesOf(working);
+  const { buffers: rules } = workspace.settings;
+  const hours = occurrences.filter((event) => !takesDays(event));
+  const fixedBuffers = intersect(
+    [...buffersOn(workspace, date, zone), ...buffersAfter(hours, rules)],
+    [span],
+  );
+  const buffers = union([...fixedBuffers, ...intersect(buffersBetween(workspace, blocks, rules), [span])]);
+  const given = minutesOf(working);
   const busy = occurrences.filter((event) => event.busy);
   const unmet = minutesOf(subtract(working, busy));
   const left = minutesOf(subtract(working, [...busy, ...buffers]));
-  const capacity = workspace.dayCapacities.get(date)?.minutes ?? hours;
-  const room = capacity - (hours - left);
+  const capacity = workspace.dayCapacities.get(date)?.minutes ?? given;
+  const room = capacity - (given - left);
   const inTray = tray.reduce((sum, { taskId }) => sum + estimateOf(workspace, taskId), 0);
   const planned = blocks.reduce((sum, block) => sum + minutesOn(span, block), inTray);
   return {
     date,
     span,
     working,
-    meetings: occurrences.filter((event) => !takesDays(event)),
+    meetings: hours,
     allDay: occurrences.filter(takesDays),
     blocks,
     tray,
     buffers,
+    fixedBuffers,
     load: {
       capacity,
-      meetings: hours - unmet,
+      meetings: given - unmet,
       buffers: unmet - left,
       room,
       planned,

@@ -23,6 +23,8 @@ export function findingWords(finding: Finding): string {
       return `ends ${durationWords(finding.minutes)} after the working day`;
     case 'inZone':
       return zoneWords(finding);
+    case 'tooClose':
+      return `no ${durationWords(finding.minutes)} between it and ${finding.title}, which is other work`;
     case 'overGroup':
       return `${durationWords(finding.minutes)} more than fits`;
     case 'overDay':

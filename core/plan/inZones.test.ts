@@ -1,9 +1,10 @@
 import { placeTask } from '../commands/plan';
-import { at, date, task, zone } from '../fixtures/make';
+import { at, date, meeting, task, zone } from '../fixtures/make';
 import { hours, lunch, office, sleep, zoneOf } from '../fixtures/zones';
 import { firstFrame } from '../model/firstFrame';
 import { workspaceOf, type Workspace } from '../model/workspace';
 import { timeOf } from '../time/zone';
+import { dayPlan } from './dayPlan';
 import { findingWords } from './findingWords';
 import { judge } from './judge';
 import { placesFor } from './placing';
@@ -87,5 +88,51 @@ describe('work in zones', () => {
     // today and on the days after it
     expect(first('Report')?.slice(0, 3)).toEqual(['09:00', '09:00', '09:00']);
     expect(first('Survey')?.slice(0, 2)).toEqual(['09:00', '13:30']);
+  });
+});
+
+describe('buffers by rule', () => {
+  const rules = { afterMeetings: 15, meetingsFrom: 45, afterTravel: 30, betweenKinds: 10 };
+  const travel = zoneOf('Travel', { kind: 'duty', ...hours(8, 30) });
+  const plain = workspaceOf({
+    frames: [{ ...firstFrame(), zones: [office, travel] }],
+    tasks: [task('Report', { category: 'Writing' }), task('Survey', { category: 'Fieldwork' }), task('Post')],
+    events: [
+      meeting('Team', '10:00', 60),
+      meeting('Right after', '11:05', 15),
+      meeting('Short', '15:00', 30),
+      meeting('Travel to the weir', '16:00', 20),
+    ],
+  });
+  const ruled = { ...plain, settings: { ...plain.settings, buffers: rules } };
+  const clocks = (workspace: Workspace) =>
+    dayPlan(workspace, date, zone).buffers.map(({ from, to }) => `${timeOf(from, zone)}–${timeOf(to, zone)}`);
+  const on = (workspace: Workspace, taskId: string, start: string) =>
+    placeTask.apply(workspace, { id: `b ${taskId}`, taskId, start: at(start), minutes: 60 });
+  const said = (workspace: Workspace, taskId: string, start: string) =>
+    judge(
+      workspace,
+      { what: { kind: 'task', taskId }, to: { kind: 'hours', start: at(start), minutes: 60 } },
+      { zone },
+    ).map(findingWords);
+
+  test('lie after long meetings as far as no other takes them, and after travel', () => {
+    expect(clocks(plain)).toEqual([]);
+    expect(clocks(ruled)).toEqual(['08:30–09:00', '11:00–11:05', '16:20–16:50']);
+    // of the five minutes after the team and the half hour after the way, all is in working hours
+    expect(dayPlan(ruled, date, zone).load.buffers).toBe(35);
+  });
+
+  test('lie between different kinds of work only, and work too close to another kind is told so', () => {
+    const writing = on(ruled, 'Report', '12:00');
+    expect(clocks(on(writing, 'Survey', '14:00'))).toContain('13:00–13:10');
+    expect(clocks(on(writing, 'Post', '14:00'))).not.toContain('13:00–13:10');
+    expect(said(writing, 'Survey', '13:00')).toEqual([
+      'no 10 min between it and Report, which is other work',
+    ]);
+    expect(said(writing, 'Survey', '13:10')).toEqual([]);
+    expect(said(writing, 'Post', '13:00')).toEqual([]);
+    expect(said(plain, 'Post', '16:25')).toEqual(['ends 25 min after the working day']);
+    expect(said(ruled, 'Post', '16:25')).toContain('in a buffer that is left free for an overrun');
   });
 });

@@ -9,6 +9,7 @@ import { lastInstant, meetingNeeding } from '../tasks/deadline';
 import { blockOf, blocksIn, spanOfBlock, taskOf, trayItemOf } from '../tasks/places';
 import { MINUTE, minutesOf, overlaps, subtract, type Span } from '../time/span';
 import { dateOf, dayOf, type IsoDate, type Zone } from '../time/zone';
+import { tooClose } from './bufferRules';
 import { dayPlan, minutesOn, type DayPlan } from './dayPlan';
 import { askedBy, heldTasks, tasksOfBlock } from './group';
 
@@ -61,6 +62,8 @@ export type Finding =
   | { readonly kind: 'afterDay'; readonly minutes: number }
   /** It lies where the frame has something else, or at hours that it is not for. */
   | { readonly kind: 'inZone'; readonly zone: string; readonly why: ZoneReason }
+  /** No break to a block of another kind of work, of so many minutes as is the rule. */
+  | { readonly kind: 'tooClose'; readonly title: string; readonly minutes: number }
   | { readonly kind: 'overGroup'; readonly minutes: number }
   | { readonly kind: 'overDay'; readonly date: IsoDate; readonly minutes: number };
 
@@ -74,6 +77,7 @@ const gravity: readonly Finding['kind'][] = [
   'tooLate',
   'afterDay',
   'inZone',
+  'tooClose',
   'overDay',
 ];
 
@@ -217,9 +221,15 @@ function inZone(
   const found = zoneAround(workspace, span, zone);
   const why = found && reasonAgainst(found.zone, what, task);
   if (found && why) return [{ kind: 'inZone', zone: found.zone.name, why }];
-  const { buffers } = dayPlan(workspace, dateOf(span.from, zone), zone);
-  const rests = !isEvent(what) && buffers.some((buffer) => overlaps(buffer, span));
-  return rests ? [{ kind: 'inZone', zone: '', why: 'buffer' }] : [];
+  if (isEvent(what)) return [];
+  const { fixedBuffers, blocks } = dayPlan(workspace, dateOf(span.from, zone), zone);
+  if (fixedBuffers.some((buffer) => overlaps(buffer, span)))
+    return [{ kind: 'inZone', zone: '', why: 'buffer' }];
+  const others = blocks.filter(({ id }) => id !== idOf(what));
+  const title = tooClose(workspace, others, span, task?.category);
+  return title === undefined
+    ? []
+    : [{ kind: 'tooClose', title, minutes: workspace.settings.buffers.betweenKinds }];
 }
 
 function reasonAgainst(zone: FrameZone, what: Placed, task: Task | undefined): ZoneReason | undefined {

@@ -11,6 +11,7 @@ import { Choice } from '@/ui/Choice';
 import { Part, ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { openPanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
+import { Buffers } from './Buffers';
 import { Calendars } from './Calendars';
 import { YourData } from './YourData';
 
@@ -54,6 +55,7 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
           options={weekdayNames.map((name, i) => ({ value: String(i + 1), name }))}
         />
       </Part>
+      <Buffers rules={settings.buffers} onChange={(buffers) => change({ buffers })} />
       <Part title="Looks">
         <Choice
           label="Colours"
