@@ -14,6 +14,7 @@ import { openPanel } from '@/ui/panels';
 import { WithStrip } from '@/board/strip/WithStrip';
 import { Words, type Tone } from '@/ui/Words';
 import { Bridge } from './Bridge';
+import { Cuts } from './Cuts';
 import { LedgerLine } from './LedgerLine';
 
 type Props = { date: string; today: string; onDate: (date: string) => void };
@@ -89,6 +90,7 @@ export function ReviewScreen({ date, today, onDate }: Props) {
             </View>
           </>
         )}
+        <Cuts date={date} />
       </ScrollScreen>
     </WithStrip>
   );
