@@ -1,9 +1,14 @@
 import assert from 'node:assert/strict';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
 import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
 import { leave, openPage, openStage, settled, type Stage } from './browser';
 import {
   boxOf,
+  chooseFile,
+  downloads,
   drag,
   eventually,
   focus,
@@ -212,6 +217,31 @@ test('what is missing to a target is placed in one step, in a zone that is meant
   await press(page, 'Undo set a target');
   await press(page, 'Undo set a target');
   await sees(page, short);
+  assert.deepEqual(complaints, []);
+  await leave(page);
+});
+
+test('a frame comes in from a calendar file, and goes out as a picture', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/frame');
+  const folder = mkdtempSync(path.join(os.tmpdir(), 'sprindle-frame-'));
+  const downloaded = await downloads(page, folder);
+  await press(page, 'Frames…');
+  await press(page, 'Picture of Field season');
+  assert.match(
+    readFileSync(await downloaded('Field season.svg'), 'utf8'),
+    /^<svg[^]+>Fieldwork<[^]+<\/svg>$/,
+  );
+  const file = path.join(folder, 'Spring.ics');
+  const hours = ['DTSTART:20261124T090000', 'DTEND:20261124T113000', 'RRULE:FREQ=WEEKLY;BYDAY=TU,TH'];
+  const event = ['BEGIN:VEVENT', 'UID:1', 'DTSTAMP:20261101T000000Z', ...hours, 'SUMMARY:Nest counts'];
+  writeFileSync(
+    file,
+    ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:x', ...event, 'END:VEVENT', 'END:VCALENDAR'].join('\r\n'),
+  );
+  await chooseFile(page, 'From a calendar file', file);
+  await boxOf(page, 'Zone Nest counts, Tue, Thu, 09:00 – 11:30');
+  await press(page, 'Undo bring in a frame');
+  await isGone(page, 'Zone Nest counts');
   assert.deepEqual(complaints, []);
   await leave(page);
 });

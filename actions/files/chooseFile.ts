@@ -5,8 +5,8 @@ async function takeFiles(files: readonly File[]): Promise<void> {
   for (const file of files) await takeFile(file);
 }
 
-/** Lets the person choose a file of one kind. */
-function choose(accept: string): void {
+/** Lets the person choose a file of one kind, for `take`. */
+function choose(accept: string, take: (file: File) => Promise<unknown> = takeFile): void {
   const input = document.createElement('input');
   input.type = 'file';
   input.accept = accept;
@@ -15,7 +15,7 @@ function choose(accept: string): void {
   input.onchange = () => {
     const [file] = input.files ?? [];
     input.remove();
-    if (file) void takeFile(file);
+    if (file) void take(file);
   };
   // an input outside the document may be collected before the person has chosen
   document.body.append(input);
@@ -23,6 +23,7 @@ function choose(accept: string): void {
 }
 
 export const chooseCalendarFile = () => choose('.ics,text/calendar');
+export const chooseFrameFile = (take: (file: File) => Promise<unknown>) => choose('.ics,text/calendar', take);
 export const chooseWorkspaceFile = () => choose('.json,application/json');
 
 /** Takes files that are dropped anywhere on the window. Returns what ends it. */

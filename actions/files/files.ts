@@ -1,3 +1,4 @@
+import type { Frame } from '@/core/model/frame';
 import { later } from '@/ui/later';
 
 /*
@@ -7,6 +8,8 @@ import { later } from '@/ui/later';
 const calendars = later(() => import('./calendarFiles'));
 const workspaces = later(() => import('./workspaceFiles'));
 
+const frames = later(() => import('./frameFiles'));
+
 /** Takes a file for what its name says: a workspace (.json), else a calendar. */
 export async function takeFile(file: File): Promise<void> {
   if (/\.json$/i.test(file.name)) await (await workspaces.load()).openWorkspaceFile(file);
@@ -15,6 +18,15 @@ export async function takeFile(file: File): Promise<void> {
 
 /** Hands the whole workspace to the person as one JSON file; what could not be opened, as it lies on the disk. */
 export const exportWorkspace = async () => (await workspaces.load()).exportWorkspace();
+
+/** Makes a frame of a calendar file, and gives its id if anything came of it. */
+export const bringFrameFromFile = async (file: File) => (await frames.load()).bringFrameFromFile(file);
+
+/** Hands a frame to the person as a picture. */
+export const saveFramePicture = async (frame: Frame) => (await frames.load()).saveFramePicture(frame);
+
+/** Prints a frame on a page of its own. */
+export const printFrame = async (frame: Frame) => (await frames.load()).printFrame(frame);
 
 /** Hands the errors of late to the person as a file. */
 export const saveErrors = async () => (await workspaces.load()).saveErrors();

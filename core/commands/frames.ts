@@ -1,4 +1,6 @@
+import type { ToldZone } from '../formats/frameEvents';
 import { framesOf } from '../frame/holding';
+import { categoryNamed, withCategories } from '../model/categories';
 import { DAY_MINUTES, zoneChangeId, type Frame, type FrameHold, type FrameZone } from '../model/frame';
 import type { Id } from '../model/common';
 import type { Workspace } from '../model/workspace';
@@ -128,6 +130,23 @@ export const addFrame = command(
       retired: false,
       rank: nextRank(workspace),
     });
+  },
+);
+
+/** Adds a frame of zones that a file told; categories that there are not yet are made. */
+export const bringFrameIn = command(
+  'bring in a frame',
+  (workspace, { id, name, zones }: { id: Id; name: string; zones: readonly ToldZone[] }) => {
+    const told = withCategories(
+      workspace,
+      zones.flatMap(({ category }) => category ?? []),
+    );
+    const own = zones.map(({ zone, category }, i): FrameZone => {
+      const known = category === undefined ? undefined : categoryNamed(told, category);
+      return { ...zone, id: `${id} ${i}`, ...(known ? { category: known.id } : {}) };
+    });
+    const added = addFrame.apply(told, { id, name });
+    return put(added, 'frames', { ...existing(added.frames, id, 'frame'), zones: own });
   },
 );
 

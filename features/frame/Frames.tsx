@@ -1,5 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { chooseFrameFile } from '@/actions/files/chooseFile';
+import { bringFrameFromFile, printFrame, saveFramePicture } from '@/actions/files/files';
 import { addFrame, deleteFrame, endHold, holdFrame, renameFrame } from '@/core/commands/frames';
 import { framesOf } from '@/core/frame/holding';
 import type { Frame, FrameHold } from '@/core/model/frame';
@@ -62,6 +64,26 @@ export function Frames() {
         placeholder="Winter"
         onSave={(name) => add(name)}
       />
+      <View className="flex-row flex-wrap gap-2">
+        <Button
+          label="From a calendar file…"
+          onPress={() =>
+            chooseFrameFile(async (file) => {
+              const id = await bringFrameFromFile(file);
+              if (id) onFrame(id);
+            })
+          }
+        />
+        {shown && (
+          <>
+            <Button label={`Picture of ${shown.name}`} onPress={() => void saveFramePicture(shown)} />
+            <Button label={`Print ${shown.name}…`} onPress={() => void printFrame(shown)} />
+          </>
+        )}
+      </View>
+      <Words size="xs" tone="soft">
+        What comes every week in the file becomes a zone. Frames go out as a calendar file from Settings.
+      </Words>
       <Part title="In which weeks">
         <HoldRow week={week} shown={shown?.id ?? ''} />
         <Holds frames={frames} week={week} />
