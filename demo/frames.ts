@@ -36,7 +36,14 @@ const post: Kind = { name: 'Post and small things', kind: 'work', hue: 'berry', 
 const meetings: Kind = { name: 'Meetings', kind: 'work', hue: 'slate', openness: 'open' };
 const permits: Kind = { name: 'Permits', kind: 'work', category: 'Permits', lists: ['permits'] };
 const fieldwork: Kind = { name: 'Fieldwork', kind: 'work', category: 'Fieldwork', lists: ['surveys'] };
-const catchUp = zone(13, 17, { name: 'Catch-up', kind: 'work', hue: 'fern', days: [5], catchUp: true });
+const catchUp = zone(13, 17, {
+  name: 'Catch-up',
+  kind: 'work',
+  hue: 'fern',
+  days: [5],
+  catchUp: true,
+  lines: ['File the receipts', 'Thank the volunteers'],
+});
 
 const fieldSeason = [
   ...life,

@@ -5,15 +5,15 @@ import type { Priority, TaskList } from '@/core/model/task';
 export const lists: TaskList[] = [
   { id: 'surveys', name: 'Field surveys', hue: 'brook', icon: 'waves', rank: 0 },
   { id: 'grants', name: 'Grants', hue: 'iris', icon: 'pen', rank: 1 },
-  { id: 'permits', name: 'Permits', hue: 'clay', icon: 'permit', rank: 2 },
+  { id: 'permits', name: 'Permits', hue: 'clay', icon: 'permit', category: 'Permits', rank: 2 },
   { id: 'volunteers', name: 'Volunteer days', hue: 'berry', icon: 'people', rank: 3 },
 ];
 
 /** Kinds of work, across the lists. */
 export const categories: Category[] = [
-  { id: 'Fieldwork', name: 'Fieldwork', hue: 'reed', rank: 0 },
-  { id: 'Permits', name: 'Permits', hue: 'brook', rank: 1 },
-  { id: 'Writing', name: 'Writing', hue: 'iris', rank: 2 },
+  { id: 'Fieldwork', name: 'Fieldwork', hue: 'reed', icon: 'leaf', rank: 0 },
+  { id: 'Permits', name: 'Permits', hue: 'brook', icon: 'permit', rank: 1 },
+  { id: 'Writing', name: 'Writing', hue: 'iris', icon: 'pen', rank: 2 },
 ];
 
 /** A weekly meeting: weekday (Monday is 0), wall time, minutes. */

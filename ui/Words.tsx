@@ -48,14 +48,25 @@ export function Words({
   );
 }
 
-/** The name of a screen or of a part of it. React Native's types lack aria-level; the web target has it. */
-export function Heading({ children, level = 1 }: { children: ReactNode; level?: 1 | 2 }) {
+/**
+ * The name of a screen or of a part of it; a tight one has little room beside it. React Native's types lack aria-level; the
+ * web target has it.
+ */
+export function Heading({
+  children,
+  level = 1,
+  tight = false,
+}: {
+  children: ReactNode;
+  level?: 1 | 2;
+  tight?: boolean;
+}) {
   return (
     <Words
       role="heading"
       {...({ 'aria-level': level } as object)}
       face="strong"
-      size={level === 1 ? 'xl' : 'base'}
+      size={level === 2 || tight ? 'base' : 'xl'}
     >
       {children}
     </Words>

@@ -3,7 +3,7 @@ import { hueOfZone, traitsOf } from '@/core/frame/looks';
 import type { ZoneOnDay } from '@/core/frame/zones';
 import { clockWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
-import { EdgeMark } from '@/board/marks';
+import { CategoryIcon, EdgeMark } from '@/board/marks';
 import { useMoment } from '@/ui/clock';
 import { Words } from '@/ui/Words';
 
@@ -16,6 +16,7 @@ export function ZoneHead({ head }: { head: ZoneOnDay }) {
   return (
     <View className={`hue-${hueOfZone(head.zone, workspace)} mt-1 flex-row items-center gap-2 pl-2.5`}>
       <EdgeMark />
+      <CategoryIcon id={head.zone.category} />
       <Words size="xs" face="strong">
         {head.zone.name}
       </Words>

@@ -8,6 +8,7 @@ import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
 import { openPanel } from '@/ui/panels';
 import { Heading, Words } from '@/ui/Words';
+import { CategoryIcon } from '../marks';
 import { standingWords } from './standingWords';
 
 /** How the targets of a week stand, and what would meet them while they can still be met. */
@@ -50,9 +51,12 @@ function TargetLine({ standing, week, isOver }: { standing: Standing; week: stri
   return (
     <View className={`hue-${hue} gap-1`}>
       <View className="flex-row justify-between gap-2">
-        <Words face="strong">
-          {name}, {wanted.filter(Boolean).join(', ')}
-        </Words>
+        <View className="shrink flex-row items-center gap-1.5">
+          <CategoryIcon id={category} />
+          <Words face="strong">
+            {name}, {wanted.filter(Boolean).join(', ')}
+          </Words>
+        </View>
         <Words face="mono" tone={short > 0 || over > 0 ? 'brick' : 'leaf'}>
           {short > 0 ? `${durationWords(short)} short` : over > 0 ? `${durationWords(over)} over` : 'within'}
         </Words>

@@ -2,8 +2,9 @@ import { meeting, task } from '../fixtures/make';
 import { firstFrame } from '../model/firstFrame';
 import { plainZone } from '../model/frame';
 import { defaultSettings } from '../model/settings';
-import { workspaceOf } from '../model/workspace';
-import { mergeCategories } from './categories';
+import { firstList, workspaceOf } from '../model/workspace';
+import { deleteCategory, mergeCategories } from './categories';
+import { addTask, setListCategory } from './tasks';
 
 test('of two categories one is made, with all that refers to either', () => {
   const zone = {
@@ -50,4 +51,19 @@ test('of two categories one is made, with all that refers to either', () => {
   ]);
   expect(after.targets.get('Writing')).toMatchObject({ category: 'Writing', least: 60 });
   expect(after.settings.leftOut.categories).toEqual([]);
+});
+
+test('a new task is of the kind that its list is for, unless it tells one itself; the kind goes with its category', () => {
+  const kinds = ['Permits', 'Letters'].map((id, rank) => ({ id, name: id, hue: 'iris' as const, rank }));
+  const before = setListCategory.apply(workspaceOf({ categories: kinds }), {
+    id: firstList.id,
+    category: 'Permits',
+  });
+  const added = [task('plain'), task('other', { category: 'Letters' })].reduce(addTask.apply, before);
+  expect(added.tasks.get('plain')?.category).toBe('Permits');
+  expect(added.tasks.get('other')?.category).toBe('Letters');
+  const merged = mergeCategories.apply(added, { id: 'Permits', into: 'Letters' });
+  expect(merged.lists.get(firstList.id)?.category).toBe('Letters');
+  const gone = deleteCategory.apply(merged, { id: 'Letters' });
+  expect(gone.lists.get(firstList.id)).toEqual(firstList);
 });

@@ -11,10 +11,10 @@ export const addCategory = command('add category', (workspace, { name }: { name:
   withCategories(workspace, [name]),
 );
 
-/** Renames a category or gives it another hue. Events that tell the old name tell the new one. Fails for a name that is taken. */
+/** Renames a category or gives it another hue or icon. Events that tell the old name tell the new one. Fails for a name that is taken. */
 export const editCategory = command(
   'edit category',
-  (workspace, { id, ...changes }: { id: Id } & Partial<Pick<Category, 'name' | 'hue'>>) => {
+  (workspace, { id, ...changes }: { id: Id } & Partial<Pick<Category, 'name' | 'hue' | 'icon'>>) => {
     const category = existing(workspace.categories, id, 'category');
     const { name } = changes;
     const clash = name === undefined ? undefined : categoryNamed(workspace, name);
@@ -71,6 +71,7 @@ export const mergeCategories = command(
       .filter(({ zones, targets }) => zones.some(uses) || targets.some(({ category }) => category === id));
     const target = workspace.targets.get(id);
     let merged = put(workspace, 'tasks', ...moved(workspace.tasks.values()));
+    merged = put(merged, 'lists', ...moved(merged.lists.values()));
     merged = put(merged, 'repeats', ...moved(merged.repeats.values()));
     merged = put(merged, 'frames', ...frames.map((frame) => ({ ...frame, zones: frame.zones.map(zoneOf) })));
     merged = put(merged, 'seals', ...seals.map((seal) => sealMerged(seal, zoneOf, id, into)));

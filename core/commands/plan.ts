@@ -32,6 +32,13 @@ export const planNewTask = command(
     placeTask.apply(addTask.apply(workspace, task), block),
 );
 
+/** Adds a task and puts it into the tray of a day at once. */
+export const addTaskOn = command(
+  'add task',
+  (workspace, { task, trayId, date }: { task: Omit<Task, 'rank'>; trayId: Id; date: string }) =>
+    putInTray.apply(addTask.apply(workspace, task), { id: trayId, taskId: task.id, date }),
+);
+
 type Placing = Parameters<typeof placeTask.apply>[1];
 type Laying = Parameters<typeof putInTray.apply>[1];
 

@@ -9,10 +9,11 @@ import { command, CommandFailed, existing, forget, put } from './command';
 import { commandOn } from './touching';
 import { stopRunning } from './track';
 
-/** Adds a task on top of the person's own order. Fails when its list is gone. */
+/** Adds a task on top of the person's own order, in the category that its list has if it tells none. Fails when its list is gone. */
 export const addTask = command('add task', (workspace, task: Omit<Task, 'rank'>) => {
-  existing(workspace.lists, task.listId, 'list');
-  return put(workspace, 'tasks', { ...task, rank: lowestRank(workspace.tasks) - 1 });
+  const { category } = existing(workspace.lists, task.listId, 'list');
+  const usual = category === undefined ? {} : { category };
+  return put(workspace, 'tasks', { ...usual, ...task, rank: lowestRank(workspace.tasks) - 1 });
 });
 
 /** What can be changed of a task, and of each time of a repeating one. A category is given by name; `''` means none. */
@@ -98,6 +99,15 @@ export const editList = command(
   'edit list',
   (workspace, { id, ...changes }: { id: Id } & Partial<Pick<TaskList, 'name' | 'hue' | 'icon'>>) =>
     put(workspace, 'lists', { ...existing(workspace.lists, id, 'list'), ...changes }),
+);
+
+/** Says of which category the new tasks of a list are, or of none (null). */
+export const setListCategory = command(
+  'edit list',
+  (workspace, { id, category }: { id: Id; category: Id | null }) => {
+    const { category: _, ...list } = existing(workspace.lists, id, 'list');
+    return put(workspace, 'lists', category === null ? list : { ...list, category });
+  },
 );
 
 /** All tasks of a list, done ones too. */

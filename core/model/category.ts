@@ -1,6 +1,7 @@
 import * as z from '../zod';
 import { Title } from './bounds';
 import { Changed, Hue, Id, openObject } from './common';
+import { ListIcon } from './task';
 
 /**
  * A kind of work, across lists and calendars. Its id is the name that it was given first, so that two copies of a
@@ -10,6 +11,7 @@ export const Category = openObject({
   id: Id,
   name: Title,
   hue: Hue,
+  icon: z.optional(ListIcon),
   /** Its place among the others, smallest first. */
   rank: z.number(),
   ...Changed,

@@ -90,7 +90,7 @@ const zonesRefer = <R extends { readonly zones: FrameZone[] }>(): readonly Refer
 ];
 
 export const records = {
-  lists: kind<TaskList>({ schema: TaskList, version: 2, part: all }),
+  lists: kind<TaskList>({ schema: TaskList, version: 2, part: all, refers: [inCategory()] }),
   categories: kind<Category>({ schema: Category, version: 1, part: all }),
   tasks: kind<Task>({
     schema: Task,

@@ -65,6 +65,8 @@ export const TaskList = openObject({
   name: Title,
   hue: Hue,
   icon: ListIcon,
+  /** What kind of work its new tasks are unless they say so themselves. */
+  category: z.optional(Id),
   rank: z.number(),
   ...Changed,
 });

@@ -1,3 +1,4 @@
+import { isMeantFor, zoneAround } from '../frame/belonging';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { lastInstant } from '../tasks/deadline';
@@ -28,11 +29,13 @@ export function freedBy(before: Workspace, after: Workspace, zone: Zone, now: nu
 export type Filling = { readonly task: Task; readonly start: number; readonly minutes: number };
 
 /**
- * The tasks without a place that fit into a pocket whole and in time, by deadline, then by priority; no more than
- * `most`. Each is offered at the first quarter hour of the pocket.
+ * The tasks without a place that fit into a pocket whole and in time, by deadline, then those that its zone is meant for,
+ * then by priority; no more than `most`. Each is offered at the first quarter hour of the pocket.
  */
 export function whatFits(workspace: Workspace, pocket: Span, zone: Zone, now: number, most = 5): Filling[] {
   const start = quarterFrom(pocket.from);
+  const around = zoneAround(workspace, pocket, zone)?.zone;
+  const isMeant = (task: Task) => around !== undefined && isMeantFor(around, task);
   const by = (task: Task) => lastInstant(task, workspace.events, zone);
   return toPlace(workspace, dateOf(now, zone), zone, now)
     .map((task) => ({ task, start, minutes: lengthOfTask(task), last: by(task) }))
@@ -43,6 +46,7 @@ export function whatFits(workspace: Workspace, pocket: Span, zone: Zone, now: nu
     .sort(
       (a, b) =>
         (a.last === b.last ? 0 : a.last - b.last) ||
+        Number(isMeant(b.task)) - Number(isMeant(a.task)) ||
         priorities.indexOf(a.task.priority) - priorities.indexOf(b.task.priority),
     )
     .slice(0, most)

@@ -3,10 +3,12 @@ import { at, date, meeting, task, zone } from '../fixtures/make';
 import { hours, lunch, office, sleep, zoneOf } from '../fixtures/zones';
 import { firstFrame } from '../model/firstFrame';
 import { workspaceOf, type Workspace } from '../model/workspace';
-import { timeOf } from '../time/zone';
+import { dateOf, timeOf } from '../time/zone';
 import { dayPlan } from './dayPlan';
 import { findingWords } from './findingWords';
+import { whatFits } from './freed';
 import { judge } from './judge';
+import { nearestStart } from './nearest';
 import { placesFor } from './placing';
 import { overloadOn, reliefs } from './relief';
 
@@ -89,6 +91,39 @@ describe('work in zones', () => {
     expect(first('Report')?.slice(0, 3)).toEqual(['09:00', '09:00', '09:00']);
     expect(first('Survey')?.slice(0, 2)).toEqual(['09:00', '13:30']);
   });
+});
+
+test('the nearest place that fits is the closest one against which nothing speaks, whatever is offered first', () => {
+  const writing = zoneOf('Writing', { ...hours(9, 120), days: [3], category: 'Writing' });
+  const calls = zoneOf('Calls', { ...hours(13, 240), openness: 'open', days: [1, 2, 3, 4, 5] });
+  const base = workspaceOf({
+    frames: [{ ...firstFrame(), zones: [office, writing, calls] }],
+    tasks: [task('Report', { category: 'Writing' }), task('Post')],
+  });
+  const stands = (taskId: string, start: string) => {
+    const block = { id: 'b', taskId, start: at(start), minutes: 60 };
+    const found = nearestStart(placeTask.apply(base, block), block, zone, at('08:00'));
+    return found === undefined ? [] : [dateOf(found, zone), timeOf(found, zone)];
+  };
+  // its hours are kept for meetings: the end of the morning is nearer than the zone that is meant for it
+  expect(stands('Report', '14:00')).toEqual([date, '12:00']);
+  expect(stands('Post', '23:55')).toEqual(['2026-11-25', '11:00']);
+});
+
+test('what fits into freed time is first what its zone is meant for, among tasks without a deadline', () => {
+  const writing = zoneOf('Writing', { ...hours(9, 120), category: 'Writing' });
+  const base = workspaceOf({
+    frames: [{ ...firstFrame(), zones: [office, writing] }],
+    tasks: [
+      task('High', { priority: 'high' }),
+      task('Report', { category: 'Writing' }),
+      task('Due', { due: { date: '2026-11-30', time: null } }),
+    ],
+  });
+  const titles = (start: string, end: string) =>
+    whatFits(base, { from: at(start), to: at(end) }, zone, at('08:00')).map((each) => each.task.title);
+  expect(titles('09:00', '10:00')).toEqual(['Due', 'Report', 'High']);
+  expect(titles('13:00', '14:00')).toEqual(['Due', 'High', 'Report']);
 });
 
 describe('buffers by rule', () => {

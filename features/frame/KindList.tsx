@@ -3,7 +3,7 @@ import { hueOfZone } from '@/core/frame/looks';
 import type { Kind } from '@/core/frame/kinds';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
-import { EdgeMark } from '@/board/marks';
+import { CategoryIcon, EdgeMark } from '@/board/marks';
 import { Button } from '@/ui/Button';
 import { tabStop } from '@/ui/choiceKeys';
 import { Icon } from '@/ui/icons';
@@ -76,6 +76,7 @@ function KindLine({ kind: { key, brush, minutes }, isChosen }: { kind: Kind; isC
       <View aria-hidden className="h-6 w-6 overflow-hidden bg-fill">
         <EdgeMark />
       </View>
+      <CategoryIcon id={brush.category} />
       <View className={wide ? 'flex-1' : ''}>
         <Words face={isChosen ? 'strong' : 'text'} numberOfLines={wide ? 2 : 1}>
           {brush.name}

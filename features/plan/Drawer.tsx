@@ -3,6 +3,7 @@ import { Pressable, ScrollView, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { useDropArea } from '@/board/drag/areas';
 import { placeOf, useDrag } from '@/board/drag/dragStore';
+import { ShortOfTargets } from '@/board/left/ShortOfTargets';
 import { openPanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { countWords, Finding, useFinding } from './Finding';
@@ -40,6 +41,7 @@ export function Drawer({ date }: { date: string }) {
           contentContainerClassName="gap-2 px-4 pb-4"
         >
           <Finding {...finding} />
+          <ShortOfTargets date={date} />
           <ToPlaceList tasks={finding.found} date={date} />
         </ScrollView>
       )}

@@ -43,7 +43,7 @@ export function PlanHead(place: Props) {
       <View className="flex-row items-center justify-between px-4 pt-2">
         <View className="shrink flex-row items-center gap-1">
           <View className="shrink">
-            <Heading>{titleOf(view, date, dates)}</Heading>
+            <Heading tight={wide && !roomy}>{titleOf(view, date, dates)}</Heading>
           </View>
           <IconButton
             label={view === 'day' ? 'The day before' : 'Earlier'}

@@ -11,6 +11,7 @@ import { useDropArea } from '@/board/drag/areas';
 import { movingTask, useDrag } from '@/board/drag/dragStore';
 import { useDragItem } from '@/board/drag/useDragItem';
 import { Tick } from '@/ui/Tick';
+import { ShortOfTargets } from '@/board/left/ShortOfTargets';
 import { EdgeMark, PriorityMark } from '@/board/marks';
 import { keys } from '@/board/keyTable';
 import { openPanel } from '@/ui/panels';
@@ -42,6 +43,7 @@ export function ToPlacePane({ date }: { date: string }) {
         <Finding {...finding} />
       </View>
       <ScrollView tabIndex={0} aria-label="Tasks to place" contentContainerClassName="gap-2 px-4 pb-6">
+        <ShortOfTargets date={date} />
         <ToPlaceList tasks={finding.found} date={date} />
         <View className="pt-2">
           <Button label="Add task" icon="add" onPress={() => openPanel({ kind: 'newTask' })} />

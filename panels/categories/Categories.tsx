@@ -10,13 +10,14 @@ import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { readTitle } from '@/ui/readings';
 import { Words } from '@/ui/Words';
+import { IconChoice } from '../parts/IconChoice';
 import { NamedRow } from '../parts/NamedRow';
 import type { Panel, Panels } from '@/ui/panels';
 
 /** More kinds of work than these are more than most people keep apart. */
 const FEW = 8;
 
-/** The kinds of work: rename, give a hue, merge, add, delete. */
+/** The kinds of work: rename, give a hue and an icon, merge, add, delete. */
 export function Categories() {
   const all = categoriesOf(useWorkspace());
   return (
@@ -46,7 +47,7 @@ export function Categories() {
   );
 }
 
-const CategoryRow = ({ category: { id, name, hue } }: { category: Category }) => (
+const CategoryRow = ({ category: { id, name, hue, icon } }: { category: Category }) => (
   <NamedRow
     label={`Category ${name}`}
     hideLabel
@@ -58,6 +59,7 @@ const CategoryRow = ({ category: { id, name, hue } }: { category: Category }) =>
       press: () => store.run(deleteCategory, { id }, `Deleted ${name}; its tasks are in no category`),
     }}
   >
+    <IconChoice of={name} value={icon} onChoose={(to) => store.run(editCategory, { id, icon: to })} />
     <Merge id={id} name={name} />
   </NamedRow>
 );

@@ -1,20 +1,20 @@
-import { Pressable, View } from 'react-native';
+import { View } from 'react-native';
 import { inRank } from '@/core/tasks/order';
-import { addList, deleteList, editList, tasksOfList } from '@/core/commands/tasks';
+import { addList, deleteList, editList, setListCategory, tasksOfList } from '@/core/commands/tasks';
+import { categoriesOf } from '@/core/model/categories';
 import { Hue } from '@/core/model/common';
 import { ListIcon, type TaskList } from '@/core/model/task';
 import { useWorkspace } from '@/state/shown';
 import { newId, store } from '@/state/workspaceStore';
+import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
-import { swatch } from '@/ui/HueChoice';
-import { Icon } from '@/ui/icons';
 import { readTitle } from '@/ui/readings';
-import { tabStop } from '@/ui/choiceKeys';
 import { Words } from '@/ui/Words';
+import { IconChoice } from '../parts/IconChoice';
 import { NamedRow } from '../parts/NamedRow';
 import type { Panel, Panels } from '@/ui/panels';
 
-/** The lists: rename, give a hue and an icon, add, delete. */
+/** The lists: rename, give a hue, an icon and a category, add, delete. */
 export function Lists() {
   const lists = inRank(useWorkspace().lists);
   const next = {
@@ -39,9 +39,10 @@ export function Lists() {
 }
 
 function ListRow({ list, heir }: { list: TaskList; heir: TaskList | undefined }) {
-  const { id, name, hue, icon } = list;
-  const tasks = useWorkspace().tasks;
-  const count = tasksOfList(tasks, id).length;
+  const { id, name, hue, icon, category } = list;
+  const workspace = useWorkspace();
+  const kinds = categoriesOf(workspace);
+  const count = tasksOfList(workspace.tasks, id).length;
   const remove = heir && {
     label: `Delete ${name}; its tasks go to ${heir.name}`,
     press: () =>
@@ -55,21 +56,18 @@ function ListRow({ list, heir }: { list: TaskList; heir: TaskList | undefined })
       onChange={(changes) => store.tryTo(editList, { id, ...changes })}
       remove={remove}
     >
-      <View role="radiogroup" aria-label={`Icon of ${name}`} className="flex-row flex-wrap">
-        {ListIcon.options.map((option) => (
-          <Pressable
-            key={option}
-            role="radio"
-            aria-checked={option === icon}
-            tabIndex={tabStop(option === icon)}
-            aria-label={option}
-            onPress={() => store.run(editList, { id, icon: option })}
-            className={swatch(option === icon)}
-          >
-            <Icon name={option} size={18} colour="edge" />
-          </Pressable>
-        ))}
-      </View>
+      <IconChoice of={name} value={icon} onChoose={(to) => store.run(editList, { id, icon: to })} />
+      {kinds.length > 0 && (
+        <Choice
+          label="Its new tasks are"
+          value={category ?? ''}
+          onChoose={(to) => store.run(setListCategory, { id, category: to === '' ? null : to })}
+          options={[
+            { value: '', name: 'In no category' },
+            ...kinds.map((kind) => ({ value: kind.id, name: kind.name })),
+          ]}
+        />
+      )}
       {heir === undefined && (
         <Words size="xs" tone="soft">
           The last list stays.

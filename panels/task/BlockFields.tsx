@@ -1,6 +1,8 @@
+import { useMemo } from 'react';
 import { View } from 'react-native';
 import type { Block } from '@/core/model/plan';
 import { judgeBlock } from '@/core/plan/judge';
+import { nearestStart } from '@/core/plan/nearest';
 import { spanOfBlock, taskOf } from '@/core/tasks/places';
 import { dateOf, instantOf, sameHourOn, timeOf } from '@/core/time/zone';
 import { clockWords, dateWords, durationWords, timeWords } from '@/core/time/words';
@@ -19,12 +21,20 @@ import { TypedChange } from './TypedChange';
 
 /** The hours of one block, typed, and what it means that it stands there. */
 export function BlockFields({ block }: { block: Block }) {
-  const { zone } = useMoment();
+  const { zone, now } = useMoment();
   const workspace = useWorkspace();
   const { clock } = workspace.settings;
   const { from, to } = spanOfBlock(block);
   const date = dateOf(block.start, zone);
-  const title = taskOf(workspace, block.taskId)?.title ?? 'The block';
+  const task = taskOf(workspace, block.taskId);
+  const title = task?.title ?? 'The block';
+  const findings = judgeBlock(workspace, block, { zone });
+  const isTroubled = findings.length > 0 && to > now && task?.doneAt === null;
+  const nearest = useMemo(
+    () => (isTroubled ? nearestStart(workspace, block, zone, now) : undefined),
+    [isTroubled, workspace, block, zone, now],
+  );
+  const whenWords = (at: number) => `${dateWords(dateOf(at, zone))}, ${clockWords(at, zone, clock)}`;
   const set = (start: number, minutes: number) =>
     void relocate(block, { start, minutes }, `${title}: ${durationWords(minutes)}`);
   return (
@@ -63,7 +73,15 @@ export function BlockFields({ block }: { block: Block }) {
         <TypedChange block={block} onChange={({ start, minutes }) => set(start, minutes)} />
       </WithMonth>
       <GroupFields block={block} />
-      <Findings findings={judgeBlock(workspace, block, { zone })} />
+      <Findings findings={findings} />
+      {nearest !== undefined && (
+        <View className="flex-row">
+          <Button
+            label={`Nearest place that fits: ${whenWords(nearest)}`}
+            onPress={() => set(nearest, block.minutes)}
+          />
+        </View>
+      )}
     </View>
   );
 }

@@ -1,5 +1,6 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
+import { taskOfLine } from '@/actions/zones';
 import { changeZoneOn, followFrameOn } from '@/core/commands/frames';
 import { frameOf } from '@/core/frame/holding';
 import { kindNames, traitsOf } from '@/core/frame/looks';
@@ -37,9 +38,17 @@ function ZoneOn({ zoneId, date }: Props) {
       {zone.lines.length > 0 && (
         <View role="list">
           {zone.lines.map((line) => (
-            <Words key={line} role="listitem">
-              – {line}
-            </Words>
+            <View key={line} role="listitem" className="flex-row items-center gap-2">
+              <View className="flex-1">
+                <Words>– {line}</Words>
+              </View>
+              <Button
+                label="Make it a task"
+                says={`Make it a task: ${line}`}
+                kind="quiet"
+                onPress={() => taskOfLine(line, zone, date)}
+              />
+            </View>
           ))}
         </View>
       )}
