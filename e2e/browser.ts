@@ -15,10 +15,10 @@ export type Size = keyof typeof sizes;
 /** Tuesday 24 November 2026, 11:20 in London: the moment at which all browser tests and pictures play. */
 export const NOW = '2026-11-24T11:20:00Z';
 
-export type Stage = { browser: Browser; address: string; close: () => Promise<void> };
+export type Stage = { browser: Browser; address: string; shared: boolean; close: () => Promise<void> };
 
-/** Serves the exported application on a free port and starts Chromium with an empty profile. */
-export async function openStage(root = path.join(__dirname, '../dist')): Promise<Stage> {
+/** Serves the exported application on a free port and starts Chromium with an empty profile; `shared` as in contextFor. */
+export async function openStage(root = path.join(__dirname, '../dist'), shared = true): Promise<Stage> {
   const server = serve({ fetch: appServer(root).fetch, port: 0 });
   await new Promise((ready) => server.once('listening', ready));
   const { port } = server.address() as AddressInfo; // a TCP server has one
@@ -42,17 +42,18 @@ export async function openStage(root = path.join(__dirname, '../dist')): Promise
     server.close();
     rmSync(userDataDir, { recursive: true, force: true });
   };
-  return { browser, address: `http://localhost:${port}`, close };
+  return { browser, address: `http://localhost:${port}`, shared, close };
 }
 
 /**
  * The browser's own context keeps compiled code from page to page, which a fresh one must do anew: it serves whoever has it
- * to themselves. Where it is taken, or was left behind by a test that failed, a page gets a context of its own.
+ * to themselves. Where it is taken, or was left behind by a test that failed, and where none is shared
+ * as what is measured must not gain by it, a page gets a context of its own.
  */
 let taken: Browser | null = null;
 
-async function contextFor(browser: Browser): Promise<BrowserContext> {
-  if (taken === browser) return browser.createBrowserContext();
+async function contextFor({ browser, shared }: Stage): Promise<BrowserContext> {
+  if (!shared || taken === browser) return browser.createBrowserContext();
   taken = browser;
   return browser.defaultBrowserContext();
 }
@@ -72,14 +73,8 @@ export async function leave(page: Page): Promise<void> {
 }
 
 /** Opens a page of its own size and storage space. Every console error or warning is collected in `complaints`. */
-export async function openPage(
-  { browser, address }: Stage,
-  size: Size,
-  space: string,
-  route = '/today',
-  dark = false,
-) {
-  const context = await contextFor(browser);
+export async function openPage(stage: Stage, size: Size, space: string, route = '/today', dark = false) {
+  const context = await contextFor(stage);
   const page = await context.newPage();
   const complaints: string[] = [];
   page.on('console', (message) => {
@@ -93,7 +88,7 @@ export async function openPage(
   await page.setViewport(sizes[size]);
   await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: dark ? 'dark' : 'light' }]);
   await page.goto(
-    `${address}${route}${route.includes('?') ? '&' : '?'}space=${space}&now=${NOW}&zone=Europe/London`,
+    `${stage.address}${route}${route.includes('?') ? '&' : '?'}space=${space}&now=${NOW}&zone=Europe/London`,
   );
   await settled(page);
   return { page, complaints };

@@ -3,7 +3,7 @@ import type { Workspace } from '@/core/model/workspace';
 import { longHistory, withOpenTasks } from '@/demo/tenYears';
 import { openPage, openStage, settled, type Stage } from '../e2e/browser';
 import { bringIn, median, now, startOf, watchFirstDay, zone } from './benchParts';
-import { dragFrames, weekTurns } from './benchWeek';
+import { dragFrames, paintFrames, weekTurns } from './benchWeek';
 
 /** What a person waits for in the exported application in Chromium, with ten years of data and with one month. */
 
@@ -23,7 +23,18 @@ async function load(stage: Stage, name: string, workspace: Workspace) {
 }
 type Loaded = Awaited<ReturnType<typeof load>>;
 
-/** Measures dragging and memory, and closes the page. */
+/** Measures painting on the frame, as the processor is and slowed four times. */
+async function painting(stage: Stage, page: Page) {
+  await page.goto(`${stage.address}/frame`);
+  await settled(page);
+  const frames = await paintFrames(page);
+  await page.emulateCPUThrottling(4);
+  const slow = await paintFrames(page);
+  await page.emulateCPUThrottling(1);
+  return { 'as it is': frames, 'slowed four times': slow };
+}
+
+/** Measures dragging, painting and memory, and closes the page. */
 async function finish(stage: Stage, { page, read, start, turns }: Loaded) {
   await page.bringToFront();
   await page.goto(`${stage.address}/plan?view=week&day=2026-11-24`);
@@ -32,11 +43,12 @@ async function finish(stage: Stage, { page, read, start, turns }: Loaded) {
   await page.emulateCPUThrottling(4);
   const slow = await dragFrames(page);
   await page.emulateCPUThrottling(1);
+  const painted = await painting(stage, page);
   const devtools = await page.createCDPSession();
   await devtools.send('HeapProfiler.collectGarbage');
   const { JSHeapUsedSize = 0 } = await page.metrics();
   await page.browserContext().close();
-  return { start, memory: JSHeapUsedSize / 1e6, read, week: median(turns), frames, slow };
+  return { start, memory: JSHeapUsedSize / 1e6, read, week: median(turns), frames, slow, painted };
 }
 
 /** Milliseconds from doing something until the page is `ready`, and the frame after that is drawn. */
@@ -88,7 +100,7 @@ async function openTasks(stage: Stage, workspace: Workspace) {
 }
 
 async function main() {
-  const stage = await openStage();
+  const stage = await openStage(undefined, false);
   const [short, long] = [30, 3650].map((days) => longHistory({ seed: 7, now, zone, days }));
   if (!short || !long) throw new Error('both are made above');
   await openTasks(stage, withOpenTasks(long, 20_000, 7, '2026-11-24'));
@@ -113,6 +125,10 @@ async function main() {
       console.log(
         `dragging in the week, ${name}, processor ${how}: ${(100 * figures.share).toFixed(1)} % of ${figures.frames} frames within 16.7 ms, the longest ${figures.longest.toFixed(0)} ms`,
       );
+  for (const [how, { share, frames, longest }] of Object.entries(years.painted))
+    console.log(
+      `painting on the frame, ten years, processor ${how}: ${(100 * share).toFixed(1)} % of ${frames} frames within 16.7 ms, the longest ${longest.toFixed(0)} ms`,
+    );
   row('memory after the start (Chromium, JavaScript heap)', ({ memory }) => memory, 'MB');
   row('workspace file chosen until its contents are shown', ({ read }) => read, 'ms');
 }

@@ -7,7 +7,14 @@ import { readCalendar } from '@/core/formats/readCalendar';
 import { readWorkspaceFile, writeWorkspaceFile } from '@/core/formats/workspaceFile';
 import { writeCalendar } from '@/core/formats/writeCalendar';
 import { plainEvent } from '@/core/model/event';
+import { sealWeek } from '@/core/commands/seals';
 import { dayPlan } from '@/core/plan/dayPlan';
+import { dayShares, sumOfShares } from '@/core/plan/left';
+import { sealOf } from '@/core/plan/sealing';
+import { sinceSeal } from '@/core/plan/sinceSeal';
+import { standings } from '@/core/plan/targets';
+import { weekCuts } from '@/core/review/cuts';
+import { daysOfWeek } from '@/core/time/week';
 import { ledger } from '@/core/review/ledger';
 import { addDays, dayOf, instantOf } from '@/core/time/zone';
 import { findTasks } from '@/core/tasks/find';
@@ -50,6 +57,25 @@ const firstDay = (workspace: Workspace) =>
     }),
   );
 
+/** What a week says of itself: what is left, its targets, what has come since its seal, how meetings cut it up; no week twice. */
+const weekFigures = (workspace: Workspace) =>
+  median(
+    Array.from({ length: 9 }, (_, i) => {
+      const week = addDays('2026-11-23', -7 * i);
+      const sealed = sealWeek.apply(workspace, { seal: sealOf(workspace, week, zone, now), today: week });
+      const seal = sealed.seals.get(week);
+      // the days have been looked at by then, as the week is shown
+      const days = daysOfWeek(week, 1);
+      days.forEach((date) => dayPlan(sealed, date, zone));
+      return time(() => [
+        sumOfShares(days.map((date) => dayShares(sealed, date, zone))),
+        standings(sealed, week, zone, now),
+        seal && sinceSeal(sealed, seal, zone),
+        weekCuts(sealed, week, zone),
+      ]);
+    }),
+  );
+
 const edits = (workspace: Workspace) => [
   moveBlock.apply(workspace, { id: 'b0-0', start: now }),
   addEntry.apply(workspace, {
@@ -79,6 +105,7 @@ const kept = new Map(Object.values(histories).map((workspace) => [workspace, sto
 const rows: [string, (workspace: Workspace) => number, string][] = [
   ['the first day', firstDay, 'ms'],
   ['opening a day', openDays, 'ms'],
+  ['the figures of a week', weekFigures, 'ms'],
   ['bytes written, two edits', bytes, 'bytes'],
   ['two edits', editTime, 'ms'],
   ['validated load', (workspace) => time(() => assemble(kept.get(workspace) ?? {})), 'ms'],

@@ -43,15 +43,31 @@ const ON_TIME = 16.85;
 /** How many times a block is dragged to and fro, each for some seconds. */
 const DRAGS = 3;
 
+/** Frames of some seconds: how many came on time, and the longest, in milliseconds. */
+type Frames = { readonly share: number; readonly frames: number; readonly longest: number };
+
+const figuresOf = (gaps: readonly number[]): Frames => ({
+  share: gaps.filter((gap) => gap <= ON_TIME).length / gaps.length,
+  frames: gaps.length,
+  longest: Math.max(...gaps),
+});
+
 /** The share of frames that come on time while a block is dragged to and fro across the week. */
-export async function dragFrames(page: Page): Promise<{ share: number; frames: number; longest: number }> {
+export async function dragFrames(page: Page): Promise<Frames> {
   const gaps: number[] = [];
   for (let i = 0; i < DRAGS; i += 1) gaps.push(...(await gapsOfOneDrag(page)));
-  return {
-    share: gaps.filter((gap) => gap <= ON_TIME).length / gaps.length,
-    frames: gaps.length,
-    longest: Math.max(...gaps),
-  };
+  return figuresOf(gaps);
+}
+
+/** The same while hours are painted to and fro on the frame, with the last of its kinds. */
+export async function paintFrames(page: Page): Promise<Frames> {
+  const kinds = await page.$$('[aria-label="Paint with"] [role=radio]');
+  await kinds.at(-1)?.click();
+  const week = await page.waitForSelector('[aria-label^="Days of the week"]');
+  const box = await week?.boundingBox();
+  if (!box) throw new Error('The frame is not in sight.');
+  const gaps = await gapsWhile(page, { x: box.x + box.width / 2, y: 450 }, 200);
+  return figuresOf(gaps);
 }
 
 /** Milliseconds from frame to frame of one drag. */
@@ -61,7 +77,11 @@ async function gapsOfOneDrag(page: Page): Promise<number[]> {
   await pause(300);
   const box = await block?.boundingBox();
   if (!box) throw new Error('No block is in sight.');
-  const from = { x: box.x + box.width / 3, y: box.y + 10 };
+  return gapsWhile(page, { x: box.x + box.width / 3, y: box.y + 10 }, 300);
+}
+
+/** Milliseconds from frame to frame while the mouse, pressed at a point, swings so many pixels to both sides. */
+async function gapsWhile(page: Page, from: { x: number; y: number }, swing: number): Promise<number[]> {
   await page.mouse.move(from.x, from.y);
   await page.mouse.down();
   await page.mouse.move(from.x + 12, from.y + 12);
@@ -72,7 +92,7 @@ async function gapsOfOneDrag(page: Page): Promise<number[]> {
   );
   for (let i = 0; i < 240; i += 1) {
     const turn = (i / 60) * Math.PI;
-    await page.mouse.move(from.x + 300 * Math.sin(turn), 450 + 120 * Math.sin(turn * 1.7));
+    await page.mouse.move(from.x + swing * Math.sin(turn), 450 + 120 * Math.sin(turn * 1.7));
     await pause(12);
   }
   const stamps = (await page.evaluate('cancelAnimationFrame(frame); stamps')) as number[]; // put there above
