@@ -66,7 +66,9 @@ export async function paintFrames(page: Page): Promise<Frames> {
   const week = await page.waitForSelector('[aria-label^="Days of the week"]');
   const box = await week?.boundingBox();
   if (!box) throw new Error('The frame is not in sight.');
-  const gaps = await gapsWhile(page, { x: box.x + box.width / 2, y: 450 }, 200);
+  const gaps: number[] = [];
+  for (let i = 0; i < DRAGS; i += 1)
+    gaps.push(...(await gapsWhile(page, { x: box.x + box.width / 2, y: 450 }, 200)));
   return figuresOf(gaps);
 }
 
