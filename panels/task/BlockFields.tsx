@@ -77,7 +77,8 @@ export function BlockFields({ block }: { block: Block }) {
       {nearest !== undefined && (
         <View className="flex-row">
           <Button
-            label={`Nearest place that fits: ${whenWords(nearest)}`}
+            label={`Fits on ${whenWords(nearest)}`}
+            says={`Fits on ${whenWords(nearest)}, the nearest such place: move it there`}
             onPress={() => set(nearest, block.minutes)}
           />
         </View>
