@@ -16,6 +16,7 @@ type Line = {
 const anywhere = [
   { name: 'help', key: '?', what: 'this list' },
   { shown: '1 … 5', what: 'Today, Plan, Tasks, Review, Settings' },
+  { name: 'quick', key: 'l', what: 'the quick line: a task in plain words' },
   { name: 'newTask', key: 'w', what: 'write down a task' },
   { name: 'stop', key: 's', what: 'stop the timer that runs' },
   { name: 'said', key: 'm', what: 'the messages of late, and what they offered' },

@@ -17,6 +17,7 @@ export { meeting } from './meeting/panel';
 export { newEvent } from './newEvent/NewEvent';
 export { newTask } from './newTask/NewTask';
 export { place, placeSeveral } from './place/panel';
+export { quick } from './quick/Quick';
 export { scope } from './scope/ScopeQuestion';
 export { targets } from './targets/EditTargets';
 export { task } from './task/panel';

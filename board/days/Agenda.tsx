@@ -2,6 +2,7 @@ import { Fragment, useMemo } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import { headsOf } from '@/core/frame/heads';
 import { dayList, keyOfThing, titleOfThing, type DayList, type Thing } from '@/core/plan/things';
+import type { Drift } from '@/core/plan/sinceSeal';
 import { datesOf } from '@/core/plan/views';
 import { hueOfEvent } from '@/core/plan/lens';
 import { clockWords, dateWords, durationWords, timeWords, type ClockStyle } from '@/core/time/words';
@@ -11,6 +12,8 @@ import { useMoment } from '@/ui/clock';
 import { loadWords } from '../LoadMeasure';
 import { EdgeMark } from '../marks';
 import { openPanel } from '@/ui/panels';
+import { DriftMark } from '../seal/DriftMark';
+import { useDrift } from '../seal/useDrift';
 import { TickBox, useHue } from '../taskParts';
 import { useHold } from '@/ui/useHold';
 import { useWide } from '@/ui/useWide';
@@ -69,7 +72,7 @@ function Day({ day, isToday, onOpen }: { day: DayList; isToday: boolean; onOpen:
         return (
           <Fragment key={keyOfThing(thing)}>
             {head && <ZoneHead head={head} />}
-            <Line thing={thing} />
+            <Line thing={thing} date={day.date} />
           </Fragment>
         );
       })}
@@ -92,12 +95,21 @@ function whenWords(thing: Thing, zone: Zone, clock: ClockStyle): string {
   }
 }
 
-function Line({ thing }: { thing: Thing }) {
+/** What of a day a seal tells apart, and its id; what is due has no place. */
+function placedAs(thing: Thing): [Drift['what'], string] {
+  if ('event' in thing) return ['meeting', thing.event.id];
+  return thing.kind === 'block'
+    ? ['block', thing.block.id]
+    : ['tray', thing.kind === 'tray' ? thing.item.id : ''];
+}
+
+function Line({ thing, date }: { thing: Thing; date: string }) {
   const { zone } = useMoment();
   const workspace = useWorkspace();
   const wide = useWide();
   const taskHue = useHue('task' in thing ? thing.task : undefined);
   const task = 'task' in thing ? thing.task : undefined;
+  const drift = useDrift(...placedAs(thing), date);
   const event = 'event' in thing ? thing.event : undefined;
   const hold = useHold(
     wide || !task ? undefined : () => openPanel({ kind: 'actions', taskId: task.id, ...placeOfThing(thing) }),
@@ -124,11 +136,13 @@ function Line({ thing }: { thing: Thing }) {
             {whenWords(thing, zone, workspace.settings.clock)}
           </Words>
         </View>
+        {drift && <DriftMark change={drift.change} />}
         <View className="flex-1">
           <Words face="strong" tone={done ? 'soft' : 'ink'} numberOfLines={1}>
             {titleOfThing(thing)}
             {done ? ' · done' : ''}
           </Words>
+          {drift && <Words className="sr-only">{drift.words}</Words>}
         </View>
         {note !== '' && (
           <Words size="xs" tone="soft" numberOfLines={1}>

@@ -2,6 +2,7 @@ import { ScrollView, View } from 'react-native';
 import type { TrayItem } from '@/core/model/plan';
 import { durationWords } from '@/core/time/words';
 import { EdgeMark } from '../marks';
+import { DriftMark } from '../seal/DriftMark';
 import { TickBox } from '../taskParts';
 import { Words } from '@/ui/Words';
 import { useTrayArea, useTrayItem } from './useTrayItem';
@@ -49,7 +50,7 @@ export function Tray({ date, items, minutes }: TrayProps) {
 }
 
 function TrayChip({ item }: { item: TrayItem }) {
-  const { task, hue, estimate, props, lifted } = useTrayItem(item);
+  const { task, hue, estimate, props, lifted, drift } = useTrayItem(item);
   if (!task) return null;
   return (
     <View
@@ -58,6 +59,11 @@ function TrayChip({ item }: { item: TrayItem }) {
     >
       <EdgeMark />
       <TickBox task={task} />
+      {drift && (
+        <View className="pr-2">
+          <DriftMark change={drift.change} />
+        </View>
+      )}
       <Words tone={task.doneAt === null ? 'ink' : 'soft'}>
         {task.title} <Words tone="soft">{estimate}</Words>
       </Words>

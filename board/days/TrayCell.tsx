@@ -1,5 +1,6 @@
 import { View } from 'react-native';
 import type { TrayItem } from '@/core/model/plan';
+import { DriftMark } from '../seal/DriftMark';
 import { EdgeMark } from '../marks';
 import { Words } from '@/ui/Words';
 import { useTrayArea, useTrayItem } from './useTrayItem';
@@ -24,7 +25,7 @@ export function TrayCell({ date, items, narrow }: TrayCellProps) {
 }
 
 function TrayCard({ item, narrow }: { item: TrayItem; narrow: boolean }) {
-  const { task, hue, props, lifted } = useTrayItem(item);
+  const { task, hue, props, lifted, drift } = useTrayItem(item);
   if (!task) return null;
   return (
     <View
@@ -32,9 +33,14 @@ function TrayCard({ item, narrow }: { item: TrayItem; narrow: boolean }) {
       className={`${hue} min-h-[24px] cursor-grab touch-manipulation select-none justify-center overflow-hidden rounded-r-lg border border-line bg-surface py-0.5 ${narrow ? 'pl-1.5 pr-0.5' : 'pl-2.5 pr-1'} ${lifted ? 'opacity-50' : ''}`}
     >
       <EdgeMark />
-      <Words size="xs" tone={task.doneAt === null ? 'ink' : 'soft'} numberOfLines={narrow ? 2 : 1}>
-        {task.title}
-      </Words>
+      <View className="flex-row items-center gap-1.5">
+        {drift && <DriftMark change={drift.change} />}
+        <View className="shrink">
+          <Words size="xs" tone={task.doneAt === null ? 'ink' : 'soft'} numberOfLines={narrow ? 2 : 1}>
+            {task.title}
+          </Words>
+        </View>
+      </View>
     </View>
   );
 }

@@ -6,6 +6,7 @@ import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { movingEvent } from '../drag/dragStore';
 import { useDragItem } from '../drag/useDragItem';
+import { useDrift } from '../seal/useDrift';
 import { openPanel } from '@/ui/panels';
 import { removeAsking } from '@/actions/events';
 import { Words } from '@/ui/Words';
@@ -17,17 +18,19 @@ export function WholeDayCard({ event, words, className, style }: Props) {
   const { zone } = useMoment();
   const workspace = useWorkspace();
   const open = () => openPanel({ kind: 'meeting', meeting: event });
+  const drift = useDrift('meeting', event.id, dateOf(event.from, zone));
   const { props, lifted } = useDragItem(movingEvent(event), dateOf(event.from, zone), open, {
     Delete: () => void removeAsking(event),
   });
   return (
     <View
       {...props}
-      aria-label={words}
+      aria-label={[words, drift?.words].filter(Boolean).join(', ')}
       className={`hue-${hueOfEvent(event, workspace)} cursor-grab touch-manipulation select-none justify-center border ${event.busy ? 'cut-corner border-edge bg-surface' : 'border-dashed border-edge'} ${lifted ? 'opacity-50' : ''} ${className}`}
       style={style}
     >
       <Words size="xs" numberOfLines={1}>
+        {drift ? `${drift.change === 'added' ? '◆' : '◇'} ` : ''}
         {words}
         {event.busy ? '' : ' · free'}
       </Words>

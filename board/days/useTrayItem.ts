@@ -21,7 +21,7 @@ export function useTrayItem(item: TrayItem) {
   const drift = useDrift('tray', id, date);
   const done = task?.doneAt === null ? '' : 'done';
   const name = ['In the tray', task?.title, estimate, done, drift?.words].filter(Boolean).join(', ');
-  return { task, hue, estimate, lifted, props: { ...props, 'aria-label': name } };
+  return { task, hue, estimate, lifted, drift, props: { ...props, 'aria-label': name } };
 }
 
 /** The tray of a day as a place to let go: its ref, and its look while something is dragged. */

@@ -76,6 +76,9 @@ export function TasksScreen() {
           placeholder={`Add to ${lists.get(target)?.name ?? 'the list'} and press Enter`}
           onSave={(title) => add({ title, listId: target })}
         />
+        <View className="flex-row">
+          <Button label="Quick line…" kind="quiet" onPress={() => openPanel({ kind: 'quick' })} />
+        </View>
         <View className="flex-row flex-wrap items-center justify-between">
           <Choice label="Order" hideLabel value={order} onChoose={setOrder} options={orderNames} />
           <Button

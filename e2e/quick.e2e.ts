@@ -1,0 +1,54 @@
+import assert from 'node:assert/strict';
+import { after, before, test } from 'node:test';
+import { leave, openPage, openStage, settled, type Stage } from './browser';
+import { boxOf, isAccessible, isGone, press, sees, tabTo } from './steps';
+
+let stage: Stage;
+before(async () => void (stage = await openStage()));
+after(() => stage.close());
+
+test('by keyboard: a line in plain words becomes a task with its block; it says what it collides with, and stays open', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/plan?day=2026-11-26');
+  await page.keyboard.press('l');
+  await page.waitForSelector('[aria-label="Quick line"]:focus');
+  await page.keyboard.type('Count the redds tomorrow 11:00 1h in Field surveys by Fri, urgent');
+  for (const words of ['Wed 25 Nov, 11:00', '1 h', 'Field surveys', 'due Fri 27 Nov', 'urgent priority'])
+    await boxOf(page, `Take back: ${words}`);
+  await sees(page, '“Count the redds” in Field surveys, Wed 25 Nov, 11:00 – 12:00.');
+  await sees(page, 'Collides with Weir hearing');
+  await isAccessible(page, 'the quick line');
+  await tabTo(page, 'Take back: Wed 25 Nov, 11:00');
+  await page.keyboard.press('Enter');
+  await sees(page, '“Count the redds tomorrow 11:00” in Field surveys, without a place in the plan.');
+  await page.focus('[aria-label="Quick line"]');
+  await page.keyboard.down('Control');
+  await page.keyboard.press('a');
+  await page.keyboard.up('Control');
+  await page.keyboard.type('Count the redds Thu 13:00 45m');
+  await page.keyboard.press('Enter');
+  await boxOf(page, 'Count the redds, 13:00 – 13:45, 45 min');
+  await page.waitForSelector('[aria-label="Quick line"]:focus');
+  await page.keyboard.press('ArrowUp');
+  await boxOf(page, 'Take back: Thu 26 Nov, 13:00');
+  await press(page, 'Undo plan new task');
+  await isGone(page, 'Count the redds, 13:00');
+  assert.deepEqual(complaints, []);
+  await leave(page);
+});
+
+test('on a phone a line with a day goes into its tray, and what was typed survives a reload', async () => {
+  const { page, complaints } = await openPage(stage, 'phone', 'demo', '/tasks');
+  await press(page, 'Quick line');
+  await page.waitForSelector('[aria-label="Quick line"]:focus');
+  await page.keyboard.type('Thank the lenders of boats tomorrow');
+  await boxOf(page, 'Take back: Wed 25 Nov');
+  await isAccessible(page, 'the quick line on a phone');
+  await page.reload();
+  await settled(page);
+  await press(page, 'Quick line');
+  await press(page, 'Add what the line says');
+  await page.goto(`${stage.address}/plan?view=agenda`);
+  await sees(page, 'Thank the lenders of boats');
+  assert.deepEqual(complaints, []);
+  await leave(page);
+});
