@@ -1,27 +1,29 @@
+import { ruleWords } from '@/core/calendar/repeat';
 import type { QuickTask } from '@/core/capture/quickTask';
-import { addTaskOn, planNewTask } from '@/core/commands/plan';
-import { addTask } from '@/core/commands/tasks';
+import { addCaptured } from '@/core/commands/capture';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
 import { dateOf } from '@/core/time/zone';
 import { here } from '@/state/here';
 import { currentWorkspace, newId, store } from '@/state/workspaceStore';
 
-/** Makes what a line says: a task, with its block or its place in a tray. Returns whether it went through. */
-export function makeOfLine({ task, goes }: QuickTask): boolean {
-  if (!goes) return store.run(addTask, task, `Added ${task.title}`);
-  if (goes.kind === 'tray')
-    return store.run(
-      addTaskOn,
-      { task, trayId: newId(), date: goes.date },
-      `Added ${task.title}, in the tray of ${dateWords(goes.date)}`,
-    );
-  const { start, minutes } = goes;
-  const { zone } = here();
+/** Where a task of a line has gone, in words. */
+function placedWords({ goes, comes }: QuickTask): string {
+  if (!goes) return '';
   const { clock } = currentWorkspace().settings;
-  const when = `${dateWords(dateOf(start, zone))}, ${clockWords(start, zone, clock)}, ${durationWords(minutes)}`;
-  return store.run(
-    planNewTask,
-    { task, block: { id: newId(), taskId: task.id, start, minutes } },
-    `Added ${task.title}: ${when}`,
-  );
+  const { zone } = here();
+  const again = comes ? `, ${ruleWords(comes.rule, comes.start.wall.slice(0, 10))}` : '';
+  if (goes.kind === 'tray') return `, in the tray of ${dateWords(goes.date)}${again}`;
+  const { start, minutes } = goes;
+  return `: ${dateWords(dateOf(start, zone))}, ${clockWords(start, zone, clock)}, ${durationWords(minutes)}${again}`;
+}
+
+/** Makes what lines say, in one step. Returns whether it went through. */
+export function makeOfLines(quick: readonly QuickTask[]): boolean {
+  const all = quick.map((each) => ({ ...each, placeId: newId(), repeatId: newId() }));
+  const [first] = quick;
+  const words =
+    first && quick.length === 1
+      ? `Added ${first.task.title}${placedWords(first)}`
+      : `Added ${quick.length} tasks`;
+  return store.run(addCaptured, { all }, words);
 }

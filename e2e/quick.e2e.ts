@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import { leave, openPage, openStage, settled, type Stage } from './browser';
-import { boxOf, isAccessible, isGone, press, sees, tabTo } from './steps';
+import { boxOf, isAccessible, isGone, press, pressText, sees, tabTo } from './steps';
 
 let stage: Stage;
 before(async () => void (stage = await openStage()));
@@ -30,7 +30,7 @@ test('by keyboard: a line in plain words becomes a task with its block; it says 
   await page.waitForSelector('[aria-label="Quick line"]:focus');
   await page.keyboard.press('ArrowUp');
   await boxOf(page, 'Take back: Thu 26 Nov, 13:00');
-  await press(page, 'Undo plan new task');
+  await press(page, 'Undo add task');
   await isGone(page, 'Count the redds, 13:00');
   assert.deepEqual(complaints, []);
   await leave(page);
@@ -49,6 +49,37 @@ test('on a phone a line with a day goes into its tray, and what was typed surviv
   await press(page, 'Add what the line says');
   await page.goto(`${stage.address}/plan?view=agenda`);
   await sees(page, 'Thank the lenders of boats');
+  assert.deepEqual(complaints, []);
+  await leave(page);
+});
+
+test('several pasted lines are shown as they are understood, and added and undone in one step; a line can be an event, or come again', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/plan?day=2026-11-26');
+  await page.keyboard.press('l');
+  await page.waitForSelector('[aria-label="Quick line"]:focus');
+  await page.keyboard.sendCharacter(
+    '- Wash the waders 20m\n- [ ] Label jars tomorrow\n- [x] Was done\nPress note by Friday',
+  );
+  await sees(page, '3 tasks, as they are understood');
+  await isAccessible(page, 'pasted lines');
+  await press(page, 'Leave out: Label jars');
+  await press(page, 'Add 2 tasks');
+  await boxOf(page, 'To place: Wash the waders, 20 min');
+  await boxOf(page, 'To place: Press note');
+  await press(page, 'Undo add task');
+  await isGone(page, 'To place: Wash the waders');
+  await page.focus('[aria-label="Quick line"]');
+  await page.keyboard.type('Call with Ines Thu 16:45 20m');
+  await pressText(page, 'An event');
+  await page.focus('[aria-label="Quick line"]');
+  await page.keyboard.press('Enter');
+  await boxOf(page, 'Meeting Call with Ines, 16:45 – 17:05');
+  await pressText(page, 'A task');
+  await page.focus('[aria-label="Quick line"]');
+  await page.keyboard.type('Feed the hatchery every weekday at 8:00 15m');
+  await sees(page, '“Feed the hatchery” in Field surveys, Wed 25 Nov, 08:00 – 08:15');
+  await page.keyboard.press('Enter');
+  await boxOf(page, 'Feed the hatchery, 08:00 – 08:15, 15 min, repeats');
   assert.deepEqual(complaints, []);
   await leave(page);
 });

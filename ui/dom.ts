@@ -1,7 +1,8 @@
 import type { TextInput, View } from 'react-native';
 
 /** The DOM element of a View or a field: on the web, its ref is the element itself. */
-export const elementOf = (view: View | TextInput | null): HTMLElement | null => view as unknown as HTMLElement | null; // web target only
+export const elementOf = (view: View | TextInput | null): HTMLElement | null =>
+  view as unknown as HTMLElement | null; // web target only
 
 /** Properties that React Native for Web hands on to the DOM but React Native's types don't know. */
 export const webProps = (props: {

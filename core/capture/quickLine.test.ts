@@ -1,4 +1,5 @@
 import * as fc from 'fast-check';
+import type { Occurrence } from '../calendar/occurrences';
 import { workspaceOf } from '../model/workspace';
 import { at, zone } from '../fixtures/make';
 import { durationWords } from '../time/words';
@@ -15,9 +16,32 @@ const workspace = workspaceOf({
   categories: ['Writing', 'Fieldwork'].map((name, rank) => ({ id: name, name, hue: 'iris', rank })),
 });
 // Tuesday 24 November 2026, 11:20
-const reader: Reader = { workspace, now: at('11:20'), zone, monthFirst: false };
+const meetingOf = (title: string, on: string): Occurrence => ({
+  id: `${title}@${on}`,
+  eventId: title,
+  recurrence: on,
+  calendarId: 'c',
+  title,
+  location: '',
+  categories: [],
+  allDay: false,
+  busy: true,
+  from: at('10:30', on),
+  to: at('12:30', on),
+});
+const meetings = [
+  meetingOf('Weir hearing', '2026-11-25'),
+  meetingOf('Team week', '2026-11-30'),
+  meetingOf('Team week', '2026-12-07'),
+];
+const reader: Reader = { workspace, meetings, now: at('11:20'), zone, monthFirst: false };
 
 const told = (chip: Chip): string => {
+  if (chip.kind === 'neededBy') return `before ${chip.value.id}`;
+  if (chip.kind === 'repeat') {
+    const { unit, every, days, nth } = chip.value.repeat;
+    return ['repeat', unit, every, days.join(), nth === null ? '' : `nth ${nth}`].filter(Boolean).join(' ');
+  }
   if (chip.kind === 'when' || chip.kind === 'due')
     return `${chip.kind} ${chip.value.date}${chip.value.time ? ` ${chip.value.time}` : ''}`;
   return `${chip.kind} ${chip.kind === 'length' ? durationWords(chip.value) : chip.value}`;
@@ -68,6 +92,21 @@ test.each([
     'Permit letter tomorrow 10:00 for 45m by Friday 17:00',
     'Permit letter | when 2026-11-25 10:00 | length 45 min | due 2026-11-27 17:00',
   ],
+  // needed by a meeting
+  ['Print the drawings before the Weir hearing', 'Print the drawings | before Weir hearing@2026-11-25'],
+  ['Slides before team week tomorrow', 'Slides | before Team week@2026-11-30 | when 2026-11-25'],
+  // repeats
+  ['Read the gauges every weekday', 'Read the gauges | repeat week 1 1,2,3,4,5'],
+  ['Read the gauges every day at 9:00', 'Read the gauges | repeat day 1 | when 2026-11-25 09:00'],
+  ['Read the gauges every other Tuesday', 'Read the gauges | repeat week 2 2'],
+  ['Read the gauges every Mon and Thu', 'Read the gauges | repeat week 1 1,4'],
+  [
+    'Read the gauges every Monday, Wednesday and Friday 30m',
+    'Read the gauges | repeat week 1 1,3,5 | length 30 min',
+  ],
+  ['Order jars every 2 weeks', 'Order jars | repeat week 2'],
+  ['Order jars every three months in Grants', 'Order jars | repeat month 3 | list Grants'],
+  ['Board minutes on the last Friday of each month', 'Board minutes | repeat month 1 nth -1'],
   // priority and energy
   ['Renew the licence, urgent', 'Renew the licence | priority urgent'],
   ['Renew the licence urgent by Friday', 'Renew the licence | priority urgent | due 2026-11-27'],
@@ -115,6 +154,11 @@ test.each([
   'Second hand waders',
   'Light bulbs for the shed',
   'The important thing about eels',
+  'Tidy up before the storm',
+  'Every day matters',
+  'Every other page of the report',
+  'Every Tuesday volunteer gets a badge',
+  'What was said in the Weir hearing',
 ])('“%s” is a title and nothing else', (line) => {
   expect(understood(line)).toBe(line);
 });
@@ -159,7 +203,7 @@ test('whatever is typed, title and chips have all its words, in order, and no ch
       ),
       (line) => {
         const { title, chips } = readLine(line, reader);
-        const wordsOf = (text: string) => text.split(/[\s,;:]+/).filter(Boolean);
+        const wordsOf = (text: string) => text.split(/[^\p{L}\p{N}’']+/u).filter(Boolean);
         const all = [title, ...chips.map(({ from, to }) => line.slice(from, to))].flatMap(wordsOf);
         expect(all.sort()).toEqual(wordsOf(line).sort());
         chips.forEach(({ from, to }, i) => {

@@ -1,4 +1,5 @@
 import { GB, casual } from 'chrono-node/en';
+import type { Occurrence } from '../calendar/occurrences';
 import { categoriesOf } from '../model/categories';
 import type { Id } from '../model/common';
 import type { Due, Priority, Task } from '../model/task';
@@ -6,18 +7,22 @@ import type { Workspace } from '../model/workspace';
 import { inRank } from '../tasks/order';
 import { isDate, wallOf, type Zone } from '../time/zone';
 import { readDuration } from './readDuration';
+import { findRepeats, type Often } from './readRepeat';
 import { readTime } from './readTime';
 
 /** What a stretch of a line was understood as. */
 export type Meaning =
-  /** When it is to be done: a day, with or without an hour. */
-  | { readonly kind: 'when'; readonly value: Due }
+  /** When it is to be done: a day, with or without an hour; or an hour alone, of the next day that has it ahead. */
+  | { readonly kind: 'when'; readonly value: Due; readonly hourOnly?: boolean }
   | { readonly kind: 'length'; readonly value: number }
   | { readonly kind: 'due'; readonly value: Due }
   | { readonly kind: 'priority'; readonly value: Priority }
   | { readonly kind: 'energy'; readonly value: NonNullable<Task['energy']> }
   | { readonly kind: 'list'; readonly value: Id }
-  | { readonly kind: 'category'; readonly value: Id };
+  | { readonly kind: 'category'; readonly value: Id }
+  | { readonly kind: 'repeat'; readonly value: Often }
+  /** The meeting that it must be done before. */
+  | { readonly kind: 'neededBy'; readonly value: Occurrence };
 
 /** One thing that was understood, and where it stands in the line, with the words that lead to it ("by", "for", "in"). */
 export type Chip = Meaning & { readonly from: number; readonly to: number };
@@ -32,6 +37,8 @@ export type QuickLine = {
 
 export type Reader = {
   readonly workspace: Pick<Workspace, 'lists' | 'categories'>;
+  /** The meetings of the coming weeks, by start. */
+  readonly meetings: readonly Occurrence[];
   /** Epoch ms, and the person's zone. */
   readonly now: number;
   readonly zone: Zone;
@@ -82,7 +89,9 @@ function momentIn(text: string, { now, zone, monthFirst }: Reader) {
     const pad = (value: number | null) => String(value ?? 0).padStart(2, '0');
     const date = `${start.get('year')}-${pad(start.get('month'))}-${pad(start.get('day'))}`;
     const time = hasHour ? `${pad(start.get('hour'))}:${pad(start.get('minute'))}` : null;
-    return isDate(date) ? [{ value: { date, time }, from: index, to: index + words.length }] : [];
+    return isDate(date)
+      ? [{ value: { date, time }, hourOnly: !hasDay, from: index, to: index + words.length }]
+      : [];
   });
 }
 
@@ -91,7 +100,7 @@ const BARE_HOUR = /^(?:at\s+)?(\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]m)?)(?![\w%])/i;
 
 /** When: a day with or without an hour, `tomorrow`, `Thu 14:30`, `on 27 Nov`, `in 2 weeks`, or an hour alone. */
 const whens: Finder = (text, reader) =>
-  momentIn(text, reader).flatMap(({ value, from, to }) => {
+  momentIn(text, reader).flatMap(({ value, hourOnly, from, to }): Chip[] => {
     const before = text.slice(0, from);
     const after = text.slice(to);
     if (NAMING.test(before) || /^['’]s\b/.test(after) || !ENDS.test(after)) return [];
@@ -114,7 +123,7 @@ const whens: Finder = (text, reader) =>
             to: to + (hour ?? 0) + words.length,
           },
         ]
-      : [{ kind: 'when', value, from: from - lead, to }];
+      : [{ kind: 'when', value, hourOnly, from: from - lead, to }];
   });
 
 /** Until when: `by Friday 17:00`, `due 3 Dec`, `due on Monday`. */
@@ -187,8 +196,37 @@ const lists: Finder = (text, { workspace }) =>
 const categories: Finder = (text, { workspace }) =>
   named(text, 'category|as', 'category', categoriesOf(workspace as Workspace)); // it reads the categories alone
 
+/** Before a meeting by its name: `before the Weir hearing`; of several of a name the next one is meant. */
+const meetings: Finder = (text, { meetings: coming }) => {
+  const byTitle = new Map([...coming].reverse().map((meeting) => [meeting.title.toLowerCase(), meeting]));
+  return [...byTitle.values()]
+    .filter(({ title }) => title.trim() !== '')
+    .sort((a, b) => a.title.length - b.title.length)
+    .flatMap((value) => {
+      const words = new RegExp(`\\bbefore(?: the)?\\s+${escaped(value.title)}(?![\\w’'])`, 'giu');
+      return [...text.matchAll(words)].map(({ 0: all, index }): Chip => ({
+        kind: 'neededBy',
+        value,
+        from: index,
+        to: index + all.length,
+      }));
+    });
+};
+
+const repeats: Finder = (text) => findRepeats(text).map((found): Chip => ({ kind: 'repeat', ...found }));
+
 /** In this order one has words before another. */
-const finders: readonly Finder[] = [dues, lengths, whens, priorities, energies, lists, categories];
+const finders: readonly Finder[] = [
+  meetings,
+  repeats,
+  dues,
+  lengths,
+  whens,
+  priorities,
+  energies,
+  lists,
+  categories,
+];
 
 /**
  * A line as it is typed, understood in plain words, in any order. `literal` are the starts of stretches that the person has

@@ -1,8 +1,10 @@
+import { addRepeating } from '../commands/repeating';
+import { trayOn } from '../tasks/places';
 import { at, date, task, zone } from '../fixtures/make';
 import { office, withZones } from '../fixtures/zones';
 import { findingWords } from '../plan/findingWords';
 import { readLine } from './quickLine';
-import { judgeLine, quickTaskOf } from './quickTask';
+import { eventHours, judgeLine, quickTaskOf } from './quickTask';
 
 const plain = withZones(office);
 const workspace = {
@@ -11,8 +13,8 @@ const workspace = {
   blocks: plain.blocks.with([{ id: 'b', taskId: 'Letter', start: at('14:00'), minutes: 60 }]),
 };
 const made = (line: string) => {
-  const read = readLine(line, { workspace, now: at('11:20'), zone, monthFirst: false });
-  return quickTaskOf(read, workspace, { id: 'new', createdAt: 0, zone });
+  const read = readLine(line, { workspace, meetings: [], now: at('11:20'), zone, monthFirst: false });
+  return quickTaskOf(read, workspace, { id: 'new', createdAt: at('11:20'), zone });
 };
 
 test('a line with an hour goes onto hours, as long as it says or the usual length, one with a day into its tray', () => {
@@ -40,4 +42,39 @@ test('what a line will collide with or make late is told before it counts', () =
   expect(said('Read the gauges at 14:30')).toEqual(['collides with Letter']);
   expect(said('Read the gauges tomorrow 10:00 by today 17:00')).toEqual(['ends 17 h 30 after it is due']);
   expect(said('Read the gauges tomorrow 10:00')).toEqual([]);
+});
+
+test('an event has an hour, and lasts one unless it says otherwise', () => {
+  const hoursOf = (line: string) =>
+    eventHours(readLine(line, { workspace, meetings: [], now: at('11:20'), zone, monthFirst: false }), zone);
+  expect(hoursOf('Call with the council at 15:00')).toEqual({ start: at('15:00'), minutes: 60 });
+  expect(hoursOf('Call with the council at 15:00 20m')).toMatchObject({ minutes: 20 });
+  expect(hoursOf('Call with the council today')).toBeUndefined();
+});
+
+test('what comes again goes to its first day, with the rule of a calendar', () => {
+  const placed = (line: string) => {
+    const { goes, comes } = made(line);
+    return [goes, comes?.rule, comes?.start.wall];
+  };
+  expect(placed('Read the gauges every Mon and Thu')).toEqual([
+    { kind: 'tray', date: '2026-11-26' },
+    'FREQ=WEEKLY;BYDAY=MO,TH',
+    '2026-11-26',
+  ]);
+  expect(placed('Minutes on the last Friday of each month at 15:00')).toEqual([
+    { kind: 'hours', start: at('15:00', '2026-11-27'), minutes: 30 },
+    'FREQ=MONTHLY;BYDAY=-1FR',
+    '2026-11-27T15:00:00',
+  ]);
+  const after = addRepeating.apply(workspace, {
+    task: made('Read the gauges every weekday').task,
+    place: { id: 't', taskId: 'new', date },
+    newId: 'r',
+    rule: 'FREQ=WEEKLY;BYDAY=MO,TU,WE,TH,FR',
+    start: { wall: date, zone: null },
+    minutes: 30,
+  });
+  const days = [date, '2026-11-25', '2026-11-28'].map((day) => trayOn(after, day, zone).length);
+  expect(days).toEqual([1, 1, 0]);
 });

@@ -1,12 +1,13 @@
-import { addTask } from '../commands/tasks';
 import type { Id } from '../model/common';
+import type { WallStart } from '../model/event';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { firstList } from '../model/workspace';
 import { judge, type Finding } from '../plan/judge';
 import { lengthOfTask, newTask } from '../tasks/newTask';
 import { inRank } from '../tasks/order';
-import { instantOf, type Zone } from '../time/zone';
+import { dateOf, instantOf, type Zone } from '../time/zone';
+import { firstOf } from './readRepeat';
 import type { Meaning, QuickLine } from './quickLine';
 
 /** Where a task of a line goes: onto hours (epoch ms, minutes), into the tray of a day, or nowhere yet. */
@@ -15,7 +16,14 @@ export type Goes =
   | { readonly kind: 'tray'; readonly date: string }
   | null;
 
-export type QuickTask = { readonly task: Omit<Task, 'rank'>; readonly goes: Goes };
+/** How a task comes again: its rule, and the first of its starts. */
+type Comes = { readonly rule: string; readonly start: WallStart };
+
+export type QuickTask = {
+  readonly task: Omit<Task, 'rank'>;
+  readonly goes: Goes;
+  readonly comes: Comes | null;
+};
 
 /** What a line says of one kind, if it says anything. */
 const valueOf = <K extends Meaning['kind']>({ chips }: QuickLine, kind: K) =>
@@ -28,29 +36,61 @@ export function quickTaskOf(
   { id, createdAt, zone }: { readonly id: Id; readonly createdAt: number; readonly zone: Zone },
 ): QuickTask {
   const [first = firstList] = inRank(workspace.lists);
-  const category = valueOf(line, 'category');
+  const listId = valueOf(line, 'list') ?? first.id;
+  const category = valueOf(line, 'category') ?? workspace.lists.get(listId)?.category;
   const energy = valueOf(line, 'energy');
+  const meeting = valueOf(line, 'neededBy');
   const task = newTask({
     id,
     title: line.title,
-    listId: valueOf(line, 'list') ?? first.id,
+    listId,
     createdAt,
     estimate: valueOf(line, 'length') ?? null,
     due: valueOf(line, 'due') ?? null,
     priority: valueOf(line, 'priority') ?? 'normal',
     ...(category === undefined ? {} : { category }),
     ...(energy === undefined ? {} : { energy }),
+    ...(meeting ? { neededBy: { eventId: meeting.eventId, recurrence: meeting.recurrence } } : {}),
   });
+  return { task, ...placeOf(line, task, createdAt, zone) };
+}
+
+/** Where the task of a line goes; one that comes again goes to its first day. */
+function placeOf(
+  line: QuickLine,
+  task: Omit<Task, 'rank'>,
+  now: number,
+  zone: Zone,
+): Omit<QuickTask, 'task'> {
   const when = valueOf(line, 'when');
-  if (!when) return { task, goes: null };
-  if (when.time === null) return { task, goes: { kind: 'tray', date: when.date } };
-  const start = instantOf(`${when.date}T${when.time}`, zone);
-  return { task, goes: { kind: 'hours', start, minutes: lengthOfTask(task) } };
+  const often = valueOf(line, 'repeat');
+  const first = often && firstOf(often, when?.date ?? dateOf(now, zone));
+  const date = first?.date ?? when?.date;
+  if (date === undefined) return { goes: null, comes: null };
+  const wall = when?.time ? `${date}T${when.time}:00` : date;
+  const comes = first ? { rule: first.rule, start: { wall, zone: when?.time ? zone : null } } : null;
+  const goes: Goes = when?.time
+    ? { kind: 'hours', start: instantOf(wall, zone), minutes: lengthOfTask(task) }
+    : { kind: 'tray', date };
+  return { goes, comes };
+}
+
+/** How long an event is of which nothing is said, in minutes. */
+const EVENT_LENGTH = 60;
+
+/** The hours of an event that a line says (epoch ms, minutes); undefined without an hour. */
+export function eventHours(line: QuickLine, zone: Zone): { start: number; minutes: number } | undefined {
+  const when = valueOf(line, 'when');
+  if (!when?.time) return undefined;
+  return {
+    start: instantOf(`${when.date}T${when.time}`, zone),
+    minutes: valueOf(line, 'length') ?? EVENT_LENGTH,
+  };
 }
 
 /** What it means that the task of a line stands where it is to go. */
 export function judgeLine(workspace: Workspace, { task, goes }: QuickTask, zone: Zone): Finding[] {
   if (!goes) return [];
-  const made = addTask.apply(workspace, task);
+  const made = { ...workspace, tasks: workspace.tasks.with([{ ...task, rank: 0 }]) };
   return judge(made, { what: { kind: 'task', taskId: task.id }, to: goes }, { zone });
 }

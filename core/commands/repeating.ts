@@ -3,13 +3,13 @@ import { asUtc } from '../calendar/rule';
 import type { Id } from '../model/common';
 import { groupedBy } from '../model/collection';
 import type { WallStart } from '../model/event';
-import type { Block } from '../model/plan';
+import type { Block, TrayItem } from '../model/plan';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { daysBetween } from '../time/zone';
 import { command, existing, put, without } from './command';
 import type { Scope } from './events';
-import { deleteTask, withWords, type TaskWords } from './tasks';
+import { addTask, deleteTask, withWords, type TaskWords } from './tasks';
 import { commandOn } from './touching';
 
 /** This and later times of a repeating task, or all; `newId` is for the one that begins here, if it is split. */
@@ -20,23 +20,42 @@ type At = {
   readonly newId: Id;
 };
 
+type Repeating = {
+  readonly taskId: Id;
+  readonly newId: Id;
+  readonly rule: string;
+  readonly start: WallStart;
+  readonly minutes: number;
+  readonly group?: boolean;
+};
+
 /** Makes a task the first time of a repeating one; `start` and `minutes` are its place in the plan. */
-export const repeatTask = commandOn(
-  'repeat',
-  'taskId',
+export const repeatTask = commandOn('repeat', 'taskId', (workspace, input: Repeating) => {
+  const { taskId, newId: id, rule, start, minutes, group } = input;
+  const task = existing(workspace.tasks, taskId, 'task');
+  const { title, notes, listId, estimate, priority, category, rank } = task;
+  const date = start.wall.slice(0, 10);
+  const due = task.due && { days: daysBetween(date, task.due.date), time: task.due.time };
+  const words = { title, notes, listId, estimate, priority, ...(category ? { category } : {}) };
+  const repeating = { id, ...words, rank, start, minutes, rule, due, ...(group ? { group } : {}) };
+  const first = put(workspace, 'tasks', { ...task, repeats: { id, recurrence: start.wall } });
+  return put(first, 'repeats', { ...repeating, without: [start.wall] });
+});
+
+/** Adds a task that comes again, with the place of its first time: a block, or a line of a tray. */
+export const addRepeating = command(
+  'add task',
   (
     workspace,
-    input: { taskId: Id; newId: Id; rule: string; start: WallStart; minutes: number; group?: boolean },
+    {
+      task,
+      place,
+      ...input
+    }: Omit<Repeating, 'taskId'> & { task: Omit<Task, 'rank'>; place: Block | TrayItem },
   ) => {
-    const { taskId, newId: id, rule, start, minutes, group } = input;
-    const task = existing(workspace.tasks, taskId, 'task');
-    const { title, notes, listId, estimate, priority, category, rank } = task;
-    const date = start.wall.slice(0, 10);
-    const due = task.due && { days: daysBetween(date, task.due.date), time: task.due.time };
-    const words = { title, notes, listId, estimate, priority, ...(category ? { category } : {}) };
-    const repeating = { id, ...words, rank, start, minutes, rule, due, ...(group ? { group } : {}) };
-    const first = put(workspace, 'tasks', { ...task, repeats: { id, recurrence: start.wall } });
-    return put(first, 'repeats', { ...repeating, without: [start.wall] });
+    const added = addTask.apply(workspace, task);
+    const placed = 'start' in place ? put(added, 'blocks', place) : put(added, 'tray', place);
+    return repeatTask.apply(placed, { ...input, taskId: task.id });
   },
 );
 

@@ -1,21 +1,32 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
-import { makeOfLine } from '@/actions/quick';
+import { addEventAt } from '@/actions/events';
+import { makeOfLines } from '@/actions/quick';
+import { comingMeetings } from '@/core/calendar/layers';
 import { readLine, type Chip } from '@/core/capture/quickLine';
-import { quickTaskOf, judgeLine } from '@/core/capture/quickTask';
+import { eventHours, judgeLine, quickTaskOf } from '@/core/capture/quickTask';
+import { linesOf } from '@/core/capture/manyLines';
 import { bounds } from '@/core/model/bounds';
+import { judge } from '@/core/plan/judge';
 import { useWorkspace } from '@/state/shown';
 import { newId } from '@/state/workspaceStore';
 import { Findings } from '@/board/Findings';
 import { Button, IconButton } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
 import { useMoment } from '@/ui/clock';
 import { elementOf } from '@/ui/dom';
 import { draftOf, keepDraft } from '@/ui/drafts';
 import type { Panel, Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
-import { chipWords, madeWords } from './quickWords';
+import { Many } from './Many';
+import { chipWords, eventWords, madeWords } from './quickWords';
 
 const DRAFT = 'Quick line';
+
+/** How many days ahead meetings are known by name. */
+const MEETING_DAYS = 28;
+
+type Kind = 'task' | 'event';
 
 /** Whether a date in figures begins with the month where the browser is from. */
 const monthFirst = () => {
@@ -31,9 +42,13 @@ function useLine() {
   const [literal, setLiteral] = useState<readonly number[]>([]);
   const [last, setLast] = useState('');
   const [id, setId] = useState(newId);
-  const reader = { workspace, now, zone, monthFirst: monthFirst() };
+  const [kind, setKind] = useState<Kind>('task');
+  const meetings = useMemo(() => comingMeetings(workspace, MEETING_DAYS, zone, now), [workspace, zone, now]);
+  const reader = { workspace, meetings, now, zone, monthFirst: monthFirst() };
   const line = readLine(text, reader, literal);
   const quick = quickTaskOf(line, workspace, { id, createdAt: now, zone });
+  const hours = eventHours(line, zone);
+  const ready = line.title !== '' && (kind === 'task' || hours !== undefined);
   const type = (typed: string) => {
     keepDraft(DRAFT, typed);
     // what was taken back stays so while the words before it do
@@ -41,22 +56,40 @@ function useLine() {
     setText(typed);
   };
   const make = () => {
-    if (line.title === '' || !makeOfLine(quick)) return;
+    if (!ready) return;
+    const made =
+      kind === 'event' && hours ? addEventAt({ title: line.title, ...hours }) : makeOfLines([quick]);
+    if (!made) return;
     setLast(text);
     type('');
     setId(newId());
   };
   const takeBack = (chip: Chip) => setLiteral([...literal, chip.from]);
-  return { text, line, quick, last, type, make, takeBack };
+  return { reader, text, line, quick, hours, kind, setKind, ready, last, type, make, takeBack };
 }
 
-/** One typed line becomes a task, with its block or its place in a tray; it stays open for the next one. */
+/** One typed line becomes a task, with its block or its place in a tray, or an event; it stays open for the next one. */
 function Quick() {
   const { zone } = useMoment();
   const workspace = useWorkspace();
-  const { text, line, quick, last, type, make, takeBack } = useLine();
+  const { reader, text, line, quick, hours, kind, setKind, ready, last, type, make, takeBack } = useLine();
   const field = useRef<TextInput>(null);
-  useEffect(() => field.current?.focus(), []);
+  const [many, setMany] = useState<readonly string[]>([]);
+  const take = (typed: string) => {
+    const lines = linesOf(typed);
+    if (lines.length > 1) setMany(lines);
+    else type(typed.replace(/\s*\n\s*/g, ' '));
+  };
+  useEffect(() => {
+    if (many.length === 0) field.current?.focus();
+  }, [many]);
+  const findings =
+    kind === 'task'
+      ? judgeLine(workspace, quick, zone)
+      : hours
+        ? judge(workspace, { what: { kind: 'newEvent' }, to: { kind: 'hours', ...hours } }, { zone })
+        : [];
+  if (many.length > 0) return <Many lines={many} reader={reader} onDone={() => setMany([])} />;
   const titleMissing = text.trim() !== '' && line.title === '';
   return (
     <View className="gap-3">
@@ -70,7 +103,7 @@ function Quick() {
         placeholder="Read the gauges Thu 14:30 45m in Field surveys"
         placeholderTextColor="var(--ink-soft)"
         value={text}
-        onChangeText={(typed) => type(typed.replace(/\n/g, ' '))}
+        onChangeText={take}
         onKeyPress={(event) => {
           const { key } = event.nativeEvent;
           if (key === 'ArrowUp' && text === '' && last !== '') type(last);
@@ -86,7 +119,7 @@ function Quick() {
           {line.chips.map((chip) => (
             <Understood
               key={chip.kind}
-              words={chipWords(chip, workspace)}
+              words={chipWords(chip, line, workspace, reader)}
               onSelect={() => mark(field.current, chip)}
               onTakeBack={() => takeBack(chip)}
             />
@@ -96,26 +129,34 @@ function Quick() {
       <View aria-live="polite" className="gap-1">
         {text.trim() === '' ? (
           <Words size="xs" tone="soft">
-            In plain words, in any order: a day and an hour, a length, “by Friday”, “urgent”, “in” a list. The
-            arrow up brings back the last line.
+            In plain words, in any order: a day and an hour, a length, “by Friday”, “urgent”, “in” a list,
+            “every Monday”. Several lines can be pasted at once. The arrow up brings back the last line.
           </Words>
         ) : titleMissing ? (
           <Words tone="brick">A title is missing: what shall be done?</Words>
         ) : (
           <>
-            <Words>{madeWords(quick, workspace, zone)}</Words>
-            <Findings findings={judgeLine(workspace, quick, zone)} />
+            <Words>
+              {kind === 'event'
+                ? eventWords(line, hours, workspace, zone)
+                : madeWords(quick, workspace, zone)}
+            </Words>
+            <Findings findings={findings} />
           </>
         )}
       </View>
-      <View className="flex-row">
-        <Button
-          label="Add"
-          says="Add what the line says"
-          kind="primary"
-          disabled={line.title === ''}
-          onPress={make}
+      <View className="flex-row flex-wrap items-end justify-between gap-2">
+        <Choice
+          label="Make it"
+          hideLabel
+          value={kind}
+          onChoose={setKind}
+          options={[
+            { value: 'task', name: 'A task' },
+            { value: 'event', name: 'An event' },
+          ]}
         />
+        <Button label="Add" says="Add what the line says" kind="primary" disabled={!ready} onPress={make} />
       </View>
     </View>
   );

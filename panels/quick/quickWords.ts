@@ -1,18 +1,28 @@
-import type { Chip } from '@/core/capture/quickLine';
+import type { Chip, QuickLine } from '@/core/capture/quickLine';
 import type { QuickTask } from '@/core/capture/quickTask';
 import type { Due } from '@/core/model/task';
 import type { Workspace } from '@/core/model/workspace';
 import { clockWords, dateWords, durationWords, timeWords } from '@/core/time/words';
+import { ruleWords } from '@/core/calendar/repeat';
+import { firstOf } from '@/core/capture/readRepeat';
 import { dateOf, type Zone } from '@/core/time/zone';
 
 const momentWords = ({ date, time }: Due, { settings }: Workspace): string =>
   time === null ? dateWords(date) : `${dateWords(date)}, ${timeWords(time, settings.clock)}`;
 
-/** What was understood, in words. */
-export function chipWords(chip: Chip, workspace: Workspace): string {
+/** What was understood, in words; an hour alone of what comes again has the days of that. */
+export function chipWords(
+  chip: Chip,
+  { chips }: QuickLine,
+  workspace: Workspace,
+  { zone, now }: { readonly zone: Zone; readonly now: number },
+): string {
   switch (chip.kind) {
-    case 'when':
-      return momentWords(chip.value, workspace);
+    case 'when': {
+      const { date, time } = chip.value;
+      const ofRepeat = chip.hourOnly && time !== null && chips.some(({ kind }) => kind === 'repeat');
+      return ofRepeat ? timeWords(time, workspace.settings.clock) : momentWords({ date, time }, workspace);
+    }
     case 'due':
       return `due ${momentWords(chip.value, workspace)}`;
     case 'length':
@@ -23,18 +33,40 @@ export function chipWords(chip: Chip, workspace: Workspace): string {
       return chip.value === 'sharp' ? 'sharp hours' : 'light work';
     case 'list':
       return workspace.lists.get(chip.value)?.name ?? '';
+    case 'repeat': {
+      const { rule, date } = firstOf(chip.value, dateOf(now, zone));
+      return ruleWords(rule, date);
+    }
+    case 'neededBy':
+      return `before ${chip.value.title}`;
     case 'category':
       return workspace.categories.get(chip.value)?.name ?? '';
   }
 }
 
+/** What an event of a line will be, in a sentence; what is of tasks alone is said to stay out. */
+export function eventWords(
+  { title, chips }: QuickLine,
+  hours: { start: number; minutes: number } | undefined,
+  { settings }: Workspace,
+  zone: Zone,
+): string {
+  if (!hours) return `“${title}”: an event needs a day and an hour, as in “Thu 14:30”.`;
+  const { start, minutes } = hours;
+  const clock = (instant: number) => clockWords(instant, zone, settings.clock);
+  const unused = chips.some(({ kind }) => kind !== 'when' && kind !== 'length');
+  const made = `“${title}” in your calendar, ${dateWords(dateOf(start, zone))}, ${clock(start)} – ${clock(start + minutes * 60_000)}.`;
+  return unused ? `${made} What else was understood is of tasks and stays out.` : made;
+}
+
 /** What a line will make, in a sentence. */
-export function madeWords({ task, goes }: QuickTask, workspace: Workspace, zone: Zone): string {
+export function madeWords({ task, goes, comes }: QuickTask, workspace: Workspace, zone: Zone): string {
   const list = workspace.lists.get(task.listId)?.name ?? '';
   const made = `“${task.title}” in ${list}`;
   if (!goes) return `${made}, without a place in the plan.`;
-  if (goes.kind === 'tray') return `${made}, in the tray of ${dateWords(goes.date)}.`;
+  const again = comes ? `, ${ruleWords(comes.rule, comes.start.wall.slice(0, 10))}` : '';
+  if (goes.kind === 'tray') return `${made}, in the tray of ${dateWords(goes.date)}${again}.`;
   const { clock } = workspace.settings;
   const end = goes.start + goes.minutes * 60_000;
-  return `${made}, ${dateWords(dateOf(goes.start, zone))}, ${clockWords(goes.start, zone, clock)} – ${clockWords(end, zone, clock)}.`;
+  return `${made}, ${dateWords(dateOf(goes.start, zone))}, ${clockWords(goes.start, zone, clock)} – ${clockWords(end, zone, clock)}${again}.`;
 }
