@@ -1,11 +1,12 @@
 import { View } from 'react-native';
 import { dayShares, shares, sumOfShares, type Share, type Shares } from '@/core/plan/left';
 import { daysOfWeek } from '@/core/time/week';
-import { dateWords, durationWords, weekdayWords } from '@/core/time/words';
+import { durationWords } from '@/core/time/words';
 import type { Workspace } from '@/core/model/workspace';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { Heading, Words } from '@/ui/Words';
+import { DayName } from './DayName';
 
 /** In the order in which people take a day apart: what is not theirs to give first, what is left last. */
 const order: readonly Share[] = ['asleep', 'duties', 'meetings', 'buffers', 'planned', 'work', 'own'];
@@ -61,16 +62,7 @@ export function WhatIsLeft({ workspace, week }: Props) {
         <Words face="strong">Day by day</Words>
         {days.map(({ date, parts }) => (
           <View key={date} className="flex-row items-center gap-2">
-            <View className="w-9">
-              <Words size="xs">
-                <Words size="xs" className="sr-only">
-                  {dateWords(date)}: {figuresOf(parts)}
-                </Words>
-                <Words size="xs" aria-hidden>
-                  {weekdayWords(date)}
-                </Words>
-              </Words>
-            </View>
+            <DayName date={date} figures={figuresOf(parts)} />
             <View className="flex-1">
               <Tape parts={parts} height={14} />
             </View>

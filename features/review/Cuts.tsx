@@ -1,7 +1,8 @@
 import { View } from 'react-native';
+import { DayName } from '@/board/left/DayName';
 import { LONG, weekCuts, type DayCuts, type WeekCuts } from '@/core/review/cuts';
 import { lengthOf, type Span } from '@/core/time/span';
-import { clockWords, dateWords, durationWords, weekdayWords } from '@/core/time/words';
+import { clockWords, dateWords, durationWords } from '@/core/time/words';
 import { addDays, dateOf, dayOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
@@ -77,16 +78,7 @@ function DayLine({ day, hours }: { day: DayCuts; hours: Span }) {
     }) as const;
   return (
     <View className="flex-row items-center gap-2">
-      <View className="w-9">
-        <Words size="xs">
-          <Words size="xs" className="sr-only">
-            {dateWords(date)}: {long} of an hour or more, the longest {durationWords(longest)}
-          </Words>
-          <Words size="xs" aria-hidden>
-            {weekdayWords(date)}
-          </Words>
-        </Words>
-      </View>
+      <DayName date={date} figures={`${long} of an hour or more, the longest ${durationWords(longest)}`} />
       <View aria-hidden className="h-4 flex-1">
         {working.map((span) => (
           <View
