@@ -16,7 +16,8 @@ export type Repeat = {
 };
 
 const FREQ = { day: 'DAILY', week: 'WEEKLY', month: 'MONTHLY', year: 'YEARLY' } as const;
-const CODES = ['MO', 'TU', 'WE', 'TH', 'FR', 'SA', 'SU'];
+/** Weekdays as RFC 5545 3.3.10 names them, Monday first. */
+export const weekdayCodes = ['MO', 'TU', 'WE', 'TH', 'FR', 'SA', 'SU'];
 
 /** The parts of an RRULE, `FREQ` → `WEEKLY`. */
 export const partsOf = (rule: string): Map<string, string> =>
@@ -40,10 +41,10 @@ export function ruleOf(repeat: Repeat, start: IsoDate): string {
       'BYDAY',
       [...days]
         .sort()
-        .map((day) => CODES[day - 1])
+        .map((day) => weekdayCodes[day - 1])
         .join(),
     );
-  if (unit === 'month' && nth !== null) parts.set('BYDAY', `${nth}${CODES[weekdayOf(start) - 1]}`);
+  if (unit === 'month' && nth !== null) parts.set('BYDAY', `${nth}${weekdayCodes[weekdayOf(start) - 1]}`);
   if (count !== null) parts.set('COUNT', String(count));
   // to the end of the last day, whatever the hour and the zone of the start
   else if (until) parts.set('UNTIL', `${until.replace(/-/g, '')}T235959`);
@@ -61,7 +62,7 @@ export function repeatOf(rule: string): Repeat | null {
   const byday = parts.get('BYDAY')?.split(',') ?? [];
   if (!unit || (byday.length > 0 && unit !== 'week' && unit !== 'month')) return null;
   const [, n] = unit === 'month' ? (/^(-1|[1-4])[A-Z]{2}$/.exec(byday.join()) ?? []) : [];
-  const days = unit === 'week' ? byday.map((code) => CODES.indexOf(code) + 1) : [];
+  const days = unit === 'week' ? byday.map((code) => weekdayCodes.indexOf(code) + 1) : [];
   if (days.includes(0) || (unit === 'month' && byday.length > 0 && n === undefined)) return null;
   const until = /^(\d{4})(\d{2})(\d{2})/.exec(parts.get('UNTIL') ?? '');
   return {
@@ -109,13 +110,16 @@ export function movedRule(rule: string, from: IsoDate, to: IsoDate): string {
   const parts = partsOf(rule);
   const days = Temporal.PlainDate.from(from).until(Temporal.PlainDate.from(to)).days;
   if (days === 0) return rule;
-  const turned = (code: string) => CODES[(((CODES.indexOf(code) + days) % 7) + 7) % 7] ?? code;
+  const turned = (code: string) => weekdayCodes[(((weekdayCodes.indexOf(code) + days) % 7) + 7) % 7] ?? code;
   const byday = parts.get('BYDAY');
   if (byday && parts.get('FREQ') === 'WEEKLY') parts.set('BYDAY', byday.split(',').map(turned).join());
   else if (byday && /^-?\d[A-Z]{2}$/.test(byday)) {
     const date = Temporal.PlainDate.from(to);
     const last = byday.startsWith('-') && date.day + 7 > date.daysInMonth;
-    parts.set('BYDAY', `${last ? -1 : Math.min(4, Math.ceil(date.day / 7))}${CODES[weekdayOf(to) - 1]}`);
+    parts.set(
+      'BYDAY',
+      `${last ? -1 : Math.min(4, Math.ceil(date.day / 7))}${weekdayCodes[weekdayOf(to) - 1]}`,
+    );
   }
   if (/^\d+$/.test(parts.get('BYMONTHDAY') ?? '')) parts.set('BYMONTHDAY', String(Number(to.slice(8))));
   if (/^\d+$/.test(parts.get('BYMONTH') ?? '')) parts.set('BYMONTH', String(Number(to.slice(5, 7))));

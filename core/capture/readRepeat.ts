@@ -1,7 +1,7 @@
-import { repeatOf, ruleOf, type Repeat } from '../calendar/repeat';
+import { ruleOf, type Repeat } from '../calendar/repeat';
 import { ruleStarts } from '../calendar/rule';
 import { weekdayNames } from '../time/words';
-import { addDays, type IsoDate } from '../time/zone';
+import { addDays, weekdayOf, type IsoDate } from '../time/zone';
 import type { Found } from './found';
 
 const day = '(?:mon|tues?|wed(?:nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?s?';
@@ -36,7 +36,7 @@ const monthly = new RegExp(
 );
 
 /** The weekday that some letters begin, Monday is 1. */
-const weekdayOf = (word: string): number =>
+const weekdayNamed = (word: string): number =>
   1 + weekdayNames.findIndex((name) => name.slice(0, 3).toLowerCase() === word.slice(0, 3).toLowerCase());
 
 const repeat = (changes: Partial<Repeat>): Repeat => ({
@@ -67,7 +67,7 @@ export function findRepeats(text: string): Found<Often>[] {
   });
   return [
     ...[...text.matchAll(weekly)].map((all) => {
-      const days = (all[2] ?? '').split(/,? and |, /i).map(weekdayOf);
+      const days = (all[2] ?? '').split(/,? and |, /i).map(weekdayNamed);
       return found(all, repeat({ days: [...new Set(days)].sort(), every: all[1] ? 2 : 1 }));
     }),
     ...[...text.matchAll(plain)].map((all) => {
@@ -82,7 +82,7 @@ export function findRepeats(text: string): Found<Often>[] {
       found(
         all,
         repeat({ unit: 'month', nth: NTH[(all[1] ?? '').toLowerCase()] ?? 1 }),
-        weekdayOf(all[2] ?? ''),
+        weekdayNamed(all[2] ?? ''),
       ),
     ),
   ];
@@ -95,11 +95,8 @@ const AHEAD = 62;
 export function firstOf({ repeat: said, weekday }: Often, from: IsoDate): { rule: string; date: IsoDate } {
   // a day of the month is told by that of its start: one of that weekday stands in for it
   const like =
-    Array.from({ length: 7 }, (_, i) => addDays(from, i)).find((date) => isWeekday(date, weekday)) ?? from;
+    Array.from({ length: 7 }, (_, i) => addDays(from, i)).find((date) => weekdayOf(date) === weekday) ?? from;
   const rule = ruleOf(said, like);
   const [first = from] = ruleStarts(rule, from, 'UTC', from, addDays(from, AHEAD));
-  return { rule: repeatOf(rule) ? rule : ruleOf(said, first), date: first };
+  return { rule, date: first };
 }
-
-const isWeekday = (date: IsoDate, weekday: number | null) =>
-  weekday !== null && (new Date(`${date}T00:00:00Z`).getUTCDay() + 6) % 7 === weekday - 1;

@@ -1,4 +1,4 @@
-import { partsOf } from '../calendar/repeat';
+import { partsOf, weekdayCodes } from '../calendar/repeat';
 import { Hue } from '../model/common';
 import { plainEvent, type CalendarEvent } from '../model/event';
 import { DAY_MINUTES, FrameZone, plainZone, type Frame } from '../model/frame';
@@ -6,9 +6,6 @@ import type { Workspace } from '../model/workspace';
 import { clockOf, minutesOfClock } from '../time/wall';
 import { addDays, daysBetween, instantOf, wallOf, weekdayOf, type IsoDate, type Zone } from '../time/zone';
 import type { FileEvent } from './readEvent';
-
-/** Weekdays as RFC 5545 3.3.10 names them, Monday first. */
-const NAMES = ['MO', 'TU', 'WE', 'TH', 'FR', 'SA', 'SU'];
 
 /** The line of an event (RFC 5545 3.8.8.2) that says what of a zone no other property can. */
 const ZONE_LINE = 'X-SPRINDLE-ZONE';
@@ -47,7 +44,7 @@ export function eventsOfFrame(
       busy: false,
       start: { wall: `${first ?? from}T${clockOf(of.from)}:00`, zone },
       length: { days: 0, seconds: of.minutes * 60 },
-      rule: `FREQ=WEEKLY;BYDAY=${of.days.map((day) => NAMES[day - 1]).join(',')}`,
+      rule: `FREQ=WEEKLY;BYDAY=${of.days.map((day) => weekdayCodes[day - 1]).join(',')}`,
       kept: [traitsLine(of)],
     };
   };
@@ -93,7 +90,7 @@ function daysOf({ rule }: FileEvent, date: IsoDate): number[] {
     parts
       .get('BYDAY')
       ?.split(',')
-      .map((code) => NAMES.indexOf(code) + 1) ?? [];
+      .map((code) => weekdayCodes.indexOf(code) + 1) ?? [];
   return parts.get('FREQ') === 'WEEKLY' && named.length > 0
     ? named.filter((day) => day > 0)
     : [weekdayOf(date)];

@@ -1,6 +1,6 @@
 import { shapeOf } from '../frame/shape';
 import { DAY_MINUTES, type FrameZone } from '../model/frame';
-import { weekdayNames } from '../time/words';
+import { shortWeekday } from '../time/words';
 import { clockOf } from '../time/wall';
 import { weekdaysFrom } from '../time/week';
 
@@ -53,12 +53,7 @@ export function framePicture(name: string, zones: readonly FrameZone[], looks: P
     ),
   ]);
   const heads = days.map((weekday) =>
-    text(
-      { x: x(weekday) + GAP, y: top - 36 },
-      54,
-      (weekdayNames[weekday - 1] ?? '').slice(0, 3),
-      `fill="${ink}" font-weight="700"`,
-    ),
+    text({ x: x(weekday) + GAP, y: top - 36 }, 54, shortWeekday(weekday), `fill="${ink}" font-weight="700"`),
   );
   const stretches = shapeOf(zones).map(({ zone, weekday, from, to }) => {
     const { edge, fill } = looks.colours(zone);
