@@ -6,6 +6,7 @@ import { toPlace } from '@/core/tasks/toPlace';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
+import { useFirstDrawn } from '@/ui/firstDrawn';
 import { Button } from '@/ui/Button';
 import { useDropArea } from '@/board/drag/areas';
 import { movingTask, useDrag } from '@/board/drag/dragStore';
@@ -29,12 +30,21 @@ export function useToPlace(): Task[] {
 
 /** The pane beside the day, on a wide screen. What is dropped on it leaves the plan. */
 export function ToPlacePane({ date }: { date: string }) {
-  const tasks = useToPlace();
   const { attach } = useDropArea({ kind: 'off' });
   const aimed = useDrag(({ target }) => target?.kind === 'off');
-  const finding = useFinding(tasks);
+  const drawn = useFirstDrawn();
   return (
     <View ref={attach} className={`w-[300px] border-r ${aimed ? 'border-pine bg-surface' : 'border-line'}`}>
+      {drawn && <ToPlaceBody date={date} />}
+    </View>
+  );
+}
+
+function ToPlaceBody({ date }: { date: string }) {
+  const tasks = useToPlace();
+  const finding = useFinding(tasks);
+  return (
+    <>
       <View className="gap-1 px-4 pb-2 pt-4">
         <Heading level={2}>To place</Heading>
         <Words tone="soft">{countWords(tasks)}</Words>
@@ -49,7 +59,7 @@ export function ToPlacePane({ date }: { date: string }) {
           <Button label="Add task" icon="add" onPress={() => openPanel({ kind: 'newTask' })} />
         </View>
       </ScrollView>
-    </View>
+    </>
   );
 }
 

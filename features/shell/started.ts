@@ -1,5 +1,6 @@
 import { useEffect } from 'react';
 import { kept } from '@/state/kept';
+import { firstDrawn } from '@/ui/firstDrawn';
 
 const starts = kept('sprindle.starts');
 
@@ -9,6 +10,7 @@ export function useStarted(stands: boolean): void {
     if (!stands) return;
     // after what stands has been painted
     const timer = setTimeout(starts.forget, 0);
+    firstDrawn();
     return () => clearTimeout(timer);
   }, [stands]);
 }
