@@ -51,11 +51,25 @@ const onAThing = [
   { name: 'off', key: 'Delete', what: 'off the plan; an event is deleted' },
 ] as const satisfies readonly Line[];
 
+const inTheInbox = [
+  { shown: '1 … 4', what: '10 minutes, half an hour, an hour, two hours' },
+  { name: 'other', key: 'o', what: 'another length, typed' },
+  { shown: '← →', what: 'on which day' },
+  { name: 'due', key: 'b', what: 'by when, typed; again: the meeting that is offered' },
+  { name: 'file', key: 'i', what: 'into the next list' },
+  { name: 'steps', key: 'e', what: 'break it down into steps' },
+  { name: 'park', key: 'p', what: 'park it' },
+  { name: 'off', key: 'Delete', what: 'delete it' },
+  { name: 'leave', key: 'v', what: 'leave it in the inbox' },
+  { shown: 'Enter', what: 'take it as it is said, and go on to the next' },
+] as const satisfies readonly Line[];
+
 /** The table as it is shown: groups of keys and what they do. */
 export const keyGroups: readonly { readonly name: string; readonly lines: readonly Line[] }[] = [
   { name: 'Anywhere', lines: anywhere },
   { name: 'In the plan', lines: inThePlan },
   { name: 'On a task, a block or an event', lines: onAThing },
+  { name: 'Going through the inbox', lines: inTheInbox },
 ];
 
 type Named<L extends readonly Line[]> = Extract<L[number], { name: string; key: string }>;
@@ -67,7 +81,12 @@ const byName = <L extends readonly Line[]>(lines: L) =>
   };
 
 /** The keys by the name of what they do. */
-export const keys = { anywhere: byName(anywhere), inThePlan: byName(inThePlan), onAThing: byName(onAThing) };
+export const keys = {
+  anywhere: byName(anywhere),
+  inThePlan: byName(inThePlan),
+  onAThing: byName(onAThing),
+  inTheInbox: byName(inTheInbox),
+};
 
 /** Whether a key belongs to what is typed. */
 export const isTyping = ({ target }: KeyboardEvent): boolean =>

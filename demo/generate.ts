@@ -17,6 +17,7 @@ import { addDays, dateOf, dayOf, instantOf, weekdayOf, type IsoDate, type Zone }
 import { again, categories, group, intended, lists, officeTasks, surprises, type OfficeTask } from './office';
 import { at, CALENDAR, LATE_MEETING, calendars, eventsAround, workingDay } from './calendars';
 import { frames, holdsFrom, targets } from './frames';
+import { aside, toolSteps } from './inbox';
 import { randomFrom } from './random';
 
 function toTask(
@@ -49,6 +50,9 @@ const intentions = (today: IsoDate): Intention[] =>
     doneAt: null,
     rank,
   }));
+
+/** The task that the demo shows with steps. */
+const TOOLS = 'Volunteer day: tool list';
 
 /** The tasks that come again each week, from the next Monday on. */
 function repeating(today: IsoDate, zone: Zone): RepeatingTask[] {
@@ -172,13 +176,14 @@ export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; 
   const random = randomFrom(seed);
   const today = dateOf(now, zone);
   const tasks = officeTasks.map((task, i) => toTask(task, i, today, now));
+  const inSteps = tasks.map((task) => (task.title === TOOLS ? { ...task, steps: toolSteps(now) } : task));
   let workspace = workspaceOf({
     lists,
     categories,
     frames,
     frameHolds: holdsFrom(today),
     targets,
-    tasks,
+    tasks: [...inSteps, ...aside(now, zone, tasks.length)],
     calendars,
     events: eventsAround(today, zone),
     repeats: repeating(today, zone),

@@ -31,7 +31,7 @@ before(async () => {
 after(() => stage.close());
 
 const addTasks = async (page: Page, ...titles: string[]) => {
-  for (const title of titles) await type(page, 'Add to General', title);
+  for (const title of titles) await type(page, 'Add to the inbox', title);
 };
 const order = async (page: Page) =>
   (await labels(page)).filter((label) => label.startsWith('Move ')).map((label) => label.slice(5));
@@ -40,7 +40,7 @@ test('the whole job by keyboard alone', async () => {
   const { page, complaints } = await openPage(stage, 'wide', 'keys');
   await tabTo(page, 'Tasks');
   await page.keyboard.press('Enter');
-  await tabTo(page, 'Add to General');
+  await tabTo(page, 'Add to the inbox');
   await page.keyboard.type('Read the gauges');
   await page.keyboard.press('Enter');
   await boxOf(page, 'Done: Read the gauges');
@@ -206,7 +206,7 @@ test('everything goes out as one file and comes in again elsewhere, by one step 
   await page.goto(`${stage.address}/settings?space=elsewhere`);
   await settled(page);
   await chooseFile(page, 'Open an exported file', file);
-  await sees(page, '35 tasks, 4 lists, 16 events, 2 calendars');
+  await sees(page, '46 tasks, 4 lists, 16 events, 2 calendars');
   await pressText(page, 'Replace everything');
   await page.keyboard.press('Escape');
   await press(page, 'Tasks');

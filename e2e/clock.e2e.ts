@@ -32,8 +32,8 @@ async function running(space: string) {
     space,
     '/tasks',
   );
-  await type(page, 'Add to General', 'Survey report');
-  await type(page, 'Add to General', 'Ring the landowner');
+  await type(page, 'Add to the inbox', 'Survey report');
+  await type(page, 'Add to the inbox', 'Ring the landowner');
   await press(page, 'Start Survey report');
   await minutes(page, 4, 'go by');
   await boxOf(page, 'Stop Survey report');

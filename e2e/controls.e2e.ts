@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
 import { leave, openPage, openStage, settled, type Stage } from './browser';
-import { boxOf, eventually, isAccessible, isGone, press, sees, tabTo, type } from './steps';
+import { boxOf, eventually, isAccessible, isGone, press, pressText, sees, tabTo, type } from './steps';
 
 let stage: Stage;
 before(async () => {
@@ -23,7 +23,7 @@ const pressKey = async (page: Page, ...keys: Parameters<Page['keyboard']['press'
 
 test('Enter keeps the keyboard in a field: one title after the other is added, and a refused value can be mended', async () => {
   const { page, complaints } = await openPage(stage, 'wide', 'enter', '/tasks');
-  await (await page.waitForSelector('input[aria-label="Add to General"]'))?.click();
+  await (await page.waitForSelector('input[aria-label="Add to the inbox"]'))?.click();
   await page.keyboard.type('Order waders');
   await pressKey(page, 'Enter');
   await page.keyboard.type('Calibrate gauge');
@@ -40,7 +40,7 @@ test('Enter keeps the keyboard in a field: one title after the other is added, a
 
 test('Space ticks, on a task as on a card that Space would pick up; a group of radios is one tab stop, and arrows choose', async () => {
   const { page, complaints } = await openPage(stage, 'wide', 'keys', '/tasks');
-  await type(page, 'Add to General', 'Order waders');
+  await type(page, 'Add to the inbox', 'Order waders');
   await tabTo(page, 'Done: Order waders');
   await pressKey(page, 'Space');
   await isGone(page, 'Done: Order waders');
@@ -97,6 +97,7 @@ test('what lies beneath a sheet cannot be reached; what is said stands in the sh
 
 test('undoing by the notice gives the keyboard back to where it was; a name that is taken is refused at its field', async () => {
   const { page, complaints } = await openPage(stage, 'wide', 'demo', '/tasks');
+  await pressText(page, 'Volunteer days');
   await tabTo(page, 'Done: Small things');
   await pressKey(page, 'Space');
   await isGone(page, 'Done: Small things');

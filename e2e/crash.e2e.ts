@@ -44,7 +44,7 @@ async function edit(page: Page, edits: Map<string, Edit>, random: () => number) 
     known.ticked = performance.now();
   } else {
     const fresh = `Gauge ${Math.floor(random() * 1e9)}`;
-    await focus(page, '[aria-label^="Add to General"]');
+    await focus(page, '[aria-label^="Add to the inbox"]');
     await page.keyboard.type(fresh);
     await page.keyboard.press('Enter');
     await page.waitForSelector(`[aria-label="Done: ${fresh}"]`);
@@ -72,7 +72,7 @@ test(`a tab killed at random moments loses nothing older than half a second, ${R
     page = await context.newPage();
     await page.goto(`${stage.address}/tasks?space=crash&now=${NOW}&zone=Europe/London`);
     await settled(page);
-    await page.waitForSelector('[aria-label^="Add to General"]');
+    await page.waitForSelector('[aria-label^="Add to the inbox"]');
     const open = await openTasks(page);
     for (const [title, { added, ticked }] of edits) {
       const where = `${title}, round ${round}, seed ${seed}`;

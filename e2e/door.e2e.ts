@@ -25,7 +25,7 @@ const laterOn = (page: Page) =>
 /** A page with a task and an imported calendar, whose application then breaks as it starts. */
 async function broken(space: string) {
   const { page } = await openPage(stage, 'phone', space, '/tasks');
-  await type(page, 'Add to General', 'Calibrate gauge');
+  await type(page, 'Add to the inbox', 'Calibrate gauge');
   await page.goto(`${stage.address}/settings`);
   await settled(page);
   const file = path.join(folder, 'visits.ics');
@@ -131,7 +131,7 @@ test('a place that cannot be drawn says so and offers ways on, and the others wo
   await pressText(page, 'Look for what fails');
   await sees(page, 'No single record makes it fail.');
   await press(page, 'Tasks');
-  await type(page, 'Add to General', 'Still here');
+  await type(page, 'Add to the inbox', 'Still here');
   await boxOf(page, 'Done: Still here');
   await press(page, 'Settings');
   await sees(page, 'One error was noted, the last one at Review.');

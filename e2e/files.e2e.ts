@@ -122,13 +122,13 @@ test('calendars, blocks and tasks go out as a calendar file that comes in elsewh
 test('two copies of one’s data are merged: both additions stay, the later change wins, and it can be undone', async () => {
   const { page } = await openPage(stage, 'wide', 'copy', '/tasks');
   const downloaded = await downloads(page, folder);
-  await type(page, 'Add to General', 'Order nets');
+  await type(page, 'Add to the inbox', 'Order nets');
   await press(page, 'Settings');
   await press(page, 'Export everything');
   const file = await downloaded('sprindle-copy-2026-11-24.json');
   await page.goto(`${stage.address}/tasks`);
   await settled(page);
-  await type(page, 'Add to General', 'Order ropes');
+  await type(page, 'Add to the inbox', 'Order ropes');
   await page.goto(`${stage.address}/settings?space=second`);
   await settled(page);
   await chooseFile(page, 'Open an exported file', file);
@@ -171,7 +171,7 @@ const damage = (page: Page, space: string) =>
 test('a damaged part of the storage is said, can be saved as a file, and the rest opens', async () => {
   const { page } = await openPage(stage, 'phone', 'damaged', '/tasks');
   const downloaded = await downloads(page, folder);
-  await type(page, 'Add to General', 'Lost to the disk');
+  await type(page, 'Add to the inbox', 'Lost to the disk');
   await pause(500);
   await damage(page, 'damaged');
   await page.reload();
@@ -197,9 +197,9 @@ test('the browser is asked to keep the data once there is something to lose', as
   });
   await page.reload();
   await settled(page);
-  for (let i = 0; i < 9; i += 1) await type(page, 'Add to General', `Gauge ${i}`);
+  for (let i = 0; i < 9; i += 1) await type(page, 'Add to the inbox', `Gauge ${i}`);
   assert.notEqual(await page.title(), 'asked');
-  await type(page, 'Add to General', 'Gauge 9');
+  await type(page, 'Add to the inbox', 'Gauge 9');
   await page.waitForFunction(() => document.title === 'asked');
   await leave(page);
 });

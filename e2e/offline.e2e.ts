@@ -25,7 +25,7 @@ test('without a network the application opens, works and keeps what is done; a n
   await page.setOfflineMode(true);
   await page.goto(`${stage.address}/tasks`);
   await settled(page);
-  await type(page, 'Add to General', 'Written on the train');
+  await type(page, 'Add to the inbox', 'Written on the train');
   await boxOf(page, 'Done: Written on the train');
   await pause(500);
   await page.reload();
@@ -37,14 +37,17 @@ test('without a network the application opens, works and keeps what is done; a n
   await page.reload();
   await sees(page, 'A new version of Sprindle is ready.');
   await isAccessible(page, 'an offered version');
-  await type(page, 'Add to General', 'Nothing was reloaded meanwhile');
-  await (await page.$('input[aria-label="Add to General"]'))?.type('Half typed');
+  await type(page, 'Add to the inbox', 'Nothing was reloaded meanwhile');
+  await (await page.$('input[aria-label="Add to the inbox"]'))?.type('Half typed');
   const reloaded = page.waitForNavigation();
   await press(page, 'Use it now');
   await reloaded;
   await settled(page);
   await boxOf(page, 'Done: Nothing was reloaded meanwhile');
-  assert.equal(await page.$eval('input[aria-label="Add to General"]', (field) => field.value), 'Half typed');
+  assert.equal(
+    await page.$eval('input[aria-label="Add to the inbox"]', (field) => field.value),
+    'Half typed',
+  );
   assert.ok(!(await page.$$eval('body', ([body]) => body?.innerText.includes('A new version'))));
   await leave(page);
 });

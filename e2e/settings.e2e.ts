@@ -87,7 +87,7 @@ test('lists are added, renamed and deleted, and their tasks find a home', async 
 
 test('done tasks are hidden and shown at will, and a tick is taken back', async () => {
   const { page } = await openPage(stage, 'wide', 'done', '/tasks');
-  await type(page, 'Add to General', 'Sort samples');
+  await type(page, 'Add to the inbox', 'Sort samples');
   await press(page, 'Done: Sort samples');
   await isGone(page, 'Done: Sort samples');
   await press(page, 'Show done');
@@ -109,7 +109,7 @@ test('a removed calendar takes its meetings along, and undo brings them back', a
 
 test('a task is placed on a typed day and hour, and a typed day alone is its tray', async () => {
   const { page } = await openPage(stage, 'wide', 'typed', '/tasks');
-  await type(page, 'Add to General', 'Read the report');
+  await type(page, 'Add to the inbox', 'Read the report');
   await press(page, 'Place Read the report');
   await type(page, 'Another day or hour', 'someday');
   await sees(page, '“someday” is no day');

@@ -33,7 +33,8 @@ const barOf = (page: Page) =>
       const { borderTopWidth, borderTopColor, borderLeftColor } = getComputedStyle(link);
       const icon = link.querySelector('svg')?.getBoundingClientRect();
       return {
-        name: link.textContent?.trim(),
+        // how many wait in the inbox is told later
+        name: link.textContent?.replace(/[\s\d]+$/, '').trim(),
         box: [x, y, width, height].map(Math.round),
         icon: [icon?.x ?? 0, icon?.y ?? 0].map(Math.round),
         looks: [fontFamily, color, borderTopWidth === '0px' ? borderLeftColor : borderTopColor],

@@ -16,7 +16,7 @@ after(() => stage.close());
 /** Longer than a change takes to be on disk (milliseconds). */
 const SAVED_AFTER = 600;
 
-const add = (page: Page, title: string) => type(page, 'Add to General', title);
+const add = (page: Page, title: string) => type(page, 'Add to the inbox', title);
 
 const lost: readonly [string, (page: Page, space: string) => Promise<void>][] = [
   [

@@ -29,7 +29,10 @@ export type QuickTask = {
 const valueOf = <K extends Meaning['kind']>({ chips }: QuickLine, kind: K) =>
   chips.find((chip) => chip.kind === kind)?.value as Extract<Meaning, { kind: K }>['value'] | undefined; // of its kind
 
-/** The task that a line says, and where it goes. Without a list it goes to the first. `createdAt` in epoch ms. */
+/** What says of a task where it belongs or when it is to be done. */
+const PLACED: ReadonlySet<Meaning['kind']> = new Set(['when', 'due', 'neededBy', 'repeat', 'list']);
+
+/** The task that a line says, and where it goes. Without a list it is of the first, and without a date too it waits in the inbox. `createdAt` in epoch ms. */
 export function quickTaskOf(
   line: QuickLine,
   workspace: Workspace,
@@ -40,6 +43,8 @@ export function quickTaskOf(
   const category = valueOf(line, 'category') ?? workspace.lists.get(listId)?.category;
   const energy = valueOf(line, 'energy');
   const meeting = valueOf(line, 'neededBy');
+  // nothing says yet where it belongs or when it is to be done
+  const waits = !line.chips.some(({ kind }) => PLACED.has(kind));
   const task = newTask({
     id,
     title: line.title,
@@ -50,6 +55,7 @@ export function quickTaskOf(
     priority: valueOf(line, 'priority') ?? 'normal',
     ...(category === undefined ? {} : { category }),
     ...(energy === undefined ? {} : { energy }),
+    ...(waits ? { inbox: true as const } : {}),
     ...(meeting ? { neededBy: { eventId: meeting.eventId, recurrence: meeting.recurrence } } : {}),
   });
   return { task, ...placeOf(line, task, createdAt, zone) };

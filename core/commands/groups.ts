@@ -1,5 +1,6 @@
 import type { Id } from '../model/common';
 import { command, CommandFailed, existing, put, without } from './command';
+import { outOfInbox } from './plan';
 import { commandOn, touched } from './touching';
 
 /** Lets a block hold small tasks. */
@@ -17,8 +18,7 @@ type Hold = {
 
 /** Puts a task into a group block, out of the block or the tray that it lay in. Fails for the group's own task. */
 export const holdTask = command('put into the group', (workspace, { id, taskId, blockId, trayId }: Hold) => {
-  const ready = touched(touched(workspace, id), taskId);
-  existing(ready.tasks, taskId, 'task');
+  const ready = outOfInbox(touched(touched(workspace, id), taskId), taskId);
   const group = existing(ready.blocks, id, 'block');
   if (group.taskId === taskId) throw new CommandFailed('A group cannot hold itself.');
   const { holds = [] } = group;

@@ -13,15 +13,20 @@ const onDate = groupedBy<TrayItem>(({ date }) => date);
 const dropTray = (workspace: Workspace, trayId: Id | undefined) =>
   trayId === undefined ? workspace : without(workspace, 'tray', [trayId]);
 
+/** The workspace in which a task that is given a place has left the inbox. */
+export function outOfInbox(workspace: Workspace, taskId: Id): Workspace {
+  const { inbox, ...task } = existing(workspace.tasks, taskId, 'task');
+  return inbox ? put(workspace, 'tasks', task) : workspace;
+}
+
 /** Puts a task onto an hour as a block; `trayId` is the tray item that it leaves, if it comes from a tray. */
 export const placeTask = commandOn(
   'place',
   'taskId',
   (workspace, input: { id: Id; taskId: Id; start: number; minutes: number; trayId?: Id | undefined }) => {
-    existing(workspace.tasks, input.taskId, 'task');
     if (input.minutes < 1) throw new CommandFailed('A block needs at least one minute.');
     const { trayId, ...block } = input;
-    return put(dropTray(workspace, trayId), 'blocks', block);
+    return put(dropTray(outOfInbox(workspace, input.taskId), trayId), 'blocks', block);
   },
 );
 
@@ -88,9 +93,8 @@ export const putInTray = commandOn(
     input: { id: Id; taskId: Id; date: string; blockId?: Id | undefined; trayId?: Id | undefined },
   ) => {
     const { id, taskId, date } = input;
-    existing(workspace.tasks, taskId, 'task');
     const left = without(
-      dropTray(workspace, input.trayId),
+      dropTray(outOfInbox(workspace, taskId), input.trayId),
       'blocks',
       input.blockId === undefined ? [] : [input.blockId],
     );

@@ -40,13 +40,20 @@ export const editTask = commandOn(
   'id',
   (
     workspace,
-    { id, due, neededBy, ...rest }: { id: Id } & TaskWords & Partial<Pick<Task, 'due' | 'neededBy'>>,
+    {
+      id,
+      due,
+      neededBy,
+      ...rest
+    }: { id: Id } & TaskWords & Partial<Pick<Task, 'due' | 'neededBy' | 'energy' | 'steps' | 'notBefore'>>,
   ) => {
     const { known, words } = withWords(workspace, rest);
     const task = existing(known.tasks, id, 'task');
     return put(known, 'tasks', {
       ...task,
       ...words,
+      // filed by hand, it need not wait in the inbox
+      ...(rest.listId === undefined ? {} : { inbox: undefined }),
       ...(due === undefined ? {} : { due }),
       ...(neededBy === undefined ? {} : { neededBy }),
     });

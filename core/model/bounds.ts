@@ -21,6 +21,8 @@ export const bounds = {
   zones: 500,
   /** Reminders, ways to join, categories of an event. */
   few: 100,
+  /** Steps of a task. */
+  steps: 500,
   /** Times added to what a rule gives, taken out of it, or changed. */
   times: 20_000,
   /** An event, in days: ten years. */

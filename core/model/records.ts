@@ -96,7 +96,14 @@ export const records = {
     schema: Task,
     version: 3,
     part: ({ id, doneAt }) => (doneAt === null ? openPart(id) : `done-${month(doneAt)}`),
-    refers: [inCategory()],
+    refers: [
+      inCategory(),
+      {
+        to: 'tasks',
+        ids: ({ partOf }) => (partOf === undefined ? [] : [partOf]),
+        without: ({ partOf: _, ...task }) => task,
+      },
+    ],
   }),
   calendars: kind<Calendar>({ schema: Calendar, version: 2, part: all }),
   events: kind<CalendarEvent>({

@@ -1,5 +1,5 @@
 import * as z from '../zod';
-import { bounds, minutesUpTo, textUpTo, Title } from './bounds';
+import { bounds, listUpTo, minutesUpTo, textUpTo, Title } from './bounds';
 import { Changed, DateText, Hue, Id, Instant, openObject, TimeText, WallText } from './common';
 import { Kept } from './event';
 
@@ -30,6 +30,16 @@ export const Origin = z.discriminatedUnion('kind', [
 ]);
 export type Origin = z.infer<typeof Origin>;
 
+/** A step of a task, in the task's own order. */
+export const Step = openObject({
+  id: Id,
+  title: Title,
+  doneAt: z.nullable(Instant),
+  /** Minutes of work expected, or null without an estimate. */
+  estimate: z.nullable(minutesUpTo(bounds.estimateMinutes)),
+});
+export type Step = z.infer<typeof Step>;
+
 export const Task = openObject({
   id: Id,
   title: Title,
@@ -52,6 +62,15 @@ export const Task = openObject({
   /** It is one time of a repeating task, which its rule puts at this wall start. */
   repeats: z.optional(openObject({ id: Id, recurrence: WallText })),
   origin: z.optional(Origin),
+  /** It was captured without a list or a date, and waits in the inbox until something is said about it. */
+  inbox: z.optional(z.literal(true)),
+  /** It is kept out of every plan since then; from the day `until` on it comes up for another look, if that is told. */
+  parked: z.optional(openObject({ at: Instant, until: z.nullable(DateText) })),
+  /** It is out of sight until the day, or the hour of it (wall time, the person's zone). */
+  notBefore: z.optional(Due),
+  steps: z.optional(listUpTo(Step, bounds.steps)),
+  /** The larger task that it is a part of. */
+  partOf: z.optional(Id),
   ...Changed,
 });
 export type Task = z.infer<typeof Task>;

@@ -5,6 +5,7 @@ import type { Subject } from '../model/plan';
 import type { Priority, Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { isOverdue } from '../tasks/deadline';
+import { isWaiting } from '../tasks/inbox';
 import { taskOf } from '../tasks/places';
 import type { Zone } from '../time/zone';
 import { runningTask } from '../track/entries';
@@ -72,7 +73,7 @@ export function hueOfTask(task: Task | undefined, workspace: Workspace, zone: Zo
   if (!task) return 'slate';
   switch (workspace.settings.colourBy) {
     case 'list':
-      return workspace.lists.get(task.listId)?.hue ?? 'slate';
+      return isWaiting(task) ? 'slate' : (workspace.lists.get(task.listId)?.hue ?? 'slate');
     case 'category':
       return workspace.categories.get(task.category ?? '')?.hue ?? 'slate';
     case 'priority':

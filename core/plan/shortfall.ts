@@ -3,6 +3,7 @@ import type { Workspace } from '../model/workspace';
 import { lastInstant, meetingNeeding } from '../tasks/deadline';
 import { lengthOfTask } from '../tasks/newTask';
 import { openOnes } from '../tasks/openTasks';
+import { isWhole } from '../tasks/parts';
 import { blocksOfTask, spanOfBlock } from '../tasks/places';
 import { intersect, minutesOf } from '../time/span';
 import { addDays, dateOf, dayOf, daysBetween, type IsoDate, type Zone } from '../time/zone';
@@ -45,6 +46,7 @@ export function shortfallOn(
   if (days < 0 || days > AHEAD) return undefined;
   const { from, to } = dayOf(date, zone);
   const ahead = openOnes(workspace, today, zone)
+    .filter(({ id }) => !isWhole(workspace, id))
     .map((task) => ({ task, last: lastInstant(task, workspace.events, zone) }))
     .filter(({ last }) => last > now && last <= to)
     .sort((a, b) => a.last - b.last);

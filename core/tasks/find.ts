@@ -22,6 +22,8 @@ export function findTasks(
   );
 }
 
-/** What some tasks are estimated at together, in minutes. */
-export const estimated = (tasks: readonly Task[]): number =>
-  tasks.reduce((sum, { estimate }) => sum + (estimate ?? 0), 0);
+/** What some tasks are estimated at together, in minutes; one that stands there with its parts is counted by them. */
+export function estimated(tasks: readonly Task[]): number {
+  const wholes = new Set(tasks.flatMap(({ partOf }) => partOf ?? []));
+  return tasks.reduce((sum, { id, estimate }) => sum + (wholes.has(id) ? 0 : (estimate ?? 0)), 0);
+}

@@ -5,10 +5,12 @@ import type { Workspace } from '../model/workspace';
 import { addDays, dayOf, type IsoDate, type Zone } from '../time/zone';
 import { nextTimes, timesIn } from './repeating';
 
-const openByPart = derivedByPart<Task, Task[]>((tasks) => [...tasks].filter(({ doneAt }) => doneAt === null));
+const openByPart = derivedByPart<Task, Task[]>((tasks) =>
+  [...tasks].filter(({ doneAt, parked }) => doneAt === null && !parked),
+);
 const storedOpen = derived<Task, Task[]>((tasks) => openByPart(tasks).flat());
 
-/** Open tasks as a person counts them: of what repeats, and is not touched yet, only the next time from today on. */
+/** Open tasks as a person counts them, without parked ones; of what repeats, and is not touched yet, only the next time from today on. */
 export const openOnes = (workspace: Workspace, today: IsoDate, zone: Zone): Task[] => [
   ...storedOpen(workspace.tasks),
   ...nextTimes(workspace, today, zone).map(({ task }) => task),

@@ -87,6 +87,16 @@ export function lastPlaceOf(workspace: Workspace, taskId: string): Block | TrayI
 const endingFrom = latestByPart((block: Block) => spanOfBlock(block).to);
 const lyingFrom = latestByPart(({ date }: TrayItem) => date);
 
+/** Where a task stands from now on: its blocks that are still to end, groups that hold it, its trays from `today` on. */
+export function placesAhead({ blocks, tray }: Workspace, id: string, today: IsoDate, now: number) {
+  const ending = endingFrom(blocks, now + 1);
+  return {
+    blocks: ending.filter(({ taskId }) => taskId === id),
+    groups: ending.filter(({ holds = [] }) => holds.includes(id)),
+    items: lyingFrom(tray, today).filter(({ taskId }) => taskId === id),
+  };
+}
+
 /** The ids of all tasks that have a place ahead: a block that ends after `now`, or a tray from `today` on. */
 export function placedAhead(workspace: Workspace, today: IsoDate, zone: Zone, now: number): Set<string> {
   return new Set([

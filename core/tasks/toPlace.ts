@@ -3,12 +3,15 @@ import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import type { IsoDate, Zone } from '../time/zone';
 import { runningTask } from '../track/entries';
+import { isHidden } from './inbox';
 import { openOnes } from './openTasks';
 import { inOrder } from './order';
+import { isWhole } from './parts';
 import { placedAhead } from './places';
 
 /**
- * Open tasks that need a place, due first: no block ahead, in no tray from `today` on, and not being worked on now.
+ * Open tasks that need a place, due first: no block ahead, in no tray from `today` on, not being worked on now, not out of
+ * sight until later, and not broken into parts that are open.
  * Worked out once for all that show them.
  */
 export const toPlace = rememberedWhile(
@@ -20,7 +23,13 @@ export const toPlace = rememberedWhile(
   (workspace, today, zone, now): Task[] => {
     const placed = placedAhead(workspace, today, zone, now);
     const running = runningTask(workspace.entries);
-    const waiting = openOnes(workspace, today, zone).filter(({ id }) => id !== running && !placed.has(id));
+    const waiting = openOnes(workspace, today, zone).filter(
+      (task) =>
+        task.id !== running &&
+        !placed.has(task.id) &&
+        !isHidden(task, zone, now) &&
+        !isWhole(workspace, task.id),
+    );
     return inOrder(waiting, 'due', workspace.events, zone);
   },
 );

@@ -31,7 +31,13 @@ export function Drawer({ date }: { date: string }) {
             {countWords(tasks)} · {open ? 'close' : 'open'}
           </Words>
         </Pressable>
-        <Button label="Add" says="Add task" kind="primary" onPress={() => openPanel({ kind: 'newTask' })} />
+        <Button
+          label="Note"
+          says="Note a task in the quick line"
+          icon="add"
+          kind="primary"
+          onPress={() => openPanel({ kind: 'quick' })}
+        />
       </View>
       {open && (
         <ScrollView

@@ -75,14 +75,24 @@ function Several() {
       <Words face="strong">
         {chosen.length > 0 ? `Chosen: ${countWords(chosen)}` : 'Choose tasks below'}
       </Words>
-      <View className="flex-row gap-2">
+      <View className="flex-row flex-wrap gap-2">
         <Button
           label="Place them…"
           kind="primary"
           disabled={chosen.length === 0}
           onPress={() => openPanel({ kind: 'placeSeveral', taskIds: ids, then: stopChoosing })}
         />
-        <Button label="Stop choosing" onPress={stopChoosing} />
+        <Button
+          label="Change…"
+          disabled={chosen.length === 0}
+          onPress={() => openPanel({ kind: 'several', ids, onChanged: stopChoosing })}
+        />
+        <Button
+          label="Later…"
+          disabled={chosen.length === 0}
+          onPress={() => openPanel({ kind: 'later', ids })}
+        />
+        <Button label="Stop choosing" kind="quiet" onPress={stopChoosing} />
       </View>
     </View>
   );

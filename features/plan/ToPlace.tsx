@@ -88,11 +88,16 @@ export const ToPlaceList = memo(function ToPlaceList({
       </Words>
     );
   const timed = tasks.filter(isTimed);
-  const undated = tasks.filter((task) => !isTimed(task));
+  const undated = tasks.filter((task) => !isTimed(task) && !task.inbox);
+  const captured = tasks.filter((task) => !isTimed(task) && task.inbox);
   return (
     <>
       <Group name="Due first" tasks={timed} most={shown} date={date} />
       <Group name="No date" tasks={undated} most={shown - timed.length} date={date} />
+      <Group name="Inbox" tasks={captured} most={shown - timed.length - undated.length} date={date} />
+      {captured.length > 0 && (
+        <Button label="Go through the inbox" kind="quiet" onPress={() => openPanel({ kind: 'triage' })} />
+      )}
       {tasks.length > shown && (
         <Button
           label={`Show ${Math.min(PAGE, tasks.length - shown)} more`}

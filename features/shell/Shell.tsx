@@ -10,6 +10,7 @@ import { PanelHost } from '@/ui/PanelHost';
 import { listenToChoices } from '@/ui/choiceKeys';
 import { MomentProvider } from '@/ui/clock';
 import { keepFocus } from '@/ui/keepFocus';
+import { QuickBar } from './QuickBar';
 import { useShellKeys } from './shellKeys';
 import { useStarted } from './started';
 import { useTheme } from './theme';
@@ -40,6 +41,7 @@ export function Shell({ children }: { children: ReactNode }) {
           {!covered && <NoticeLine />}
         </View>
         <Beneath>
+          {!opening && <QuickBar />}
           <Navigation />
         </Beneath>
         <PanelHost foot={<NoticeLine />} />

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { ruleWords } from '@/core/calendar/repeat';
 import type { Task } from '@/core/model/task';
+import { isWaiting } from '@/core/tasks/inbox';
 import { repeatingOf } from '@/core/tasks/repeating';
 import { durationWords } from '@/core/time/words';
 import { minutesSpent } from '@/core/track/spent';
@@ -11,12 +12,20 @@ import { Button } from '@/ui/Button';
 import { EdgeMark, PriorityMark } from '@/board/marks';
 import { openPanel } from '@/ui/panels';
 import { DueNote, TickBox, TimerButton, useHue } from '@/board/taskParts';
+import { Tick } from '@/ui/Tick';
 import { useHold } from '@/ui/useHold';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 
+type Props = {
+  task: Task;
+  grip?: ReactNode;
+  /** Whether it is chosen, while several are being chosen. */
+  choice?: { readonly chosen: boolean; readonly onChoose: () => void } | undefined;
+};
+
 /** One task of a list, with what can be done with it; a click opens it to edit. */
-export function TaskLine({ task, grip }: { task: Task; grip?: ReactNode }) {
+export function TaskLine({ task, grip, choice }: Props) {
   const { now } = useMoment();
   const { lists, entries, repeats } = useWorkspace();
   const repeating = repeatingOf(task, repeats);
@@ -27,7 +36,7 @@ export function TaskLine({ task, grip }: { task: Task; grip?: ReactNode }) {
   const spent = minutesSpent(entries, task.id, now);
   const amount = task.estimate === null ? '' : durationWords(task.estimate);
   const facts = [
-    lists.get(task.listId)?.name,
+    isWaiting(task) ? 'Inbox' : lists.get(task.listId)?.name,
     done
       ? spent > 0
         ? `took ${durationWords(spent)}`
@@ -43,10 +52,22 @@ export function TaskLine({ task, grip }: { task: Task; grip?: ReactNode }) {
     >
       <EdgeMark />
       {grip}
-      <TickBox task={task} />
+      {choice ? (
+        <Pressable
+          role="checkbox"
+          aria-checked={choice.chosen}
+          aria-label={`Choose: ${task.title}`}
+          onPress={choice.onChoose}
+          className="h-11 w-11 items-center justify-center"
+        >
+          <Tick ticked={choice.chosen} look="on" size={22} />
+        </Pressable>
+      ) : (
+        <TickBox task={task} />
+      )}
       <Pressable
         role="button"
-        onPress={() => openPanel({ kind: 'task', id: task.id })}
+        onPress={choice?.onChoose ?? (() => openPanel({ kind: 'task', id: task.id }))}
         {...hold}
         className="min-h-[48px] flex-1 justify-center"
       >

@@ -9,7 +9,7 @@ import { Icon } from '@/ui/icons';
 import { tabStop } from '@/ui/choiceKeys';
 import { Words } from '@/ui/Words';
 
-const priorityNames: Record<Priority, string> = {
+export const priorityNames: Record<Priority, string> = {
   urgent: 'Urgent',
   high: 'High',
   normal: 'Normal',

@@ -1,14 +1,11 @@
 import type { Chip, QuickLine } from '@/core/capture/quickLine';
 import type { QuickTask } from '@/core/capture/quickTask';
-import type { Due } from '@/core/model/task';
 import type { Workspace } from '@/core/model/workspace';
+import { dueText } from '@/core/tasks/dueWords';
 import { clockWords, dateWords, durationWords, timeWords } from '@/core/time/words';
 import { ruleWords } from '@/core/calendar/repeat';
 import { firstOf } from '@/core/capture/readRepeat';
 import { dateOf, type Zone } from '@/core/time/zone';
-
-const momentWords = ({ date, time }: Due, { settings }: Workspace): string =>
-  time === null ? dateWords(date) : `${dateWords(date)}, ${timeWords(time, settings.clock)}`;
 
 /** What was understood, in words; an hour alone of what comes again has the days of that. */
 export function chipWords(
@@ -21,10 +18,12 @@ export function chipWords(
     case 'when': {
       const { date, time } = chip.value;
       const ofRepeat = chip.hourOnly && time !== null && chips.some(({ kind }) => kind === 'repeat');
-      return ofRepeat ? timeWords(time, workspace.settings.clock) : momentWords({ date, time }, workspace);
+      return ofRepeat
+        ? timeWords(time, workspace.settings.clock)
+        : dueText({ date, time }, workspace.settings.clock);
     }
     case 'due':
-      return `due ${momentWords(chip.value, workspace)}`;
+      return `due ${dueText(chip.value, workspace.settings.clock)}`;
     case 'length':
       return durationWords(chip.value);
     case 'priority':
@@ -63,6 +62,7 @@ export function eventWords(
 export function madeWords({ task, goes, comes }: QuickTask, workspace: Workspace, zone: Zone): string {
   const list = workspace.lists.get(task.listId)?.name ?? '';
   const made = `“${task.title}” in ${list}`;
+  if (task.inbox) return `“${task.title}” in the inbox.`;
   if (!goes) return `${made}, without a place in the plan.`;
   const again = comes ? `, ${ruleWords(comes.rule, comes.start.wall.slice(0, 10))}` : '';
   if (goes.kind === 'tray') return `${made}, in the tray of ${dateWords(goes.date)}${again}.`;

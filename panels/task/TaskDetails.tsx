@@ -18,10 +18,13 @@ import { ScopeChoice, deleteWords } from '../parts/ScopeChoice';
 import { SpentList } from '../parts/SpentList';
 import { Words } from '@/ui/Words';
 import { toggleDone } from '@/actions/tasks';
+import { Aside } from './Aside';
 import { BlockFields } from './BlockFields';
 import { ListChoice, PriorityChoice } from '../parts/choices';
 import { EstimateAndDue } from '../parts/EstimateAndDue';
 import { NeededBy } from './NeededBy';
+import { Parts } from './Parts';
+import { Steps } from './Steps';
 import { deleteTimes, editTimes, setRule, startOfPlace } from '@/actions/repeats';
 import { TimerButton } from '@/board/taskParts';
 
@@ -62,10 +65,18 @@ export function TaskDetails({ id, blockId, trayId }: TaskDetailsProps) {
             })
           }
         />
+        <Button
+          label="Later…"
+          says={`Later: ${task.title}`}
+          onPress={() => openPanel({ kind: 'later', ids: [id] })}
+        />
       </View>
+      <Aside task={task} />
       {repeating && <ScopeChoice value={scope} onChoose={setScope} />}
       <Field label="Title" text={task.title} read={readTitle} onSave={(title) => edit({ title })} />
       {block && <BlockFields block={block} />}
+      <Parts task={task} />
+      <Steps task={task} />
       <EstimateAndDue
         estimate={task.estimate}
         due={task.due}

@@ -1,0 +1,41 @@
+import type { Occurrence } from '../calendar/occurrences';
+
+/** Words that titles share without being about the same: of what people write before every meeting. */
+const COMMON = new Set([
+  'with',
+  'from',
+  'before',
+  'about',
+  'meeting',
+  'call',
+  'send',
+  'they',
+  'need',
+  'them',
+  'then',
+]);
+
+/** The words of a title that tell what it is about: from four letters on. */
+const tellingWords = (title: string): Set<string> =>
+  new Set(
+    (title.toLowerCase().match(/\p{L}{4,}/gu) ?? [])
+      .filter((word) => !COMMON.has(word))
+      .map((word) => word.replace(/s$/, '')),
+  );
+
+/**
+ * The coming meetings that a task may be needed before, as its title shares telling words with theirs: those with most
+ * words in common first, of several of a title the next one.
+ */
+export function likelyMeetings(title: string, coming: readonly Occurrence[], most: number): Occurrence[] {
+  const words = tellingWords(title);
+  const found = new Map<string, { meeting: Occurrence; shared: number }>();
+  for (const meeting of coming) {
+    const shared = [...tellingWords(meeting.title)].filter((word) => words.has(word)).length;
+    if (shared > 0 && !found.has(meeting.title)) found.set(meeting.title, { meeting, shared });
+  }
+  return [...found.values()]
+    .sort((a, b) => b.shared - a.shared)
+    .slice(0, most)
+    .map(({ meeting }) => meeting);
+}

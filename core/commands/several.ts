@@ -1,0 +1,36 @@
+import type { Id } from '../model/common';
+import type { Said } from './clarify';
+import { command } from './command';
+import { putInTray } from './plan';
+import { deleteTask, editTask, tickOff } from './tasks';
+
+/** Says the same of several tasks in one step; `lay` puts them into the tray of a day as well. */
+export const editAll = command(
+  'edit several tasks',
+  (
+    workspace,
+    {
+      ids,
+      said,
+      lay,
+    }: { ids: readonly Id[]; said: Said; lay: { date: string; newIds: readonly Id[] } | null },
+  ) =>
+    ids.reduce((at, id, i) => {
+      const { steps: _, ...words } = said;
+      const edited = editTask.apply(at, { id, ...words });
+      const trayId = lay?.newIds[i];
+      return lay && trayId ? putInTray.apply(edited, { id: trayId, taskId: id, date: lay.date }) : edited;
+    }, workspace),
+);
+
+/** Ticks several tasks off at an instant. */
+export const tickOffAll = command('tick off', (workspace, { ids, at }: { ids: readonly Id[]; at: number }) =>
+  ids.reduce((now, id) => tickOff.apply(now, { id, at }), workspace),
+);
+
+/** Deletes several tasks with their blocks. */
+export const deleteAll = command(
+  'delete tasks',
+  (workspace, { ids, at }: { ids: readonly Id[]; at: number }) =>
+    ids.reduce((now, id) => deleteTask.apply(now, { id, at }), workspace),
+);

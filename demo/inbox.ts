@@ -1,0 +1,67 @@
+import type { Step, Task } from '@/core/model/task';
+import { newTask } from '@/core/tasks/newTask';
+import { MINUTE } from '@/core/time/span';
+import { addDays, dateOf, type Zone } from '@/core/time/zone';
+import { lists } from './office';
+
+/** What the office noted in between, latest first, with how many minutes ago; nobody has looked at it yet. */
+const noted: readonly (readonly [minutesAgo: number, title: string])[] = [
+  [25, 'Ask Ines whether the eel counts are in'],
+  [70, 'Send the outfall photos to the county before the weir hearing'],
+  [130, 'New batteries for the level logger'],
+  [1110, 'Idea: one page about the reach for the school visit'],
+  [1180, 'Landowner at reach 6 wants a call back'],
+  [1260, 'Check whether the permit covers night work'],
+  [1390, 'Minibus: who drives on the volunteer day?'],
+  [2640, 'Find the spare key of the boat shed'],
+  [2810, 'Look up the funder’s rules for travel costs'],
+];
+
+const stepTitles: readonly (readonly [title: string, minutes: number])[] = [
+  ['Count what lies in the shed', 30],
+  ['Ask the volunteers what they bring', 15],
+  ['Write the list of what is missing', 20],
+  ['Order it', 15],
+];
+
+/** The steps of the tool list; the first is done. */
+export const toolSteps = (now: number): Step[] =>
+  stepTitles.map(([title, estimate], i) => ({
+    id: `tool-step-${i}`,
+    title,
+    estimate,
+    doneAt: i === 0 ? now - 26 * 60 * MINUTE : null,
+  }));
+
+/** The inbox of the office, something that is parked, and something that is out of sight until Monday. */
+export function aside(now: number, zone: Zone, firstRank: number): Task[] {
+  const today = dateOf(now, zone);
+  const listId = lists[0]?.id ?? '';
+  const inbox = noted.map(([ago, title], i): Task => ({
+    ...newTask({ id: `noted-${i}`, title, listId, createdAt: now - ago * MINUTE }),
+    inbox: true,
+    rank: firstRank + i,
+  }));
+  const parked: Task = {
+    ...newTask({
+      id: 'parked-0',
+      title: 'Ideas for the fish pass at the old mill',
+      listId,
+      createdAt: now - 20_000 * MINUTE,
+    }),
+    parked: { at: now - 9_000 * MINUTE, until: addDays(today, 24) },
+    rank: firstRank + 10,
+  };
+  const hidden: Task = {
+    ...newTask({
+      id: 'hidden-0',
+      title: 'Ask for the rainfall data of November',
+      listId,
+      createdAt: now - 5_000 * MINUTE,
+      estimate: 20,
+    }),
+    notBefore: { date: `${addDays(today, 31).slice(0, 7)}-01`, time: '09:00' },
+    rank: firstRank + 11,
+  };
+  return [...inbox, parked, hidden];
+}

@@ -1,0 +1,137 @@
+import assert from 'node:assert/strict';
+import { after, before, test } from 'node:test';
+import type { Page } from 'puppeteer-core';
+import { leave, openPage, openStage, settled, type Stage } from './browser';
+import { boxOf, isAccessible, isGone, press, pressText, sees, textOf, type } from './steps';
+
+let stage: Stage;
+before(async () => void (stage = await openStage()));
+after(() => stage.close());
+
+/** Waits until one thing of the inbox has the keyboard. */
+const holds = (page: Page, title: string) => page.waitForSelector(`[aria-label^="${title}"]:focus`);
+
+test('by keyboard alone the inbox is gone through: a length, a day, a list, parked, deleted, left; each can be undone', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/tasks');
+  await boxOf(page, 'Tasks 9 in the inbox');
+  await press(page, 'Go through the inbox (9)');
+  await holds(page, 'Look up the funder');
+  await sees(page, '1 of 9');
+  await isAccessible(page, 'the inbox, one thing at a time');
+  await page.keyboard.press('2');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await sees(page, 'In Field surveys, in the tray of Wed 25 Nov: 1 h stay free.');
+  await page.keyboard.press('Enter');
+  await holds(page, 'Find the spare key');
+  await page.keyboard.press('i');
+  await sees(page, 'In Grants, without a day or a date.');
+  await page.keyboard.press('Enter');
+  await holds(page, 'Minibus');
+  await page.keyboard.press('b');
+  await page.waitForSelector('input[aria-label="Due"]:focus');
+  await page.keyboard.type('fri');
+  await page.keyboard.press('Enter');
+  await sees(page, 'due Fri 27 Nov');
+  await holds(page, 'Minibus');
+  await page.keyboard.press('Enter');
+  await holds(page, 'Check whether the permit');
+  await page.keyboard.press('v');
+  await holds(page, 'Landowner at reach 6');
+  await page.keyboard.press('Delete');
+  await holds(page, 'Idea: one page');
+  await page.keyboard.press('p');
+  await press(page, 'In a week');
+  await holds(page, 'New batteries');
+  await sees(page, '7 of 9');
+  await page.keyboard.press('Escape');
+  await boxOf(page, 'Tasks 4 in the inbox');
+  await press(page, 'Undo park');
+  await boxOf(page, 'Tasks 5 in the inbox');
+  await page.goto(`${stage.address}/plan?day=2026-11-25`);
+  await settled(page);
+  await sees(page, 'Look up the funder’s rules');
+  assert.deepEqual(complaints, []);
+  await leave(page);
+});
+
+test('on a phone a finger takes and leaves things of the inbox, and what is captured without a list waits there', async () => {
+  const { page, complaints } = await openPage(stage, 'phone', 'demo', '/tasks');
+  await type(page, 'Add to the inbox', 'Ask for a quote for gravel');
+  await boxOf(page, 'Tasks 10 in the inbox');
+  await press(page, 'Go through the inbox');
+  await pressText(page, '30 min');
+  const card = await boxOf(page, 'Look up the funder');
+  const swipe = async (from: number, to: number) => {
+    const y = card.y + card.height / 2;
+    await page.touchscreen.touchStart(from, y);
+    await page.touchscreen.touchMove(to, y);
+    await page.touchscreen.touchEnd();
+  };
+  await swipe(60, 300);
+  await sees(page, '2 of 10');
+  await swipe(300, 60);
+  await sees(page, '3 of 10');
+  await isAccessible(page, 'the inbox on a phone');
+  await press(page, 'Close');
+  await boxOf(page, 'Tasks 9 in the inbox');
+  await page.reload();
+  await boxOf(page, 'Tasks 9 in the inbox');
+  assert.deepEqual(complaints, []);
+  await leave(page);
+});
+
+test('several tasks are changed in one step, put off, hidden until an hour and parked; all of it is undone', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/tasks');
+  await press(page, 'Choose several');
+  await press(page, 'Choose: Photos for the newsletter');
+  await press(page, 'Choose: Stock count, boat shed');
+  await sees(page, '2 chosen');
+  await isAccessible(page, 'choosing several tasks');
+  await press(page, 'Change…');
+  await pressText(page, 'High');
+  await type(page, 'Estimate', '25m');
+  await isAccessible(page, 'changing several tasks');
+  await press(page, 'Change 2 tasks');
+  await isGone(page, 'Stop choosing');
+  assert.equal((await textOf(page)).match(/^25 min$/gm)?.length, 2);
+  await press(page, 'Undo edit several tasks');
+  await sees(page, '40 min');
+
+  await pressText(page, 'Stock count, boat shed');
+  await press(page, 'Later: Stock count');
+  await isAccessible(page, 'for another time');
+  await pressText(page, 'Hide it until');
+  await type(page, 'Another day or hour', 'tomorrow 9:00');
+  await page.keyboard.press('Enter');
+  await pressText(page, 'Hidden until later · 2');
+  await pressText(page, 'Stock count, boat shed');
+  await sees(page, 'Out of sight until Wed 25 Nov, 09:00');
+  await press(page, 'Bring it back now');
+  await press(page, 'Close');
+  await pressText(page, 'Hidden until later · 1');
+  assert.deepEqual(complaints, []);
+  await leave(page);
+});
+
+test('a task has steps with ticks and estimates, and is broken into sittings that add up under it', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/tasks');
+  await pressText(page, 'Volunteer day: tool list');
+  await sees(page, 'Steps · 1 of 4 done');
+  await press(page, 'Step done: Order it');
+  await sees(page, 'Steps · 2 of 4 done');
+  await type(page, 'Add a step', 'Tell the driver');
+  await sees(page, 'Steps · 2 of 5 done');
+  await press(page, 'Take it as the estimate');
+  await isGone(page, 'Take it as the estimate');
+  await isAccessible(page, 'the steps of a task');
+  await press(page, 'Break down…');
+  await press(page, 'Break into 4 sittings');
+  await sees(page, 'Parts · 0 of 4 done');
+  await sees(page, '1 h 20 estimated, 0 min planned, 0 min spent');
+  await press(page, 'Volunteer day: tool list, 4 of 4');
+  await sees(page, 'A part of');
+  await press(page, 'Undo break down');
+  assert.deepEqual(complaints, []);
+  await leave(page);
+});

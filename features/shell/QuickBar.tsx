@@ -1,0 +1,26 @@
+import { usePathname } from 'expo-router';
+import { Pressable, View } from 'react-native';
+import { Icon } from '@/ui/icons';
+import { openPanel } from '@/ui/panels';
+import { useWide } from '@/ui/useWide';
+import { Words } from '@/ui/Words';
+
+/** The way to the quick line in thumb reach, above the places of a phone; in the plan the drawer has it. */
+export function QuickBar() {
+  const wide = useWide();
+  const inPlan = usePathname() === '/plan';
+  if (wide || inPlan) return null;
+  return (
+    <View className="border-t border-line bg-surface px-3 py-1.5">
+      <Pressable
+        role="button"
+        aria-label="Quick line: note a task in plain words"
+        onPress={() => openPanel({ kind: 'quick' })}
+        className="min-h-[44px] flex-row items-center gap-2 rounded-lg border border-ink-soft px-3"
+      >
+        <Icon name="add" size={16} colour="pine" />
+        <Words tone="soft">Note a task in plain words</Words>
+      </Pressable>
+    </View>
+  );
+}

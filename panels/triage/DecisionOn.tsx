@@ -1,0 +1,238 @@
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { View } from 'react-native';
+import { decide, removeAll, takeUpTasks } from '@/actions/inbox';
+import { keys } from '@/board/keyTable';
+import { comingMeetings } from '@/core/calendar/layers';
+import { likelyMeetings } from '@/core/capture/likelyMeetings';
+import { editTask } from '@/core/commands/tasks';
+import type { Task } from '@/core/model/task';
+import { inRank } from '@/core/tasks/order';
+import { dueText, meetingWords } from '@/core/tasks/dueWords';
+import { clockWords, dayMonthWords, dayWords, durationWords } from '@/core/time/words';
+import { dateOf } from '@/core/time/zone';
+import { useWorkspace } from '@/state/shown';
+import { store } from '@/state/workspaceStore';
+import { Button } from '@/ui/Button';
+import { useMoment } from '@/ui/clock';
+import { readDue } from '@/ui/dayReadings';
+import { elementOf, webProps } from '@/ui/dom';
+import { Field } from '@/ui/Field';
+import { readEstimate, readTitle } from '@/ui/readings';
+import { Words } from '@/ui/Words';
+import { LookAgain } from '../parts/LookAgain';
+import { ListChoice } from '../parts/choices';
+import { WithMonth } from '../parts/WithMonth';
+import { Days } from './Days';
+import { daysToChoose, decisionWords, LENGTHS, saidOf, undecided, type Decision } from './decision';
+import { Row, Toggle } from './parts';
+import { swiped } from './swiped';
+
+/** How many days ahead a meeting is offered. */
+const MEETING_DAYS = 28;
+
+type Props = { task: Task; onDecided: () => void; onLeft: () => void };
+type Opened = 'length' | 'due' | 'list' | 'steps' | 'park' | null;
+
+/** One thing of the inbox with large choices; nothing counts before “Next”. */
+export function DecisionOn({ task, onDecided, onLeft }: Props) {
+  const workspace = useWorkspace();
+  const { zone, now, today } = useMoment();
+  const [decision, setDecision] = useState<Decision>({ ...undecided, minutes: task.estimate });
+  const [opened, setOpened] = useState<Opened>(null);
+  const card = useRef<View>(null);
+  const below = useRef<View>(null);
+  const toCard = () => elementOf(card.current)?.focus();
+  useEffect(toCard, []);
+  useEffect(() => {
+    const element = elementOf(below.current);
+    element?.scrollIntoView({ block: 'nearest' });
+    if (opened === 'park') element?.querySelector<HTMLElement>('button, [role=button]')?.focus();
+  }, [opened]);
+  const choose = (part: Partial<Decision>) => setDecision({ ...decision, ...part });
+  const days = useMemo(() => daysToChoose(workspace, today, zone), [workspace, today, zone]);
+  const meetings = useMemo(
+    () => likelyMeetings(task.title, comingMeetings(workspace, MEETING_DAYS, zone, now), 2),
+    [workspace, task.title, zone, now],
+  );
+  const words = decisionWords(decision, task, workspace, zone);
+  const take = () => {
+    if (decide(task, saidOf(decision, task), decision.day, `Decided: ${task.title}`)) onDecided();
+  };
+  const remove = () => {
+    if (removeAll([task.id])) onDecided();
+  };
+  const open = (what: Opened) => setOpened(opened === what ? null : what);
+  const stepDay = (by: number) => {
+    const at = decision.day === null ? (by > 0 ? -1 : days.length) : days.indexOf(decision.day);
+    choose({ day: days[at + by] ?? null });
+  };
+  const nextList = () => {
+    const lists = inRank(workspace.lists);
+    const at = lists.findIndex(({ id }) => id === (decision.listId ?? task.listId));
+    choose({ listId: lists[(at + 1) % lists.length]?.id ?? null });
+    setOpened('list');
+  };
+  const byWhen = () => {
+    const [meeting] = meetings;
+    if (opened !== 'due' || !meeting) return setOpened('due');
+    choose({ meeting });
+    setOpened(null);
+  };
+  const { other, due, file, steps, park, off, leave } = keys.inTheInbox;
+  const doings: Readonly<Record<string, () => void>> = {
+    [other]: () => open('length'),
+    [due]: byWhen,
+    [file]: nextList,
+    [steps]: () => open('steps'),
+    [park]: () => open('park'),
+    [off]: remove,
+    [leave]: onLeft,
+    ArrowLeft: () => stepDay(-1),
+    ArrowRight: () => stepDay(1),
+    Enter: take,
+  };
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.target !== event.currentTarget || event.ctrlKey || event.metaKey || event.altKey) return;
+    const length = LENGTHS[Number(event.key) - 1];
+    const act = length === undefined ? doings[event.key] : () => choose({ minutes: length });
+    if (!act) return;
+    // the places have figures of their own
+    event.preventDefault();
+    event.stopPropagation();
+    act();
+  };
+  return (
+    <View className="gap-4">
+      <View
+        ref={card}
+        tabIndex={0}
+        role="group"
+        aria-label={`${task.title}. ${words}`}
+        {...webProps({ onKeyDown })}
+        {...swiped({ right: take, left: onLeft })}
+        className="touch-pan-y gap-2 rounded-lg border border-line bg-surface p-4"
+      >
+        <Words size="xs" tone="soft">
+          {task.parked
+            ? `parked on ${dayMonthWords(dateOf(task.parked.at, zone))}`
+            : `noted ${dayWords(dateOf(task.createdAt, zone), today)}, ${clockWords(task.createdAt, zone, workspace.settings.clock)}`}
+        </Words>
+        <Words size="lg" face="strong">
+          {task.title}
+        </Words>
+        {task.notes !== '' && <Words numberOfLines={3}>{task.notes}</Words>}
+      </View>
+      <Row label="How long">
+        {LENGTHS.map((minutes) => (
+          <Toggle
+            key={minutes}
+            label={durationWords(minutes)}
+            on={decision.minutes === minutes}
+            onPress={() => choose({ minutes: decision.minutes === minutes ? null : minutes })}
+          />
+        ))}
+        <Toggle
+          label={
+            decision.minutes !== null && !LENGTHS.some((each) => each === decision.minutes)
+              ? durationWords(decision.minutes)
+              : 'Other'
+          }
+          on={decision.minutes !== null && !LENGTHS.some((each) => each === decision.minutes)}
+          onPress={() => open('length')}
+        />
+      </Row>
+      {opened === 'length' && (
+        <Field
+          label="Length"
+          text={decision.minutes === null ? '' : durationWords(decision.minutes)}
+          read={readEstimate}
+          placeholder="1h30"
+          focusFirst
+          onSave={(minutes) => choose({ minutes })}
+          onEnter={toCard}
+        />
+      )}
+      <Row label="By when">
+        {meetings.map((meeting) => (
+          <Toggle
+            key={meeting.id}
+            label={`Before ${meetingWords(meeting, today, zone, workspace.settings.clock)}`}
+            on={decision.meeting?.id === meeting.id}
+            onPress={() => choose({ meeting: decision.meeting?.id === meeting.id ? null : meeting })}
+          />
+        ))}
+        <Toggle
+          label={decision.due ? dueText(decision.due, workspace.settings.clock) : 'A date'}
+          on={decision.due !== null}
+          onPress={() => open('due')}
+        />
+      </Row>
+      {opened === 'due' && (
+        <WithMonth
+          of="By when"
+          chosen={decision.due?.date ?? today}
+          from={today}
+          onChoose={(date) => choose({ due: { date, time: null } })}
+        >
+          <Field
+            label="Due"
+            text={dueText(decision.due, workspace.settings.clock)}
+            read={readDue}
+            placeholder="fri 14:00"
+            focusFirst
+            onSave={(value) => choose({ due: value })}
+            onEnter={toCard}
+          />
+        </WithMonth>
+      )}
+      <Days days={days} chosen={decision.day} onChoose={(day) => choose({ day })} />
+      <View className="flex-row flex-wrap gap-2">
+        <Toggle wide label="File into a list" on={opened === 'list'} onPress={() => open('list')} />
+        <Toggle wide label="Break down" on={opened === 'steps'} onPress={() => open('steps')} />
+        {task.parked ? (
+          <Toggle
+            wide
+            label="Take it up"
+            onPress={() => {
+              if (takeUpTasks([task.id])) onDecided();
+            }}
+          />
+        ) : (
+          <Toggle wide label="Park" on={opened === 'park'} onPress={() => open('park')} />
+        )}
+        <Toggle wide label="Delete" onPress={remove} />
+      </View>
+      <View ref={below} className="scroll-mb-[136px]">
+        {opened === 'list' && (
+          <ListChoice value={decision.listId ?? task.listId} onChoose={(listId) => choose({ listId })} />
+        )}
+        {opened === 'steps' && (
+          <Field
+            label="Steps, one a line"
+            text={decision.steps}
+            read={(typed) => ({ value: typed })}
+            onSave={(typed) => choose({ steps: typed })}
+            multiline
+            focusFirst
+          />
+        )}
+        {opened === 'park' && <LookAgain ids={[task.id]} onDone={onDecided} />}
+      </View>
+      <Field
+        label="Reword it"
+        text={task.title}
+        read={readTitle}
+        onSave={(title) => store.run(editTask, { id: task.id, title })}
+      />
+      <View className="sticky bottom-0 -mx-4 gap-2 border-t border-line bg-ground px-4 py-3">
+        <Words tone="soft" aria-live="polite">
+          {words}
+        </Words>
+        <View className="flex-row gap-2">
+          <Button label="Leave it" says={`Leave it: ${task.title}`} onPress={onLeft} />
+          <Button label="Next" says={`Next: ${words}`} kind="primary" grow onPress={take} />
+        </View>
+      </View>
+    </View>
+  );
+}

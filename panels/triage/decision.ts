@@ -1,0 +1,87 @@
+import type { Said } from '@/core/commands/clarify';
+import type { Id } from '@/core/model/common';
+import type { Due, Task } from '@/core/model/task';
+import type { Workspace } from '@/core/model/workspace';
+import type { Occurrence } from '@/core/calendar/occurrences';
+import { dayPlan } from '@/core/plan/dayPlan';
+import { dueText } from '@/core/tasks/dueWords';
+import { lengthOfTask } from '@/core/tasks/newTask';
+import { dateWords, durationWords } from '@/core/time/words';
+import { addDays, type Zone } from '@/core/time/zone';
+import { stepsOf } from '@/actions/inbox';
+
+/** What has been chosen for one thing of the inbox; null and '' where nothing has. */
+export type Decision = {
+  readonly minutes: number | null;
+  readonly due: Due | null;
+  readonly meeting: Occurrence | null;
+  /** Into whose tray it goes. */
+  readonly day: string | null;
+  readonly listId: Id | null;
+  /** Steps as they are typed, one a line. */
+  readonly steps: string;
+};
+
+export const undecided: Decision = {
+  minutes: null,
+  due: null,
+  meeting: null,
+  day: null,
+  listId: null,
+  steps: '',
+};
+
+/** The lengths that are offered, in minutes. */
+export const LENGTHS = [10, 30, 60, 120] as const;
+
+const DAYS = 6;
+const FARTHEST = 21;
+
+/** The next days that have room for work, from today on. */
+export function daysToChoose(workspace: Workspace, today: string, zone: Zone): string[] {
+  const days = Array.from({ length: FARTHEST }, (_, i) => addDays(today, i));
+  return days.filter((date) => dayPlan(workspace, date, zone).load.capacity > 0).slice(0, DAYS);
+}
+
+const linesOf = (typed: string) =>
+  typed
+    .split('\n')
+    .map((line) => line.trim())
+    .filter(Boolean);
+
+/** What was chosen, as it is said of the task; without a choice it stays in its list. */
+export function saidOf({ minutes, due, meeting, listId, steps }: Decision, task: Task): Said {
+  const titles = linesOf(steps);
+  return {
+    listId: listId ?? task.listId,
+    ...(minutes === null ? {} : { estimate: minutes }),
+    ...(due === null ? {} : { due }),
+    ...(meeting ? { neededBy: { eventId: meeting.eventId, recurrence: meeting.recurrence } } : {}),
+    ...(titles.length === 0 ? {} : { steps: [...(task.steps ?? []), ...stepsOf(titles)] }),
+  };
+}
+
+/** What becomes of the thing, in a sentence. */
+export function decisionWords(
+  { minutes, due, meeting, day, listId, steps }: Decision,
+  task: Task,
+  workspace: Workspace,
+  zone: Zone,
+): string {
+  const list = workspace.lists.get(listId ?? task.listId)?.name ?? 'its list';
+  const until = [
+    due ? `due ${dueText(due, workspace.settings.clock)}` : '',
+    meeting ? `needed by ${meeting.title}` : '',
+    linesOf(steps).length > 0 ? `with ${linesOf(steps).length} steps` : '',
+  ].filter(Boolean);
+  const facts = until.length > 0 ? `, ${until.join(', ')}` : '';
+  if (day === null)
+    return until.length > 0
+      ? `In ${list}${facts}. It waits to be placed.`
+      : `In ${list}, without a day or a date.`;
+  const { free } = dayPlan(workspace, day, zone).load;
+  const left = free - lengthOfTask({ estimate: minutes ?? task.estimate });
+  const room =
+    left >= 0 ? `${durationWords(left)} stay free` : `${durationWords(-left)} more than there is room`;
+  return `In ${list}${facts}, in the tray of ${dateWords(day)}: ${room}.`;
+}
