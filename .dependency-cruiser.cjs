@@ -49,7 +49,11 @@ module.exports = {
       name: 'core-is-pure',
       severity: 'error',
       from: { path: '^core/' },
-      to: { path: '^node_modules/', pathNot: 'node_modules/(zod|chrono-node|ical\\.js|temporal-|@vvo/tzdb)' },
+      to: {
+        path: '^node_modules/',
+        pathNot:
+          'node_modules/(zod|chrono-node|ical\\.js|temporal-|@vvo/tzdb|papaparse|minisearch|postal-mime)',
+      },
     },
   ],
   options: {

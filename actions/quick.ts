@@ -1,6 +1,10 @@
 import { ruleWords } from '@/core/calendar/repeat';
+import type { QuickLine } from '@/core/capture/quickLine';
 import type { QuickTask } from '@/core/capture/quickTask';
+import { addCategory } from '@/core/commands/categories';
 import { addCaptured } from '@/core/commands/capture';
+import { addListNamed, addRows } from '@/core/commands/rows';
+import type { TaskRow } from '@/core/formats/taskRows';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
 import { dateOf } from '@/core/time/zone';
 import { here } from '@/state/here';
@@ -27,3 +31,17 @@ export function makeOfLines(quick: readonly QuickTask[]): boolean {
       : `Added ${quick.length} tasks`;
   return store.run(addCaptured, { all }, words);
 }
+
+/** Makes tasks of the rows of a table, in one step. */
+export const makeOfRows = (rows: readonly TaskRow[], makesLists: boolean): boolean =>
+  store.run(
+    addRows,
+    { rows, newId, makesLists, at: here().now },
+    rows.length === 1 ? `Added ${rows[0]?.title ?? 'a task'}` : `Added ${rows.length} tasks`,
+  );
+
+/** Adds a list or a category by its name, as a line told it. */
+export const makeMissing = ({ kind, name }: NonNullable<QuickLine['missing']>): boolean =>
+  kind === 'list'
+    ? store.run(addListNamed, { id: newId(), name }, `Added the list ${name}`)
+    : store.run(addCategory, { name }, `Added the category ${name}`);

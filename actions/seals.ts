@@ -62,13 +62,3 @@ export function putBack({ id, what, of: taskId, title, change, was }: Drift): vo
   const trayId = change === 'moved' && what === 'tray' ? id : undefined;
   store.run(placeTask, { id: newId(), taskId, ...hours, trayId }, words);
 }
-
-/** Puts a text where it can be pasted from; a browser that refuses says so. */
-export async function copyText(text: string): Promise<void> {
-  try {
-    await navigator.clipboard.writeText(text);
-    store.say('Copied');
-  } catch {
-    store.say('The browser does not allow copying. Mark the text and copy it by hand.', 'problem');
-  }
-}

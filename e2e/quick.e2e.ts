@@ -1,7 +1,22 @@
 import assert from 'node:assert/strict';
+import { mkdtempSync, readFileSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
 import { after, before, test } from 'node:test';
 import { leave, openPage, openStage, settled, type Stage } from './browser';
-import { boxOf, isAccessible, isGone, press, pressText, sees, tabTo } from './steps';
+import {
+  boxOf,
+  chooseFile,
+  downloads,
+  eventually,
+  isAccessible,
+  isGone,
+  press,
+  pressText,
+  sees,
+  tabTo,
+  textOf,
+} from './steps';
 
 let stage: Stage;
 before(async () => void (stage = await openStage()));
@@ -38,14 +53,14 @@ test('by keyboard: a line in plain words becomes a task with its block; it says 
 
 test('on a phone a line with a day goes into its tray, and what was typed survives a reload', async () => {
   const { page, complaints } = await openPage(stage, 'phone', 'demo', '/tasks');
-  await press(page, 'Quick line');
+  await press(page, 'Quick line:');
   await page.waitForSelector('[aria-label="Quick line"]:focus');
   await page.keyboard.type('Thank the lenders of boats tomorrow');
   await boxOf(page, 'Take back: Wed 25 Nov');
   await isAccessible(page, 'the quick line on a phone');
   await page.reload();
   await settled(page);
-  await press(page, 'Quick line');
+  await press(page, 'Quick line:');
   await press(page, 'Add what the line says');
   await page.goto(`${stage.address}/plan?view=agenda`);
   await sees(page, 'Thank the lenders of boats');
@@ -80,6 +95,94 @@ test('several pasted lines are shown as they are understood, and added and undon
   await sees(page, '“Feed the hatchery” in Field surveys, Wed 25 Nov, 08:00 – 08:15');
   await page.keyboard.press('Enter');
   await boxOf(page, 'Feed the hatchery, 08:00 – 08:15, 15 min, repeats');
+  assert.deepEqual(complaints, []);
+  await leave(page);
+});
+
+test('a table and indented lines are taken as they are understood; a list that is not there is offered', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/tasks');
+  await page.keyboard.press('l');
+  await page.waitForSelector('[aria-label="Quick line"]:focus');
+  await page.keyboard.sendCharacter(
+    'Title;List;Estimate;Due\nLabel the otter tapes;Otters;45m;2026-12-04\nOrder seed;Grants;400h;',
+  );
+  await sees(page, '2 tasks of a table, as they are understood');
+  await sees(page, 'Line 3 “400h” is no length, so no estimate was taken');
+  await sees(page, 'Make the lists that are new: Otters');
+  await isAccessible(page, 'a pasted table');
+  await press(page, 'Add 2 tasks');
+  await page.waitForSelector('[aria-label="Quick line"]:focus');
+  await page.keyboard.sendCharacter(
+    'Volunteer lunch 1h\n  - order bread\n  - ask for a kettle\nWash up by Friday',
+  );
+  await sees(page, '2 steps: order bread, ask for a kettle');
+  await press(page, 'Add 2 tasks');
+  await page.waitForSelector('[aria-label="Quick line"]:focus');
+  await page.keyboard.type('Stake out reach 9 list Herons');
+  await press(page, 'Make it: the list Herons');
+  await boxOf(page, 'Take back: Herons');
+  await page.keyboard.down('Shift');
+  await page.keyboard.press('Enter');
+  await page.keyboard.up('Shift');
+  await page.waitForSelector('[aria-label="Notes"]:focus');
+  await page.keyboard.type('Bring the long tape');
+  await press(page, 'Add what the line says');
+  await page.keyboard.press('Escape');
+  await pressText(page, 'Herons');
+  await pressText(page, 'Stake out reach 9');
+  await page.waitForFunction(
+    () =>
+      document.querySelector<HTMLTextAreaElement>('[aria-label="Notes"]')?.value === 'Bring the long tape',
+  );
+  assert.deepEqual(complaints, []);
+  await leave(page);
+});
+
+test('what an address hands over stands in the quick line until it is added, once', async () => {
+  const { page, complaints } = await openPage(
+    stage,
+    'phone',
+    'demo',
+    '/tasks?add=Read%20about%20eels%20tomorrow&addText=From%20the%20county',
+  );
+  await sees(page, '“Read about eels” in Field surveys, in the tray of Wed 25 Nov.');
+  await page.waitForFunction(() => !location.search.includes('add'));
+  await press(page, 'Add what the line says');
+  await page.keyboard.press('Escape');
+  await sees(page, 'Read about eels');
+  await page.reload();
+  await settled(page);
+  assert.equal(await page.$('[aria-label="Quick line"]'), null);
+  assert.deepEqual(complaints, []);
+  await leave(page);
+});
+
+test('chosen tasks go out as a table and a checklist, and a file of them comes in again', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/tasks');
+  const saved = await downloads(page, mkdtempSync(path.join(os.tmpdir(), 'sprindle-tasks-')));
+  await press(page, 'Choose several');
+  await press(page, 'Choose: Volunteer day: tool list');
+  await press(page, 'Take out…');
+  await isAccessible(page, 'taking tasks out');
+  await press(page, 'A table (CSV)');
+  const file = await saved('sprindle-demo-tasks-2026-11-24.csv');
+  assert.match(
+    readFileSync(file, 'utf8'),
+    /^title,list,.*\r\nVolunteer day: tool list,Volunteer days,,90,,2026-11-27/,
+  );
+  await press(page, 'A checklist (Markdown)');
+  assert.match(
+    readFileSync(await saved('sprindle-demo-tasks-2026-11-24.md'), 'utf8'),
+    /^- \[ \] Volunteer day: tool list 1h30m by 2026-11-27 in list Volunteer days\n {2}- \[x\] Count what lies/,
+  );
+  await press(page, 'Close');
+  await chooseFile(page, 'Bring tasks in…', file);
+  await sees(page, 'One task of a table, as they are understood');
+  await press(page, 'Add the task');
+  await page.keyboard.press('Escape');
+  await eventually(async () =>
+    assert.equal((await textOf(page)).match(/^Volunteer day: tool list$/gm)?.length, 2),
+  );
   assert.deepEqual(complaints, []);
   await leave(page);
 });

@@ -32,6 +32,7 @@ export const registerSharedPanels = () =>
       spent: async () => (await contents.load()).spent,
       targets: async () => (await contents.load()).targets,
       task: async () => (await contents.load()).task,
+      tasksOut: async () => (await contents.load()).tasksOut,
       time: async () => (await contents.load()).time,
       triage: async () => (await contents.load()).triage,
       unseen: async () => (await contents.load()).unseen,

@@ -21,6 +21,7 @@ export { place, placeSeveral } from './place/panel';
 export { quick } from './quick/Quick';
 export { scope } from './scope/ScopeQuestion';
 export { targets } from './targets/EditTargets';
+export { tasksOut } from './tasksOut/TasksOut';
 export { task } from './task/panel';
 export { triage } from './triage/Triage';
 export { seal } from './seal/Seal';

@@ -34,7 +34,7 @@ server.on('error', (error: NodeJS.ErrnoException) => {
 /** Finishes what is being answered, then ends. */
 const stop = () => {
   server.close(() => process.exit(0));
-  setTimeout(() => process.exit(0), 3000).unref();
+  setTimeout(() => process.exit(0), 3000);
 };
 process.on('SIGTERM', stop);
 process.on('SIGINT', stop);

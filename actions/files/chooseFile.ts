@@ -24,6 +24,7 @@ function choose(accept: string, take: (file: File) => Promise<unknown> = takeFil
 
 export const chooseCalendarFile = () => choose('.ics,text/calendar');
 export const chooseFrameFile = (take: (file: File) => Promise<unknown>) => choose('.ics,text/calendar', take);
+export const chooseTaskFile = () => choose('.csv,.tsv,.md,.txt,text/csv,text/plain,text/markdown');
 export const chooseWorkspaceFile = () => choose('.json,application/json');
 
 /** Takes files that are dropped anywhere on the window. Returns what ends it. */

@@ -1,3 +1,4 @@
+import type { writeCalendar } from '@/core/formats/writeCalendar';
 import type { Frame } from '@/core/model/frame';
 import { later } from '@/ui/later';
 
@@ -8,11 +9,14 @@ import { later } from '@/ui/later';
 const calendars = later(() => import('./calendarFiles'));
 const workspaces = later(() => import('./workspaceFiles'));
 
+const tasks = later(() => import('./openTaskFile'));
+const texts = later(() => import('@/core/formats/writeCalendar'));
 const frames = later(() => import('./frameFiles'));
 
-/** Takes a file for what its name says: a workspace (.json), else a calendar. */
+/** Takes a file for what its name says: a workspace (.json), tasks in a table or a list (.csv, .tsv, .md, .txt), else a calendar. */
 export async function takeFile(file: File): Promise<void> {
   if (/\.json$/i.test(file.name)) await (await workspaces.load()).openWorkspaceFile(file);
+  else if (/\.(csv|tsv|md|txt)$/i.test(file.name)) await (await tasks.load()).openTaskFile(file);
   else await (await calendars.load()).importCalendarFile(file);
 }
 
@@ -27,6 +31,10 @@ export const saveFramePicture = async (frame: Frame) => (await frames.load()).sa
 
 /** Prints a frame on a page of its own. */
 export const printFrame = async (frame: Frame) => (await frames.load()).printFrame(frame);
+
+/** Calendars as the text of a calendar file. */
+export const calendarText = async (...written: Parameters<typeof writeCalendar>) =>
+  (await texts.load()).writeCalendar(...written);
 
 /** Hands the errors of late to the person as a file. */
 export const saveErrors = async () => (await workspaces.load()).saveErrors();

@@ -8,7 +8,8 @@ import { lengthOfTask, newTask } from '../tasks/newTask';
 import { inRank } from '../tasks/order';
 import { dateOf, instantOf, type Zone } from '../time/zone';
 import { firstOf } from './readRepeat';
-import type { Meaning, QuickLine } from './quickLine';
+import type { Meaning } from './chip';
+import type { QuickLine } from './quickLine';
 
 /** Where a task of a line goes: onto hours (epoch ms, minutes), into the tray of a day, or nowhere yet. */
 export type Goes =
@@ -30,18 +31,26 @@ const valueOf = <K extends Meaning['kind']>({ chips }: QuickLine, kind: K) =>
   chips.find((chip) => chip.kind === kind)?.value as Extract<Meaning, { kind: K }>['value'] | undefined; // of its kind
 
 /** What says of a task where it belongs or when it is to be done. */
-const PLACED: ReadonlySet<Meaning['kind']> = new Set(['when', 'due', 'neededBy', 'repeat', 'list']);
+const PLACED: ReadonlySet<Meaning['kind']> = new Set([
+  'when',
+  'due',
+  'notBefore',
+  'neededBy',
+  'repeat',
+  'list',
+]);
 
 /** The task that a line says, and where it goes. Without a list it is of the first, and without a date too it waits in the inbox. `createdAt` in epoch ms. */
 export function quickTaskOf(
   line: QuickLine,
-  workspace: Workspace,
+  workspace: Pick<Workspace, 'lists'>,
   { id, createdAt, zone }: { readonly id: Id; readonly createdAt: number; readonly zone: Zone },
 ): QuickTask {
   const [first = firstList] = inRank(workspace.lists);
   const listId = valueOf(line, 'list') ?? first.id;
   const category = valueOf(line, 'category') ?? workspace.lists.get(listId)?.category;
   const energy = valueOf(line, 'energy');
+  const notBefore = valueOf(line, 'notBefore');
   const meeting = valueOf(line, 'neededBy');
   // nothing says yet where it belongs or when it is to be done
   const waits = !line.chips.some(({ kind }) => PLACED.has(kind));
@@ -53,6 +62,7 @@ export function quickTaskOf(
     estimate: valueOf(line, 'length') ?? null,
     due: valueOf(line, 'due') ?? null,
     priority: valueOf(line, 'priority') ?? 'normal',
+    ...(notBefore === undefined ? {} : { notBefore }),
     ...(category === undefined ? {} : { category }),
     ...(energy === undefined ? {} : { energy }),
     ...(waits ? { inbox: true as const } : {}),

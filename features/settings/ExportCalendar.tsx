@@ -2,7 +2,6 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { framesOf } from '@/core/frame/holding';
 import { calendarsOut } from '@/core/formats/calendarsOut';
-import { writeCalendar } from '@/core/formats/writeCalendar';
 import { session } from '@/state/session';
 import { useWorkspace } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
@@ -12,6 +11,7 @@ import { CheckBox } from '@/ui/CheckBox';
 import { closePanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { colourOfHue } from '@/actions/files/colourNames';
+import { calendarText } from '@/actions/files/files';
 import { download } from '@/actions/files/download';
 
 /** Chooses what goes out as a calendar file. */
@@ -41,10 +41,10 @@ export function ExportCalendar() {
     setLeft(
       (before) => new Set(before.has(id) ? [...before].filter((other) => other !== id) : [...before, id]),
     );
-  const save = () => {
+  const save = async () => {
     const out = calendarsOut(workspace, chosen, colourOfHue, { today, zone });
     const name = `sprindle-${session.space}-${today}.ics`;
-    download(name, writeCalendar(out, { zone, now }), 'text/calendar');
+    download(name, await calendarText(out, { zone, now }), 'text/calendar');
     closePanel();
     store.say(`Exported as ${name}`);
   };
@@ -60,7 +60,12 @@ export function ExportCalendar() {
         ))}
       </View>
       <View className="flex-row gap-2">
-        <Button label="Save the file" kind="primary" disabled={chosen.size === 0} onPress={save} />
+        <Button
+          label="Save the file"
+          kind="primary"
+          disabled={chosen.size === 0}
+          onPress={() => void save()}
+        />
         <Button label="Not now" onPress={closePanel} />
       </View>
     </View>

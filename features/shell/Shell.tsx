@@ -12,6 +12,7 @@ import { MomentProvider } from '@/ui/clock';
 import { keepFocus } from '@/ui/keepFocus';
 import { QuickBar } from './QuickBar';
 import { useShellKeys } from './shellKeys';
+import { useShared } from './shared';
 import { useStarted } from './started';
 import { useTheme } from './theme';
 import { TravelLine } from './TravelLine';
@@ -28,6 +29,7 @@ export function Shell({ children }: { children: ReactNode }) {
   useEffect(listenToChoices, []);
   useEffect(keepFocus, []);
   useShellKeys();
+  useShared();
   return (
     <MomentProvider>
       <View className={`flex-1 bg-ground ${wide ? 'flex-row-reverse' : ''}`}>

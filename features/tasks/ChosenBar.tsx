@@ -31,6 +31,7 @@ export function ChosenBar({ ids, onAll, onEnd }: Props) {
         onPress={() => openPanel({ kind: 'several', ids, onChanged: onEnd })}
       />
       <Button label="Later…" disabled={none} onPress={() => openPanel({ kind: 'later', ids })} />
+      <Button label="Take out…" disabled={none} onPress={() => openPanel({ kind: 'tasksOut', ids })} />
       <Button label="Done" disabled={none} onPress={() => tickAll(ids) && onEnd()} />
       <Button label="Delete" kind="danger" disabled={none} onPress={() => removeAll(ids) && onEnd()} />
       <Button label="All of these" kind="quiet" onPress={onAll} />

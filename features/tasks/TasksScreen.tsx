@@ -14,6 +14,8 @@ import { Field } from '@/ui/Field';
 import { readTitle } from '@/ui/readings';
 import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { openPanel } from '@/ui/panels';
+import { useWide } from '@/ui/useWide';
+import { chooseTaskFile } from '@/actions/files/chooseFile';
 import { add } from '@/actions/tasks';
 import { Words } from '@/ui/Words';
 import { ChosenBar } from './ChosenBar';
@@ -47,6 +49,7 @@ const asideWords = { inbox: 'in the inbox', parked: 'parked', hidden: 'hidden' }
 export function TasksScreen() {
   const { zone, now } = useMoment();
   const workspace = useWorkspace();
+  const wide = useWide();
   const [shelf, setShelf] = useState<Shelf>('all');
   const [order, setOrder] = useState<Order>('own');
   const [showDone, setShowDone] = useState(false);
@@ -86,7 +89,8 @@ export function TasksScreen() {
                 onPress={() => openPanel({ kind: 'triage' })}
               />
             )}
-            <Button label="Quick line…" kind="quiet" onPress={() => openPanel({ kind: 'quick' })} />
+            {wide && <Button label="Quick line…" kind="quiet" onPress={() => openPanel({ kind: 'quick' })} />}
+            <Button label="Bring tasks in…" kind="quiet" onPress={chooseTaskFile} />
           </View>
           <View className="flex-row flex-wrap items-center justify-between">
             {isAside ? (

@@ -1,95 +1,61 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
-import { addEventAt } from '@/actions/events';
-import { makeOfLines } from '@/actions/quick';
-import { comingMeetings } from '@/core/calendar/layers';
-import { readLine, type Chip } from '@/core/capture/quickLine';
-import { eventHours, judgeLine, quickTaskOf } from '@/core/capture/quickTask';
-import { linesOf } from '@/core/capture/manyLines';
-import { bounds } from '@/core/model/bounds';
+import { makeMissing } from '@/actions/quick';
+import type { Chip } from '@/core/capture/chip';
+import type { QuickLine } from '@/core/capture/quickLine';
+import { judgeLine } from '@/core/capture/quickTask';
+import { pastedTasks, type Pasted } from '@/core/capture/pasted';
+import { readTaskTable, type TaskTable } from '@/core/formats/csvTasks';
+import { bounds, shortened } from '@/core/model/bounds';
 import { judge } from '@/core/plan/judge';
 import { useWorkspace } from '@/state/shown';
-import { newId } from '@/state/workspaceStore';
 import { Findings } from '@/board/Findings';
 import { Button, IconButton } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { useMoment } from '@/ui/clock';
 import { elementOf } from '@/ui/dom';
-import { draftOf, keepDraft } from '@/ui/drafts';
 import type { Panel, Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { Many } from './Many';
+import { TableOfTasks } from './TableOfTasks';
+import { useLine } from './useLine';
 import { chipWords, eventWords, madeWords } from './quickWords';
 
-const DRAFT = 'Quick line';
-
-/** How many days ahead meetings are known by name. */
-const MEETING_DAYS = 28;
-
-type Kind = 'task' | 'event';
-
-/** Whether a date in figures begins with the month where the browser is from. */
-const monthFirst = () => {
-  const [first] = new Intl.DateTimeFormat(navigator.language).formatToParts().map(({ type }) => type);
-  return first === 'month';
-};
-
-/** What is typed in one line, how it is understood, and what was typed before. */
-function useLine() {
-  const { zone, now } = useMoment();
-  const workspace = useWorkspace();
-  const [text, setText] = useState(() => draftOf(DRAFT));
-  const [literal, setLiteral] = useState<readonly number[]>([]);
-  const [last, setLast] = useState('');
-  const [id, setId] = useState(newId);
-  const [kind, setKind] = useState<Kind>('task');
-  const meetings = useMemo(() => comingMeetings(workspace, MEETING_DAYS, zone, now), [workspace, zone, now]);
-  const reader = { workspace, meetings, now, zone, monthFirst: monthFirst() };
-  const line = readLine(text, reader, literal);
-  const quick = quickTaskOf(line, workspace, { id, createdAt: now, zone });
-  const hours = eventHours(line, zone);
-  const ready = line.title !== '' && (kind === 'task' || hours !== undefined);
-  const type = (typed: string) => {
-    keepDraft(DRAFT, typed);
-    // what was taken back stays so while the words before it do
-    setLiteral(literal.filter((at) => typed.slice(0, at) === text.slice(0, at)));
-    setText(typed);
-  };
-  const make = () => {
-    if (!ready) return;
-    const made =
-      kind === 'event' && hours ? addEventAt({ title: line.title, ...hours }) : makeOfLines([quick]);
-    if (!made) return;
-    setLast(text);
-    type('');
-    setId(newId());
-  };
-  const takeBack = (chip: Chip) => setLiteral([...literal, chip.from]);
-  return { reader, text, line, quick, hours, kind, setKind, ready, last, type, make, takeBack };
-}
-
 /** One typed line becomes a task, with its block or its place in a tray, or an event; it stays open for the next one. */
-function Quick() {
+function Quick({ text: given = '', notes: givenNotes = '' }: Panels['quick']) {
   const { zone } = useMoment();
   const workspace = useWorkspace();
-  const { reader, text, line, quick, hours, kind, setKind, ready, last, type, make, takeBack } = useLine();
+  const typed = useLine();
+  const { reader, text, line, quick, hours, kind, ready, last, notes, type, make } = typed;
   const field = useRef<TextInput>(null);
-  const [many, setMany] = useState<readonly string[]>([]);
-  const take = (typed: string) => {
-    const lines = linesOf(typed);
-    if (lines.length > 1) setMany(lines);
-    else type(typed.replace(/\s*\n\s*/g, ' '));
+  const [many, setMany] = useState<readonly Pasted[]>([]);
+  const [table, setTable] = useState<TaskTable | null>(null);
+  const take = (pasted: string) => {
+    const isLine = !pasted.trim().includes('\n');
+    const rows = isLine ? undefined : readTaskTable(pasted, reader.now, zone);
+    const tasks = isLine ? [] : pastedTasks(pasted);
+    const [only] = tasks;
+    if (rows) setTable(rows);
+    else if (tasks.length > 1 || (only && (only.steps.length > 0 || only.notes !== ''))) setMany(tasks);
+    else type(shortened(pasted.replace(/\s*\n\s*/g, ' '), bounds.title));
   };
+  const [taken, setTaken] = useState('');
+  if (given !== taken) {
+    setTaken(given);
+    take(given);
+    if (givenNotes !== '') typed.setNotes(givenNotes);
+  }
   useEffect(() => {
-    if (many.length === 0) field.current?.focus();
-  }, [many]);
+    if (many.length === 0 && !table) field.current?.focus();
+  }, [many, table]);
   const findings =
     kind === 'task'
       ? judgeLine(workspace, quick, zone)
       : hours
         ? judge(workspace, { what: { kind: 'newEvent' }, to: { kind: 'hours', ...hours } }, { zone })
         : [];
-  if (many.length > 0) return <Many lines={many} reader={reader} onDone={() => setMany([])} />;
+  if (table) return <TableOfTasks table={table} onDone={() => setTable(null)} />;
+  if (many.length > 0) return <Many pasted={many} reader={reader} onDone={() => setMany([])} />;
   const titleMissing = text.trim() !== '' && line.title === '';
   return (
     <View className="gap-3">
@@ -99,7 +65,6 @@ function Quick() {
         aria-invalid={titleMissing}
         multiline
         numberOfLines={2}
-        maxLength={bounds.title}
         placeholder="Read the gauges Thu 14:30 45m in Field surveys"
         placeholderTextColor="var(--ink-soft)"
         value={text}
@@ -110,10 +75,25 @@ function Quick() {
           if (key !== 'Enter') return;
           // it is one line, however many it takes to show
           event.preventDefault();
-          make();
+          if (isShifted(event.nativeEvent)) typed.setNotes(notes ?? '');
+          else make();
         }}
         className="rounded-lg border border-ink-soft bg-surface px-3 py-2.5 font-text text-base text-ink"
       />
+      {notes !== null && (
+        <TextInput
+          aria-label="Notes"
+          autoFocus
+          multiline
+          numberOfLines={3}
+          placeholder="Notes"
+          placeholderTextColor="var(--ink-soft)"
+          maxLength={bounds.notes}
+          value={notes}
+          onChangeText={typed.setNotes}
+          className="rounded-lg border border-line bg-surface px-3 py-2.5 font-text text-base text-ink"
+        />
+      )}
       {line.chips.length > 0 && (
         <View role="list" aria-label="Understood" className="flex-row flex-wrap gap-2">
           {line.chips.map((chip) => (
@@ -121,16 +101,18 @@ function Quick() {
               key={chip.kind}
               words={chipWords(chip, line, workspace, reader)}
               onSelect={() => mark(field.current, chip)}
-              onTakeBack={() => takeBack(chip)}
+              onTakeBack={() => typed.takeBack(chip)}
             />
           ))}
         </View>
       )}
+      {line.missing && <Missing missing={line.missing} onMade={() => field.current?.focus()} />}
       <View aria-live="polite" className="gap-1">
         {text.trim() === '' ? (
           <Words size="xs" tone="soft">
             In plain words, in any order: a day and an hour, a length, “by Friday”, “urgent”, “in” a list,
-            “every Monday”. Several lines can be pasted at once. The arrow up brings back the last line.
+            “every Monday”. Several lines can be pasted at once. Shift and Enter go on to notes, the arrow up
+            brings back the last line.
           </Words>
         ) : titleMissing ? (
           <Words tone="brick">A title is missing: what shall be done?</Words>
@@ -150,7 +132,7 @@ function Quick() {
           label="Make it"
           hideLabel
           value={kind}
-          onChoose={setKind}
+          onChoose={typed.setKind}
           options={[
             { value: 'task', name: 'A task' },
             { value: 'event', name: 'An event' },
@@ -162,6 +144,9 @@ function Quick() {
   );
 }
 
+/** Whether Shift was held: the web hands on the event of the browser, which tells of it. */
+const isShifted = (event: object): boolean => 'shiftKey' in event && event.shiftKey === true;
+
 /** Marks the words of a chip in the line, to be typed anew. */
 function mark(field: TextInput | null, { from, to }: Chip): void {
   const line = elementOf(field);
@@ -169,6 +154,25 @@ function mark(field: TextInput | null, { from, to }: Chip): void {
   line.focus();
   line.setSelectionRange(from, to);
 }
+
+type MissingProps = { missing: NonNullable<QuickLine['missing']>; onMade: () => void };
+
+/** A list or a category that the line tells and that is not there: it can be made, and is not made silently. */
+const Missing = ({ missing, onMade }: MissingProps) => (
+  <View className="flex-row flex-wrap items-center gap-2">
+    <Words tone="soft">
+      There is no {missing.kind} “{missing.name}”.
+    </Words>
+    <Button
+      label="Make it"
+      says={`Make it: the ${missing.kind} ${missing.name}`}
+      onPress={() => {
+        makeMissing(missing);
+        onMade();
+      }}
+    />
+  </View>
+);
 
 type UnderstoodProps = { words: string; onSelect: () => void; onTakeBack: () => void };
 
@@ -191,7 +195,8 @@ const Understood = ({ words, onSelect, onTakeBack }: UnderstoodProps) => (
 
 declare module '@/ui/panels' {
   interface Panels {
-    quick: object;
+    /** With text that came from elsewhere, which is taken as if it were pasted. */
+    quick: { readonly text?: string; readonly notes?: string };
   }
 }
 

@@ -1,4 +1,5 @@
-import type { Chip, QuickLine } from '@/core/capture/quickLine';
+import type { Chip } from '@/core/capture/chip';
+import type { QuickLine } from '@/core/capture/quickLine';
 import type { QuickTask } from '@/core/capture/quickTask';
 import type { Workspace } from '@/core/model/workspace';
 import { dueText } from '@/core/tasks/dueWords';
@@ -24,6 +25,8 @@ export function chipWords(
     }
     case 'due':
       return `due ${dueText(chip.value, workspace.settings.clock)}`;
+    case 'notBefore':
+      return `not before ${dueText(chip.value, workspace.settings.clock)}`;
     case 'length':
       return durationWords(chip.value);
     case 'priority':

@@ -1,5 +1,6 @@
 import { View } from 'react-native';
-import { answer, copyText } from '@/actions/seals';
+import { copyText } from '@/actions/copyText';
+import { answer } from '@/actions/seals';
 import type { Occurrence } from '@/core/calendar/occurrences';
 import type { Seal } from '@/core/model/seal';
 import { findingLine } from '@/core/plan/findingWords';

@@ -1,0 +1,57 @@
+import * as fc from 'fast-check';
+import { pastedTasks } from './pasted';
+
+const lines = (text: string) => pastedTasks(text).map(({ line }) => line);
+
+test('each line of a text is a task, without the marks of its list; what is ticked off stays out', () => {
+  const text =
+    'Call the council\r\n\r\n- Order jars 20m\n* [ ] Sort samples\n- [x] Done before\n2. Print the map\n3 growers to call\n\t';
+  expect(lines(text)).toEqual([
+    'Call the council',
+    'Order jars 20m',
+    'Sort samples',
+    'Print the map',
+    '3 growers to call',
+  ]);
+  expect(lines(' \n - \n')).toEqual([]);
+});
+
+test('indented lines are steps of the one above, those of a ticked one go with it', () => {
+  const text =
+    '  - Volunteer day\n    - [ ] count tools\n    - [x] book the bus\n  - [x] Done\n      - step\n  Report';
+  expect(pastedTasks(text)).toEqual([
+    { line: 'Volunteer day', steps: ['count tools'], notes: '' },
+    { line: 'Report', steps: [], notes: '' },
+  ]);
+  expect(pastedTasks('One\n\tinner\n\t\tdeeper\nTwo')[0]?.steps).toEqual(['inner', 'deeper']);
+});
+
+test('a copied message is one task with who wrote it and what it says', () => {
+  const text =
+    'From: Ines Moreau <ines@example.org>\nSent: Tue 24 Nov\nTo: office\nSubject: Re: Fwd: Eel counts\n\nCan you send them?\n\n- by Friday';
+  expect(pastedTasks(text)).toEqual([
+    {
+      line: 'Eel counts',
+      steps: [],
+      notes: 'From Ines Moreau <ines@example.org>, Tue 24 Nov\n\nCan you send them?\n\n- by Friday',
+    },
+  ]);
+  // one such line alone is no message
+  expect(lines('Subject: nothing\nand more')).toEqual(['Subject: nothing', 'and more']);
+});
+
+test('every line that says something comes once, in its order, as a task or a step', () => {
+  const word = fc.stringMatching(/^[a-z]{2,8}$/);
+  const line = fc.tuple(
+    fc.constantFrom('', '  ', '    ', '\t'),
+    fc.constantFrom('', '- ', '* ', '[ ] '),
+    word,
+  );
+  fc.assert(
+    fc.property(fc.array(line, { maxLength: 20 }), (all) => {
+      const text = all.map((parts) => parts.join('')).join('\n');
+      const found = pastedTasks(text).flatMap((task) => [task.line, ...task.steps]);
+      expect(found).toEqual(all.map(([, , name]) => name));
+    }),
+  );
+});

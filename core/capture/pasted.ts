@@ -1,0 +1,75 @@
+import { bounds, shortened } from '../model/bounds';
+
+/** The most lines that are taken at once. */
+export const MOST_LINES = 5000;
+
+/** One task of a pasted text: its line, the lines that are indented below it, and what was said about it at length. */
+export type Pasted = { readonly line: string; readonly steps: readonly string[]; readonly notes: string };
+
+/** The mark of a list at the start of a line: a dash, a star, a dot, a number; and the box of a checklist with what is in it. */
+const MARK = /^(\s*)(?:[-*+•–]|\d{1,3}[.)])?\s*(?:\[([ xX])\]\s*)?/;
+
+const TAB = 4;
+const widthOf = (space: string) => [...space].reduce((sum, sign) => sum + (sign === '\t' ? TAB : 1), 0);
+
+/** A line without its mark; nothing for one that is blank or ticked off. */
+function itemOf(
+  line: string,
+): { readonly indent: number; readonly text: string; readonly ticked: boolean } | undefined {
+  const [mark = '', space = '', box] = MARK.exec(line) ?? [];
+  // a number that begins a line by itself is no mark: "3 growers to call"
+  const text = line.slice(mark.length).trim();
+  return text === '' ? undefined : { indent: widthOf(space), text, ticked: box?.toLowerCase() === 'x' };
+}
+
+/** How many lines at the top of a text say of what message it is. */
+const HEADER = /^(from|to|cc|date|sent|subject|reply-to)\s*:\s*(.*)$/i;
+
+/** A message that was copied with its head: who wrote it, about what, and what stands below; undefined for any other text. */
+function messageIn(text: string): Pasted | undefined {
+  const lines = text.trim().split('\n');
+  const found = new Map<string, string>();
+  let at = 0;
+  for (; at < lines.length; at += 1) {
+    const [, name = '', value = ''] = HEADER.exec(lines[at]?.trim() ?? '') ?? [];
+    if (name === '') break;
+    found.set(name.toLowerCase(), value.trim());
+  }
+  const subject = found.get('subject')?.replace(/^((re|fwd?|aw|wg)\s*:\s*)+/i, '');
+  if (!subject || found.size < 2) return undefined;
+  const from = found.get('from');
+  const on = found.get('date') ?? found.get('sent');
+  const head = [from ? `From ${from}` : '', on ?? ''].filter(Boolean).join(', ');
+  const body = lines.slice(at).join('\n').trim();
+  return {
+    line: shortened(subject, bounds.title),
+    steps: [],
+    notes: shortened([head, body].filter(Boolean).join('\n\n'), bounds.notes),
+  };
+}
+
+/**
+ * The tasks of a pasted text: each line that says something, without the marks of its list; lines that are indented are steps
+ * of the one above; what is ticked in a checklist is left out with its steps. A message with its head is one task.
+ */
+export function pastedTasks(text: string): Pasted[] {
+  const plain = text.replace(/\r\n?/g, '\n');
+  const message = messageIn(plain);
+  if (message) return [message];
+  const tasks: { line: string; steps: string[]; notes: string; ticked: boolean }[] = [];
+  let margin: number | undefined;
+  for (const raw of plain.split('\n')) {
+    const item = itemOf(raw);
+    if (!item) continue;
+    margin ??= item.indent;
+    const above = tasks.at(-1);
+    if (above && item.indent > margin) {
+      if (!item.ticked && above.steps.length < bounds.steps)
+        above.steps.push(shortened(item.text, bounds.title));
+    } else {
+      margin = Math.min(margin, item.indent);
+      tasks.push({ line: shortened(item.text, bounds.title), steps: [], notes: '', ticked: item.ticked });
+    }
+  }
+  return tasks.flatMap(({ ticked, ...task }) => (ticked ? [] : [task])).slice(0, MOST_LINES);
+}

@@ -1,0 +1,138 @@
+import Papa from 'papaparse';
+import { readDuration } from '../capture/readDuration';
+import { readMoment } from '../capture/readMoment';
+import { bounds, shortened } from '../model/bounds';
+import { Priority, type Due } from '../model/task';
+import type { Zone } from '../time/zone';
+import { plainRow, type TaskRow } from './taskRows';
+
+/*
+ * Tasks as a table of text with a head (RFC 4180; written with commas, read with whatever parts the cells: a comma, a
+ * semicolon, a tab).
+ */
+
+/** The columns, by the names that are written; others that are read as the same follow. */
+const columns = {
+  title: ['title', 'task', 'name', 'subject', 'summary', 'what'],
+  list: ['list', 'project', 'area'],
+  category: ['category', 'kind'],
+  estimate: ['estimate', 'length', 'duration', 'minutes', 'planned'],
+  priority: ['priority', 'importance'],
+  due: ['due', 'due date', 'deadline', 'by'],
+  notBefore: ['not before', 'start date', 'from'],
+  energy: ['energy'],
+  steps: ['steps', 'subtasks'],
+  notes: ['notes', 'note', 'description', 'details'],
+  done: ['done', 'completed', 'status'],
+} as const;
+type Column = keyof typeof columns;
+
+// Object.keys forgets the key type
+const columnNames = Object.keys(columns) as Column[];
+const columnOf = (head: string): Column | undefined =>
+  columnNames.find((name) => columns[name].some((word) => word === head.trim().toLowerCase()));
+
+/** What was wrong with a row, which counts from the head as line 1. */
+export type RowProblem = { readonly line: number; readonly what: string };
+
+export type TaskTable = { readonly rows: readonly TaskRow[]; readonly problems: readonly RowProblem[] };
+
+/** A cell that a spreadsheet would take for a formula is told by what it begins with. */
+const FORMULA = /^'*[=+\-@\t\r]/;
+
+const plainCell = (cell: string) => (cell.startsWith("'") && FORMULA.test(cell) ? cell.slice(1) : cell);
+const harmless = (cell: string) => (FORMULA.test(cell) ? `'${cell}` : cell);
+
+const DONE = new Set(['x', 'yes', 'true', 'done', 'completed', '1']);
+
+/**
+ * Reads a table of tasks. Undefined when its first row is no head: it must have a column of titles and one more that is
+ * known. What cannot be read of a row is named and left out, the row itself stays.
+ */
+export function readTaskTable(text: string, now: number, zone: Zone): TaskTable | undefined {
+  const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trimEnd(), { skipEmptyLines: true });
+  const [head = [], ...body] = parsed.data;
+  const heads = head.map(columnOf);
+  if (!heads.includes('title') || heads.filter(Boolean).length < 2) return undefined;
+  const problems: RowProblem[] = [];
+  const rows = body.flatMap((cells, i): TaskRow[] => {
+    const line = i + 2;
+    const tell = (what: string) => problems.push({ line, what });
+    const cell = (name: Column) => plainCell((cells[heads.indexOf(name)] ?? '').trim());
+    const title = shortened(cell('title').replace(/\s+/g, ' '), bounds.title);
+    if (title === '') {
+      tell('has no title and was left out');
+      return [];
+    }
+    if (cells.length > head.length) tell(`has ${cells.length} cells, the head has ${head.length}`);
+    return [{ ...plainRow, title, ...wordsOf(cell), ...valuesOf(cell, tell, now, zone) }];
+  });
+  const quotes = parsed.errors.filter(({ type }) => type === 'Quotes');
+  for (const { row = 0 } of quotes) problems.push({ line: row + 1, what: 'has a quotation mark too many' });
+  return { rows, problems };
+}
+
+type Cell = (name: Column) => string;
+
+const wordsOf = (cell: Cell) => ({
+  notes: shortened(cell('notes'), bounds.notes),
+  list: shortened(cell('list'), bounds.title),
+  category: shortened(cell('category'), bounds.title),
+  done: DONE.has(cell('done').toLowerCase()),
+  steps: cell('steps')
+    .split('\n')
+    .map((line) => ({
+      title: shortened(line.replace(/^\[[ x]\]\s*/i, '').trim(), bounds.title),
+      done: /^\[x\]/i.test(line),
+    }))
+    .filter(({ title }) => title !== '')
+    .slice(0, bounds.steps),
+});
+
+function valuesOf(cell: Cell, tell: (what: string) => void, now: number, zone: Zone) {
+  const moment = (name: Column): Due | null => {
+    const typed = cell(name);
+    if (typed === '') return null;
+    const read = readMoment(typed, now, zone);
+    if (!read)
+      tell(`“${shortened(typed, 40)}” is no day, so ${name === 'due' ? 'no due date' : 'nothing'} was taken`);
+    return read ?? null;
+  };
+  const typedLength = cell('estimate');
+  const minutes = typedLength === '' ? null : (readDuration(typedLength) ?? undefined);
+  if (minutes === undefined || (minutes ?? 0) > bounds.estimateMinutes)
+    tell(`“${shortened(typedLength, 40)}” is no length, so no estimate was taken`);
+  const typedPriority = cell('priority').toLowerCase();
+  const priority = Priority.safeParse(typedPriority === '' ? 'normal' : typedPriority);
+  if (!priority.success) tell(`“${shortened(typedPriority, 40)}” is no priority (urgent, high, normal, low)`);
+  const typedEnergy = cell('energy').toLowerCase();
+  const energy: TaskRow['energy'] = typedEnergy === 'sharp' || typedEnergy === 'light' ? typedEnergy : null;
+  return {
+    estimate: minutes === undefined || (minutes ?? 0) > bounds.estimateMinutes ? null : minutes,
+    priority: priority.success ? priority.data : ('normal' as const),
+    due: moment('due'),
+    notBefore: moment('notBefore'),
+    energy,
+  };
+}
+
+const momentCell = (due: Due | null) => (due ? [due.date, due.time].filter(Boolean).join(' ') : '');
+
+/** Tasks as a table with a head, lines ended by CR LF; what a spreadsheet would take for a formula is made harmless. */
+export function writeTaskTable(rows: readonly TaskRow[]): string {
+  const cells = rows.map((row): Record<Column, string> => ({
+    title: row.title,
+    list: row.list,
+    category: row.category,
+    estimate: row.estimate === null ? '' : String(row.estimate),
+    priority: row.priority === 'normal' ? '' : row.priority,
+    due: momentCell(row.due),
+    notBefore: momentCell(row.notBefore),
+    energy: row.energy ?? '',
+    steps: row.steps.map(({ title, done }) => `[${done ? 'x' : ' '}] ${title}`).join('\n'),
+    notes: row.notes,
+    done: row.done ? 'yes' : '',
+  }));
+  const table = cells.map((row) => columnNames.map((name) => harmless(row[name])));
+  return Papa.unparse([columnNames.map((name) => columns[name][0]), ...table], { newline: '\r\n' });
+}

@@ -1,0 +1,71 @@
+import { useMemo, useState } from 'react';
+import { addEventAt } from '@/actions/events';
+import { monthFirst } from '@/actions/locale';
+import { makeOfLines } from '@/actions/quick';
+import { comingMeetings } from '@/core/calendar/layers';
+import type { Chip } from '@/core/capture/chip';
+import { readLine } from '@/core/capture/quickLine';
+import { eventHours, quickTaskOf } from '@/core/capture/quickTask';
+import { useWorkspace } from '@/state/shown';
+import { newId } from '@/state/workspaceStore';
+import { useMoment } from '@/ui/clock';
+import { draftOf, keepDraft } from '@/ui/drafts';
+
+const DRAFT = 'Quick line';
+
+/** How many days ahead meetings are known by name. */
+const MEETING_DAYS = 28;
+
+type Kind = 'task' | 'event';
+
+/** What is typed in one line, how it is understood, and what was typed before. */
+export function useLine() {
+  const { zone, now } = useMoment();
+  const workspace = useWorkspace();
+  const [text, setText] = useState(() => draftOf(DRAFT));
+  const [literal, setLiteral] = useState<readonly number[]>([]);
+  const [last, setLast] = useState('');
+  const [notes, setNotes] = useState<string | null>(null);
+  const [id, setId] = useState(newId);
+  const [kind, setKind] = useState<Kind>('task');
+  const meetings = useMemo(() => comingMeetings(workspace, MEETING_DAYS, zone, now), [workspace, zone, now]);
+  const reader = { workspace, meetings, now, zone, monthFirst: monthFirst() };
+  const line = readLine(text, reader, literal);
+  const bare = quickTaskOf(line, workspace, { id, createdAt: now, zone });
+  const quick = { ...bare, task: { ...bare.task, notes: notes ?? '' } };
+  const hours = eventHours(line, zone);
+  const ready = line.title !== '' && (kind === 'task' || hours !== undefined);
+  const type = (typed: string) => {
+    keepDraft(DRAFT, typed);
+    // what was taken back stays so while the words before it do
+    setLiteral(literal.filter((at) => typed.slice(0, at) === text.slice(0, at)));
+    setText(typed);
+  };
+  const make = () => {
+    if (!ready) return;
+    const made =
+      kind === 'event' && hours ? addEventAt({ title: line.title, ...hours }) : makeOfLines([quick]);
+    if (!made) return;
+    setLast(text);
+    type('');
+    setId(newId());
+    setNotes(null);
+  };
+  const takeBack = (chip: Chip) => setLiteral([...literal, chip.from]);
+  return {
+    reader,
+    text,
+    line,
+    quick,
+    hours,
+    kind,
+    setKind,
+    ready,
+    last,
+    notes,
+    setNotes,
+    type,
+    make,
+    takeBack,
+  };
+}
