@@ -17,6 +17,7 @@ const anywhere = [
   { name: 'help', key: '?', what: 'this list' },
   { shown: '1 … 5', what: 'Today, Plan, Tasks, Review, Settings' },
   { name: 'quick', key: 'l', what: 'the quick line: a task in plain words' },
+  { name: 'find', key: 'o', what: 'look for anything by its words' },
   { name: 'newTask', key: 'w', what: 'write down a task' },
   { name: 'stop', key: 's', what: 'stop the timer that runs' },
   { name: 'said', key: 'm', what: 'the messages of late, and what they offered' },

@@ -11,6 +11,7 @@ export const registerSharedPanels = () =>
       categories: async () => (await contents.load()).categories,
       crowd: async () => (await contents.load()).crowd,
       dayRoom: async () => (await contents.load()).dayRoom,
+      find: async () => (await contents.load()).find,
       freed: async () => (await contents.load()).freed,
       goToDay: async () => (await contents.load()).goToDay,
       guide: async () => (await contents.load()).guide,

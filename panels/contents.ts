@@ -7,6 +7,7 @@ export { actions } from './actions/TaskActions';
 export { categories } from './categories/Categories';
 export { crowd } from './crowd/CrowdList';
 export { dayRoom } from './dayRoom/DayRoom';
+export { find } from './find/Find';
 export { freed } from './freed/FreedTime';
 export { goToDay } from './goToDay/GoToDay';
 export { guide } from './guide/Guide';

@@ -26,6 +26,7 @@ import Ruler from 'lucide-react-native/icons/ruler';
 import Boat from 'lucide-react-native/icons/sailboat';
 import Sliders from 'lucide-react-native/icons/sliders-horizontal';
 import Stamp from 'lucide-react-native/icons/stamp';
+import Search from 'lucide-react-native/icons/search';
 import Seal from 'lucide-react-native/icons/file-lock';
 import Stop from 'lucide-react-native/icons/circle-stop';
 import Trash from 'lucide-react-native/icons/trash';
@@ -56,6 +57,7 @@ const icons = {
   calendar: CalendarPlus,
   remove: Trash,
   jump: CalendarSearch,
+  find: Search,
   views: Views,
   less: Minus,
   more: More,

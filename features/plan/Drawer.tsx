@@ -3,6 +3,7 @@ import { Pressable, ScrollView, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { useDropArea } from '@/board/drag/areas';
 import { placeOf, useDrag } from '@/board/drag/dragStore';
+import { FindButton } from '@/board/FindButton';
 import { ShortOfTargets } from '@/board/left/ShortOfTargets';
 import { openPanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
@@ -31,6 +32,7 @@ export function Drawer({ date }: { date: string }) {
             {countWords(tasks)} · {open ? 'close' : 'open'}
           </Words>
         </Pressable>
+        <FindButton />
         <Button
           label="Note"
           says="Note a task in the quick line"

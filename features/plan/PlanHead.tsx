@@ -11,6 +11,7 @@ import { addNew } from './addNew';
 import { showAll } from './Lens';
 import { SealButton } from './SealButton';
 import { viewNames } from './viewNames';
+import { FindButton } from '@/board/FindButton';
 import { UndoButtons } from '@/ui/UndoButtons';
 import { openPanel } from '@/ui/panels';
 import { HourScale } from '@/board/strip/HourScale';
@@ -62,6 +63,7 @@ export function PlanHead(place: Props) {
           {wide && hasSeal && <SealButton date={date} inWords={roomy} />}
           {wide && <ZonesButton shown={settings.showZones} />}
           {children}
+          {wide && <FindButton />}
           <UndoButtons />
         </View>
       </View>

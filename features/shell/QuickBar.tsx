@@ -1,5 +1,6 @@
 import { usePathname } from 'expo-router';
 import { Pressable, View } from 'react-native';
+import { FindButton } from '@/board/FindButton';
 import { Icon } from '@/ui/icons';
 import { openPanel } from '@/ui/panels';
 import { useWide } from '@/ui/useWide';
@@ -11,16 +12,17 @@ export function QuickBar() {
   const inPlan = usePathname() === '/plan';
   if (wide || inPlan) return null;
   return (
-    <View className="border-t border-line bg-surface px-3 py-1.5">
+    <View className="flex-row items-center gap-1 border-t border-line bg-surface py-1.5 pl-3 pr-1">
       <Pressable
         role="button"
         aria-label="Quick line: note a task in plain words"
         onPress={() => openPanel({ kind: 'quick' })}
-        className="min-h-[44px] flex-row items-center gap-2 rounded-lg border border-ink-soft px-3"
+        className="min-h-[44px] flex-1 flex-row items-center gap-2 rounded-lg border border-ink-soft px-3"
       >
         <Icon name="add" size={16} colour="pine" />
         <Words tone="soft">Note a task in plain words</Words>
       </Pressable>
+      <FindButton />
     </View>
   );
 }

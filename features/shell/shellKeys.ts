@@ -25,11 +25,12 @@ export function useShellKeys(): void {
       onUndoKeys(event);
       if (isTaken(event)) return;
       const place = places[Number(event.key) - 1];
-      const { help, newTask, quick, said, stop: stopKey } = keys.anywhere;
+      const { find, help, newTask, quick, said, stop: stopKey } = keys.anywhere;
       if (event.key === help) openPanel({ kind: 'keys' });
       else if (isCovered()) return;
       else if (place) router.navigate(place.path);
       else if (event.key === said) openPanel({ kind: 'said' });
+      else if (event.key === find) openPanel({ kind: 'find' });
       else if (event.key === quick) openPanel({ kind: 'quick' });
       else if (event.key === newTask) openPanel({ kind: 'newTask' });
       else if (event.key === stopKey && runningEntry(currentWorkspace().entries)) stop();

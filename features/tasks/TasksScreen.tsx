@@ -17,6 +17,7 @@ import { openPanel } from '@/ui/panels';
 import { useWide } from '@/ui/useWide';
 import { chooseTaskFile } from '@/actions/files/chooseFile';
 import { add } from '@/actions/tasks';
+import { FindButton } from '@/board/FindButton';
 import { Words } from '@/ui/Words';
 import { ChosenBar } from './ChosenBar';
 import { ListFilter, type Shelf } from './ListFilter';
@@ -78,6 +79,7 @@ export function TasksScreen() {
           about={`${tasks.length} ${isAside ? asideWords[shelf] : 'open'} · ${durationWords(estimated(tasks))}`}
         >
           <Button label="New task" icon="add" kind="primary" onPress={() => openPanel({ kind: 'newTask' })} />
+          {wide && <FindButton />}
         </ScreenHead>
         <View className="gap-2">
           <ListFilter value={shelf} onChoose={setShelf} counts={counts} />

@@ -1,3 +1,5 @@
+import { useWide } from '@/ui/useWide';
+import { FindButton } from '@/board/FindButton';
 import { Fragment } from 'react';
 import { View } from 'react-native';
 import { headsOf } from '@/core/frame/heads';
@@ -38,6 +40,7 @@ export function TodayScreen() {
   const nothing = [workspace.tasks, workspace.repeats, workspace.events].every(({ size }) => size === 0);
   const onIt = runningTask(workspace.entries);
   const notRunning = view.current.filter((item) => item.kind !== 'block' || item.task.id !== onIt);
+  const wide = useWide();
   const dayEnds = view.rest.filter(({ kind }) => kind === 'block').length === 0 && notRunning.length === 0;
 
   return (
@@ -46,7 +49,9 @@ export function TodayScreen() {
         <ScreenHead
           title="Now"
           about={`${dateWords(today)} · ${clockWords(now, zone, workspace.settings.clock)}`}
-        />
+        >
+          {wide && <FindButton />}
+        </ScreenHead>
         <LateLine date={today} />
         {nothing && <FirstSteps />}
         {running && <RunningCard entry={running} />}

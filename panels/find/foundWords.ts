@@ -1,0 +1,28 @@
+import type { Found } from '@/core/find/where';
+import type { Workspace } from '@/core/model/workspace';
+import { clockWords, dateWords } from '@/core/time/words';
+import type { Zone } from '@/core/time/zone';
+
+/** What was found is, and where it lies, in a few words. */
+export function foundWords(thing: Found, { lists, settings }: Workspace, zone: Zone): string {
+  const words = (): (string | undefined)[] => {
+    switch (thing.kind) {
+      case 'task': {
+        const { inbox, listId, doneAt, parked } = thing.task;
+        return [
+          inbox ? 'Inbox' : lists.get(listId)?.name,
+          doneAt === null ? '' : 'done',
+          parked ? 'parked' : '',
+          thing.date === null ? 'no place yet' : dateWords(thing.date),
+        ];
+      }
+      case 'event': {
+        const { from, allDay } = thing.event;
+        return ['Event', dateWords(thing.date), allDay ? '' : clockWords(from, zone, settings.clock)];
+      }
+      case 'intention':
+        return ['Intention', dateWords(thing.date)];
+    }
+  };
+  return words().filter(Boolean).join(' · ');
+}
