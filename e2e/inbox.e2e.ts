@@ -135,3 +135,20 @@ test('a task has steps with ticks and estimates, and is broken into sittings tha
   assert.deepEqual(complaints, []);
   await leave(page);
 });
+
+test('tasks without an estimate are counted where days are planned, and gone through by figures', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/plan');
+  await press(page, '10 without an estimate…');
+  await sees(page, '10 without an estimate');
+  await page.waitForFunction(() => document.activeElement?.getAttribute('aria-label')?.includes('how long?'));
+  await isAccessible(page, 'going through estimates');
+  await page.keyboard.press('2');
+  await boxOf(page, '9 without an estimate…');
+  await page.waitForFunction(() => document.activeElement?.getAttribute('aria-label')?.includes('how long?'));
+  await page.keyboard.press('1');
+  await boxOf(page, '8 without an estimate…');
+  await press(page, 'Undo edit');
+  await boxOf(page, '9 without an estimate…');
+  assert.deepEqual(complaints, []);
+  await leave(page);
+});

@@ -11,13 +11,24 @@ const workspaces = later(() => import('./workspaceFiles'));
 
 const tasks = later(() => import('./openTaskFile'));
 const texts = later(() => import('@/core/formats/writeCalendar'));
+const messages = later(() => import('./messageFiles'));
 const frames = later(() => import('./frameFiles'));
+
+/** Takes a file that was chosen as a calendar, whatever its name says. */
+export const takeCalendar = async (file: File) => (await calendars.load()).importCalendarFile(file);
+
+/** Whether a file is a message, or several in one. */
+export const isMessage = ({ name }: File): boolean => /\.(eml|mbox|mbx)$/i.test(name);
+
+/** Shows messages, to make tasks of them. */
+export const openMessages = async (files: readonly File[]) => (await messages.load()).openMessages(files);
 
 /** Takes a file for what its name says: a workspace (.json), tasks in a table or a list (.csv, .tsv, .md, .txt), else a calendar. */
 export async function takeFile(file: File): Promise<void> {
   if (/\.json$/i.test(file.name)) await (await workspaces.load()).openWorkspaceFile(file);
   else if (/\.(csv|tsv|md|txt)$/i.test(file.name)) await (await tasks.load()).openTaskFile(file);
-  else await (await calendars.load()).importCalendarFile(file);
+  else if (isMessage(file)) await openMessages([file]);
+  else await takeCalendar(file);
 }
 
 /** Hands the whole workspace to the person as one JSON file; what could not be opened, as it lies on the disk. */

@@ -1,27 +1,5 @@
 import type { Occurrence } from '../calendar/occurrences';
-
-/** Words that titles share without being about the same: of what people write before every meeting. */
-const COMMON = new Set([
-  'with',
-  'from',
-  'before',
-  'about',
-  'meeting',
-  'call',
-  'send',
-  'they',
-  'need',
-  'them',
-  'then',
-]);
-
-/** The words of a title that tell what it is about: from four letters on. */
-const tellingWords = (title: string): Set<string> =>
-  new Set(
-    (title.toLowerCase().match(/\p{L}{4,}/gu) ?? [])
-      .filter((word) => !COMMON.has(word))
-      .map((word) => word.replace(/s$/, '')),
-  );
+import { tellingWords } from '../tasks/tellingWords';
 
 /**
  * The coming meetings that a task may be needed before, as its title shares telling words with theirs: those with most

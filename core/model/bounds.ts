@@ -9,6 +9,8 @@ export const bounds = {
   title: 1000,
   place: 2000,
   notes: 100_000,
+  /** A message as it came. */
+  html: 500_000,
   /** An RRULE. */
   rule: 5000,
   /** A content line of a calendar file. */

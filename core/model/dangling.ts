@@ -26,6 +26,7 @@ export function dangling(workspace: Workspace): Dangling[] {
 const names: Readonly<Record<string, readonly [one: string, many: string]>> = {
   blocks: ['block', 'blocks'],
   tasks: ['task', 'tasks'],
+  messages: ['message', 'messages'],
   tray: ['line of a tray', 'lines of trays'],
   events: ['event', 'events'],
   repeats: ['repeating task', 'repeating tasks'],

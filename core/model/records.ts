@@ -4,6 +4,7 @@ import type { Stored } from './collection';
 import { Deletion } from './deletion';
 import { Calendar, CalendarEvent } from './event';
 import { DayCapacity, Frame, FrameHold, Target, ZoneChange, type FrameZone } from './frame';
+import { Message } from './message';
 import { Block, Intention, TimeEntry, TrayItem } from './plan';
 import { RepeatingTask } from './repeating';
 import { Seal } from './seal';
@@ -104,6 +105,13 @@ export const records = {
         without: ({ partOf: _, ...task }) => task,
       },
     ],
+  }),
+  messages: kind<Message>({
+    schema: Message,
+    version: 1,
+    // each by itself, as it may be long
+    part: ({ id }) => id,
+    refers: [{ to: 'tasks', ids: ({ taskId }) => [taskId], without: goes }],
   }),
   calendars: kind<Calendar>({ schema: Calendar, version: 2, part: all }),
   events: kind<CalendarEvent>({

@@ -27,3 +27,7 @@ export function estimated(tasks: readonly Task[]): number {
   const wholes = new Set(tasks.flatMap(({ partOf }) => partOf ?? []));
   return tasks.reduce((sum, { id, estimate }) => sum + (wholes.has(id) ? 0 : (estimate ?? 0)), 0);
 }
+
+/** Those that have no estimate, but for what repeats: that has one for all its times. */
+export const unestimated = (tasks: readonly Task[]): Task[] =>
+  tasks.filter(({ estimate, repeats }) => estimate === null && !repeats);

@@ -8,7 +8,7 @@ import { ShortOfTargets } from '@/board/left/ShortOfTargets';
 import { openPanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { countWords, Finding, useFinding } from './Finding';
-import { ToPlaceList, useToPlace } from './ToPlace';
+import { ToPlaceList, Unestimated, useToPlace } from './ToPlace';
 
 /** The tasks to place, at the bottom of a phone. It closes while something is dragged; a block let go on it leaves the plan. */
 export function Drawer({ date }: { date: string }) {
@@ -48,6 +48,7 @@ export function Drawer({ date }: { date: string }) {
           style={{ height: dragging ? 0 : 300, flexGrow: 0 }}
           contentContainerClassName="gap-2 px-4 pb-4"
         >
+          <Unestimated tasks={tasks} />
           <Finding {...finding} />
           <ShortOfTargets date={date} />
           <ToPlaceList tasks={finding.found} date={date} />

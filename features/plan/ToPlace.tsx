@@ -1,7 +1,7 @@
 import { memo, useEffect, useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import type { Task } from '@/core/model/task';
-import { estimated } from '@/core/tasks/find';
+import { estimated, unestimated } from '@/core/tasks/find';
 import { toPlace } from '@/core/tasks/toPlace';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
@@ -48,6 +48,7 @@ function ToPlaceBody({ date }: { date: string }) {
       <View className="gap-1 px-4 pb-2 pt-4">
         <Heading level={2}>To place</Heading>
         <Words tone="soft">{countWords(tasks)}</Words>
+        <Unestimated tasks={tasks} />
       </View>
       <View className="px-4 pb-2">
         <Finding {...finding} />
@@ -60,6 +61,21 @@ function ToPlaceBody({ date }: { date: string }) {
         </View>
       </ScrollView>
     </>
+  );
+}
+
+/** How many tasks have no estimate, and the way through just these. */
+export function Unestimated({ tasks }: { tasks: readonly Task[] }) {
+  const { length } = unestimated(tasks);
+  if (length === 0) return null;
+  return (
+    <View className="-ml-3.5 flex-row">
+      <Button
+        label={`${length} without an estimate…`}
+        kind="quiet"
+        onPress={() => openPanel({ kind: 'estimates' })}
+      />
+    </View>
   );
 }
 

@@ -15,7 +15,7 @@ import { readTitle } from '@/ui/readings';
 import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { openPanel } from '@/ui/panels';
 import { useWide } from '@/ui/useWide';
-import { chooseTaskFile } from '@/actions/files/chooseFile';
+import { chooseTaskFiles } from '@/actions/files/chooseFile';
 import { add } from '@/actions/tasks';
 import { FindButton } from '@/board/FindButton';
 import { Words } from '@/ui/Words';
@@ -92,7 +92,7 @@ export function TasksScreen() {
               />
             )}
             {wide && <Button label="Quick line…" kind="quiet" onPress={() => openPanel({ kind: 'quick' })} />}
-            <Button label="Bring tasks in…" kind="quiet" onPress={chooseTaskFile} />
+            <Button label="Bring tasks in…" kind="quiet" onPress={chooseTaskFiles} />
           </View>
           <View className="flex-row flex-wrap items-center justify-between">
             {isAside ? (

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { Due } from '@/core/model/task';
+import type { Due, Task } from '@/core/model/task';
 import { dueText } from '@/core/tasks/dueWords';
 import { durationWords } from '@/core/time/words';
 import { dateOf, instantOf, timeOf } from '@/core/time/zone';
@@ -8,9 +8,12 @@ import { useMoment } from '@/ui/clock';
 import { Field } from '@/ui/Field';
 import { readDue } from '@/ui/dayReadings';
 import { readEstimate } from '@/ui/readings';
+import { QuickLengths } from './QuickLengths';
 import { WithMonth } from './WithMonth';
 
 type Props = {
+  /** Of which task, if it is there already: done ones like it say what it takes. */
+  of?: Pick<Task, 'id' | 'title'>;
   estimate: number | null;
   due: Due | null;
   onEstimate: (estimate: number | null) => boolean | void;
@@ -18,12 +21,12 @@ type Props = {
 };
 
 /** What a task is expected to take and when it is due. */
-export function EstimateAndDue({ estimate, due, onEstimate, onDue }: Props) {
+export function EstimateAndDue({ of, estimate, due, onEstimate, onDue }: Props) {
   const { clock } = useWorkspace().settings;
   const { today, zone } = useMoment();
   return (
     <View className="gap-3">
-      <View>
+      <View className="gap-2">
         <Field
           label="Estimate"
           text={estimate === null ? '' : durationWords(estimate)}
@@ -31,6 +34,7 @@ export function EstimateAndDue({ estimate, due, onEstimate, onDue }: Props) {
           onSave={onEstimate}
           placeholder="1h30"
         />
+        {of && <QuickLengths of={of} chosen={estimate} onChoose={onEstimate} />}
       </View>
       <WithMonth
         of="Due"

@@ -22,6 +22,7 @@ import { Aside } from './Aside';
 import { BlockFields } from './BlockFields';
 import { ListChoice, PriorityChoice } from '../parts/choices';
 import { EstimateAndDue } from '../parts/EstimateAndDue';
+import { MessagesOf } from './MessageOf';
 import { NeededBy } from './NeededBy';
 import { Parts } from './Parts';
 import { Steps } from './Steps';
@@ -72,12 +73,14 @@ export function TaskDetails({ id, blockId, trayId }: TaskDetailsProps) {
         />
       </View>
       <Aside task={task} />
+      <MessagesOf taskId={id} />
       {repeating && <ScopeChoice value={scope} onChoose={setScope} />}
       <Field label="Title" text={task.title} read={readTitle} onSave={(title) => edit({ title })} />
       {block && <BlockFields block={block} />}
       <Parts task={task} />
       <Steps task={task} />
       <EstimateAndDue
+        of={task}
         estimate={task.estimate}
         due={task.due}
         onEstimate={(estimate) => edit({ estimate })}

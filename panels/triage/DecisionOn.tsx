@@ -21,10 +21,12 @@ import { readEstimate, readTitle } from '@/ui/readings';
 import { Words } from '@/ui/Words';
 import { LookAgain } from '../parts/LookAgain';
 import { ListChoice } from '../parts/choices';
+import { LENGTHS, QuickLengths } from '../parts/QuickLengths';
+import { Toggle } from '../parts/Toggle';
 import { WithMonth } from '../parts/WithMonth';
 import { Days } from './Days';
-import { daysToChoose, decisionWords, LENGTHS, saidOf, undecided, type Decision } from './decision';
-import { Row, Toggle } from './parts';
+import { daysToChoose, decisionWords, saidOf, undecided, type Decision } from './decision';
+import { Row } from './parts';
 import { swiped } from './swiped';
 
 /** How many days ahead a meeting is offered. */
@@ -123,23 +125,12 @@ export function DecisionOn({ task, onDecided, onLeft }: Props) {
         {task.notes !== '' && <Words numberOfLines={3}>{task.notes}</Words>}
       </View>
       <Row label="How long">
-        {LENGTHS.map((minutes) => (
-          <Toggle
-            key={minutes}
-            label={durationWords(minutes)}
-            on={decision.minutes === minutes}
-            onPress={() => choose({ minutes: decision.minutes === minutes ? null : minutes })}
-          />
-        ))}
-        <Toggle
-          label={
-            decision.minutes !== null && !LENGTHS.some((each) => each === decision.minutes)
-              ? durationWords(decision.minutes)
-              : 'Other'
-          }
-          on={decision.minutes !== null && !LENGTHS.some((each) => each === decision.minutes)}
-          onPress={() => open('length')}
+        <QuickLengths
+          of={task}
+          chosen={decision.minutes}
+          onChoose={(minutes) => choose({ minutes: decision.minutes === minutes ? null : minutes })}
         />
+        <Toggle label="Other" on={opened === 'length'} onPress={() => open('length')} />
       </Row>
       {opened === 'length' && (
         <Field

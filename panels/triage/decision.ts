@@ -31,9 +31,6 @@ export const undecided: Decision = {
   steps: '',
 };
 
-/** The lengths that are offered, in minutes. */
-export const LENGTHS = [10, 30, 60, 120] as const;
-
 const DAYS = 6;
 const FARTHEST = 21;
 

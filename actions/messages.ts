@@ -1,0 +1,19 @@
+import { addMessages } from '@/core/commands/messages';
+import type { ReadMessage } from '@/core/formats/mail/readMessage';
+import type { Due } from '@/core/model/task';
+import { here } from '@/state/here';
+import { newId, store } from '@/state/workspaceStore';
+
+/** A message that becomes a task, and when that is due. */
+export type Chosen = { readonly message: ReadMessage; readonly due: Due | null };
+
+/** Makes tasks of messages, in one step. */
+export const makeOfMessages = (chosen: readonly Chosen[]): boolean =>
+  store.run(
+    addMessages,
+    {
+      taken: chosen.map(({ message, due }) => ({ message, due, id: newId(), taskId: newId() })),
+      at: here().now,
+    },
+    chosen.length === 1 ? 'The message is a task now' : `${chosen.length} messages are tasks now`,
+  );

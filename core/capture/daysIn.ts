@@ -1,0 +1,29 @@
+import type { Due } from '../model/task';
+import type { Reader } from './chip';
+import { dues, whens } from './findMoments';
+
+/** How much of a text is looked at, in sentences and in letters of each. */
+const SENTENCES = 60;
+const LETTERS = 400;
+
+const key = ({ date, time }: Due) => `${date} ${time ?? ''}`;
+
+/**
+ * The days and hours that a text names from now on, at most `most`: first those that it says something is due by, then the
+ * others, each in the order of the text.
+ */
+export function daysIn(text: string, reader: Reader, most: number): Due[] {
+  const sentences = text
+    .split(/[\n.!?]+(?=\s|$)|\n/)
+    .map((sentence) => sentence.trim().slice(0, LETTERS))
+    .filter(Boolean)
+    .slice(0, SENTENCES);
+  const found = [dues, whens].flatMap((find) =>
+    sentences.flatMap((sentence) =>
+      find(sentence, reader).flatMap((chip) =>
+        (chip.kind === 'when' && !chip.hourOnly) || chip.kind === 'due' ? [chip.value] : [],
+      ),
+    ),
+  );
+  return [...new Map(found.map((due) => [key(due), due])).values()].slice(0, most);
+}

@@ -1,0 +1,18 @@
+/** The line that begins a message of an mbox: who sent it and when (RFC 4155, appendix A). */
+const FROM = /^From \S.*$/;
+
+/** The messages of an mbox (RFC 4155), each as text; a file with one message is that message. */
+export function messagesOf(text: string): string[] {
+  if (!FROM.test(text.slice(0, text.search(/\r?\n|$/)))) return [text];
+  const messages: string[][] = [];
+  let blank = true;
+  for (const line of text.split(/\r?\n/)) {
+    if (blank && FROM.test(line)) messages.push([]);
+    // a line of a text that would begin a message got a > before it
+    else messages.at(-1)?.push(line.replace(/^>(>*From )/, '$1'));
+    blank = line === '';
+  }
+  return messages
+    .map((lines) => `${lines.join('\n').trimEnd()}\n`)
+    .filter((message) => message.trim() !== '');
+}

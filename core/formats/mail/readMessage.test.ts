@@ -1,0 +1,128 @@
+import * as fc from 'fast-check';
+import { at } from '../../fixtures/make';
+import { reader } from '../../fixtures/quickReader';
+import { workspaceOf } from '../../model/workspace';
+import { addMessages } from '../../commands/messages';
+import { deleteTask } from '../../commands/tasks';
+import { daysIn } from '../../capture/daysIn';
+import { inboxOn } from '../../tasks/inbox';
+import { messagesOf } from './mbox';
+import { readMessage } from './readMessage';
+
+const crlf = (...lines: string[]) => lines.join('\r\n');
+const head = [
+  'From: Ines Moreau <ines@example.org>',
+  'Subject: Re: Fwd: Eel counts',
+  'Date: Tue, 24 Nov 2026 09:30:00 +0000',
+];
+
+test('a plain message is read with who wrote it, when, and about what', async () => {
+  expect(await readMessage(crlf(...head, '', 'Can you send them by Friday?'))).toEqual({
+    subject: 'Eel counts',
+    from: 'Ines Moreau <ines@example.org>',
+    sentAt: at('09:30'),
+    text: 'Can you send them by Friday?',
+    html: null,
+    attachments: [],
+    invitation: null,
+  });
+});
+
+const parts = crlf(
+  ...head.slice(0, 1),
+  'Subject: =?utf-8?B?V2VociDigJMgUGzDpG5l?=',
+  'MIME-Version: 1.0',
+  'Content-Type: multipart/mixed; boundary=x',
+  '',
+  '--x',
+  'Content-Type: text/html; charset=iso-8859-1',
+  'Content-Transfer-Encoding: quoted-printable',
+  '',
+  '<style>p{}</style><p>Caf=E9 &amp; plan</p><script>alert(1)</script><p>Two</p>',
+  '--x',
+  'Content-Type: application/pdf; name="plan.pdf"',
+  'Content-Disposition: attachment; filename="../plan.pdf"',
+  'Content-Transfer-Encoding: base64',
+  '',
+  'JVBERi0=',
+  '--x',
+  'Content-Type: text/calendar; method=REQUEST',
+  '',
+  'BEGIN:VCALENDAR',
+  'END:VCALENDAR',
+  '--x--',
+  '',
+);
+
+test('parts, encodings and charsets are read; HTML alone gives its words, and an invitation is told apart', async () => {
+  const message = await readMessage(parts);
+  expect(message).toMatchObject({ subject: 'Wehr – Pläne', text: 'Café & plan\nTwo', sentAt: null });
+  expect(message?.attachments).toEqual([{ name: '../plan.pdf', type: 'application/pdf', size: 5 }]);
+  expect(message?.invitation).toContain('BEGIN:VCALENDAR');
+});
+
+test('what is no message is none, and what is broken keeps what can be read', async () => {
+  expect(await readMessage('just some words')).toBeUndefined();
+  expect(await readMessage('')).toBeUndefined();
+  expect(await readMessage(crlf('From: a@b', '', ''))).toBeUndefined();
+  const broken = crlf(
+    'Subject: Weir',
+    'Content-Type: text/plain; charset=none-such',
+    'Content-Transfer-Encoding: base64',
+    '',
+    '%%%',
+  );
+  expect((await readMessage(broken))?.subject).toBe('Weir');
+  const nested = Array.from({ length: 40 }, (_, i) =>
+    crlf(`Content-Type: multipart/mixed; boundary=b${i}`, '', `--b${i}`, ''),
+  ).join('');
+  await expect(readMessage(`Subject: Deep\r\n${nested}`)).resolves.not.toThrow();
+});
+
+test('whatever bytes come, reading ends without an error', async () => {
+  await fc.assert(
+    fc.asyncProperty(
+      fc.uint8Array({ maxLength: 400 }),
+      fc.constantFrom('', parts.slice(0, 300)),
+      async (bytes, start) => {
+        const text = start + String.fromCharCode(...bytes);
+        await expect(readMessage(text)).resolves.not.toThrow();
+      },
+    ),
+    { numRuns: 60 },
+  );
+});
+
+test('an mbox is taken apart; lines that would begin a message have lost their mark', () => {
+  const one = 'Subject: One\n\n>From the river\nend\n';
+  const text = `From ines@example.org Tue Nov 24 09:30:00 2026\n${one}\nFrom tom@example.org Tue Nov 24 10:00:00 2026\nSubject: Two\n\ntext\n`;
+  expect(messagesOf(text)).toEqual(['Subject: One\n\nFrom the river\nend\n', 'Subject: Two\n\ntext\n']);
+  expect(messagesOf('Subject: alone\n\nFrom here on')).toEqual(['Subject: alone\n\nFrom here on']);
+});
+
+test('days that a message names are offered, what is due by them first, those that have passed not', () => {
+  const text =
+    'We met last Tuesday. The hearing is on 3 December at 10:30.\nPlease send it by Friday 17:00! Thanks, see you on 3 December at 10:30.';
+  expect(daysIn(text, reader, 3)).toEqual([
+    { date: '2026-11-27', time: '17:00' },
+    { date: '2026-12-03', time: '10:30' },
+  ]);
+  expect(daysIn('Nothing is said here.', reader, 3)).toEqual([]);
+});
+
+test('a message becomes a task that keeps it: without a due date it waits in the inbox, and both go together', async () => {
+  const message = await readMessage(crlf(...head, '', 'Can you send them?'));
+  if (!message) throw new Error('it is one');
+  const due = { date: '2026-11-27', time: null };
+  const taken = [
+    { message, id: 'm1', taskId: 't1', due: null },
+    { message: { ...message, subject: '' }, id: 'm2', taskId: 't2', due },
+  ];
+  const after = addMessages.apply(workspaceOf({}), { taken, at: at('11:20') });
+  expect(inboxOn(after, '2026-11-24').map(({ title, notes }) => [title, notes])).toEqual([
+    ['Eel counts', 'Can you send them?'],
+  ]);
+  expect(after.tasks.get('t2')).toMatchObject({ title: 'Can you send them?', due });
+  const left = deleteTask.apply(after, { id: 't1', at: at('11:21') });
+  expect(left.messages.values().map(({ id }) => id)).toEqual(['m2']);
+});

@@ -1,0 +1,59 @@
+import { Suspense } from 'react';
+import { View } from 'react-native';
+import type { Id } from '@/core/model/common';
+import { useWorkspace } from '@/state/shown';
+import { useMoment } from '@/ui/clock';
+import { later, useLater } from '@/ui/later';
+import type { Panel, Panels } from '@/ui/panels';
+import { Words } from '@/ui/Words';
+import { messageWords } from './messageWords';
+
+const purifying = later(() => import('./harmless'));
+
+/** A message that a task was made of, as it came: its HTML made harmless, else its text. */
+function MessageView({ id }: Panels['message']) {
+  const { messages, settings } = useWorkspace();
+  const { zone } = useMoment();
+  const message = messages.get(id);
+  if (!message) return <Words tone="soft">This message is no longer there.</Words>;
+  return (
+    <View className="gap-3">
+      <Words tone="soft">{messageWords(message, zone, settings.clock)}</Words>
+      {message.html === null ? (
+        <Words className="select-text whitespace-pre-wrap">{message.text}</Words>
+      ) : (
+        <Suspense>
+          <Page html={message.html} />
+        </Suspense>
+      )}
+    </View>
+  );
+}
+
+function Page({ html }: { html: string }) {
+  const { harmless } = useLater(purifying);
+  return (
+    <>
+      <iframe
+        title="The message"
+        sandbox=""
+        srcDoc={harmless(html)}
+        className="bg-white h-[60vh] w-full rounded-lg border border-line"
+      />
+      <Words size="xs" tone="soft">
+        Pictures from elsewhere are not loaded, and nothing in it runs.
+      </Words>
+    </>
+  );
+}
+
+declare module '@/ui/panels' {
+  interface Panels {
+    message: { readonly id: Id };
+  }
+}
+
+export const message: Panel<Panels['message']> = {
+  useTitle: ({ id }) => useWorkspace().messages.get(id)?.subject || 'A message',
+  Content: MessageView,
+};

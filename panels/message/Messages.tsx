@@ -1,0 +1,133 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { takeFile } from '@/actions/files/files';
+import { monthFirst } from '@/actions/locale';
+import { makeOfMessages } from '@/actions/messages';
+import { daysIn } from '@/core/capture/daysIn';
+import { titleOfMessage } from '@/core/commands/messages';
+import type { ReadMessage } from '@/core/formats/mail/readMessage';
+import type { Due } from '@/core/model/task';
+import { dueText } from '@/core/tasks/dueWords';
+import { useWorkspace } from '@/state/shown';
+import { Button, IconButton } from '@/ui/Button';
+import { useMoment } from '@/ui/clock';
+import { closePanel, type Panel, type Panels } from '@/ui/panels';
+import { Words } from '@/ui/Words';
+import { Toggle } from '../parts/Toggle';
+import { messageWords } from './messageWords';
+
+const DAYS = 3;
+
+/** Messages that were brought in, each with the days that it names, before they become tasks. */
+function Messages({ messages }: Panels['messages']) {
+  const [left, setLeft] = useState(messages);
+  const [due, setDue] = useState<ReadonlyMap<ReadMessage, Due>>(new Map());
+  const choose = (message: ReadMessage, day: Due | null) => {
+    const chosen = new Map(due);
+    if (day) chosen.set(message, day);
+    else chosen.delete(message);
+    setDue(chosen);
+  };
+  const take = () => {
+    if (makeOfMessages(left.map((message) => ({ message, due: due.get(message) ?? null })))) closePanel();
+  };
+  return (
+    <View className="gap-4">
+      <View role="list" aria-label="Messages" className="gap-3">
+        {left.map((message, i) => (
+          <Brought
+            key={i}
+            message={message}
+            due={due.get(message) ?? null}
+            onDue={(day) => choose(message, day)}
+            onLeave={() => setLeft(left.filter((other) => other !== message))}
+          />
+        ))}
+      </View>
+      <Words size="xs" tone="soft">
+        The message stays with its task. Without a date it waits in the inbox. Attached files are named, but
+        not kept.
+      </Words>
+      <View className="flex-row gap-2">
+        <Button
+          label={left.length === 1 ? 'Make a task of it' : `Make ${left.length} tasks`}
+          kind="primary"
+          disabled={left.length === 0}
+          onPress={take}
+        />
+        <Button label="Leave them" kind="quiet" onPress={closePanel} />
+      </View>
+    </View>
+  );
+}
+
+type BroughtProps = {
+  message: ReadMessage;
+  due: Due | null;
+  onDue: (due: Due | null) => void;
+  onLeave: () => void;
+};
+
+function Brought({ message, due, onDue, onLeave }: BroughtProps) {
+  const workspace = useWorkspace();
+  const { zone, now } = useMoment();
+  const [days] = useState(() =>
+    daysIn(
+      `${message.subject}\n${message.text}`,
+      { workspace, meetings: [], now, zone, monthFirst: monthFirst() },
+      DAYS,
+    ),
+  );
+  const { clock } = workspace.settings;
+  const { invitation } = message;
+  const title = titleOfMessage(message);
+  return (
+    <View role="listitem" className="gap-2 rounded-lg border border-line bg-surface p-3">
+      <View className="flex-row items-start gap-2">
+        <View className="flex-1">
+          <Words face="strong">{title}</Words>
+          <Words size="xs" tone="soft">
+            {messageWords(message, zone, clock)}
+          </Words>
+        </View>
+        <IconButton label={`Leave out: ${title}`} icon="close" colour="ink-soft" onPress={onLeave} />
+      </View>
+      <Words numberOfLines={4}>{message.text}</Words>
+      {days.length > 0 && (
+        <View role="group" aria-label="Due" className="flex-row flex-wrap items-center gap-2">
+          <Words size="xs" tone="soft">
+            It names
+          </Words>
+          {days.map((day) => (
+            <Toggle
+              key={dueText(day, clock)}
+              label={`due ${dueText(day, clock)}`}
+              on={due === day}
+              onPress={() => onDue(due === day ? null : day)}
+            />
+          ))}
+        </View>
+      )}
+      {invitation && (
+        <View className="flex-row">
+          <Button
+            label="Put the invitation into a calendar"
+            onPress={() => void takeFile(new File([invitation], `${title.slice(0, 60)}.ics`))}
+          />
+        </View>
+      )}
+    </View>
+  );
+}
+
+declare module '@/ui/panels' {
+  interface Panels {
+    /** Messages that may become tasks. */
+    messages: { readonly messages: readonly ReadMessage[] };
+  }
+}
+
+export const messages: Panel<Panels['messages']> = {
+  useTitle: (opened) => (opened.messages.length === 1 ? 'A message' : `${opened.messages.length} messages`),
+  Content: Messages,
+};
