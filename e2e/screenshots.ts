@@ -34,12 +34,11 @@ const shots: Shot[] = [
   },
   { name: 'month-wide', route: '/plan?view=month', size: 'wide' },
   { name: 'agenda-phone', route: '/plan?view=agenda', size: 'phone' },
-  { name: 'today-phone-dark', route: '/today', size: 'phone', dark: true },
+  { name: 'triage-phone', route: '/tasks', size: 'phone', click: '[aria-label^="Go through the inbox"]' },
   {
-    name: 'place-wide',
-    route: '/tasks',
-    size: 'wide',
-    click: '[aria-label="Place Clean up the sensor log"]',
+    name: 'quick-phone',
+    route: '/tasks?add=Count%20the%20redds%20Thu%2013:00%2045m%20in%20Grants%20by%20Friday',
+    size: 'phone',
   },
 ];
 

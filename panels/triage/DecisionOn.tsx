@@ -46,7 +46,7 @@ export function DecisionOn({ task, onDecided, onLeft }: Props) {
   const toCard = () => elementOf(card.current)?.focus();
   useEffect(toCard, []);
   useEffect(() => {
-    const element = elementOf(below.current);
+    const element = opened === null ? null : elementOf(below.current);
     element?.scrollIntoView({ block: 'nearest' });
     if (opened === 'park') element?.querySelector<HTMLElement>('button, [role=button]')?.focus();
   }, [opened]);
