@@ -6,6 +6,7 @@ import { editTask, tickOff } from '@/core/commands/tasks';
 import type { Intention } from '@/core/model/plan';
 import type { RepeatingTask } from '@/core/model/repeating';
 import type { Task } from '@/core/model/task';
+import { defaultSettings } from '@/core/model/settings';
 import { workspaceOf, type Workspace } from '@/core/model/workspace';
 import { newTask } from '@/core/tasks/newTask';
 import { blocksIn, spanOfBlock } from '@/core/tasks/places';
@@ -17,7 +18,7 @@ import { addDays, dateOf, dayOf, instantOf, weekdayOf, type IsoDate, type Zone }
 import { again, categories, group, intended, lists, officeTasks, surprises, type OfficeTask } from './office';
 import { at, CALENDAR, LATE_MEETING, calendars, eventsAround, workingDay } from './calendars';
 import { frames, holdsFrom, targets } from './frames';
-import { aside, toolSteps } from './inbox';
+import { aside, filters, toolSteps } from './inbox';
 import { randomFrom } from './random';
 
 function toTask(
@@ -177,7 +178,7 @@ export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; 
   const today = dateOf(now, zone);
   const tasks = officeTasks.map((task, i) => toTask(task, i, today, now));
   const inSteps = tasks.map((task) => (task.title === TOOLS ? { ...task, steps: toolSteps(now) } : task));
-  let workspace = workspaceOf({
+  const contents = {
     lists,
     categories,
     frames,
@@ -188,7 +189,8 @@ export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; 
     events: eventsAround(today, zone),
     repeats: repeating(today, zone),
     intentions: intentions(today),
-  });
+  };
+  let workspace = workspaceOf(contents, { ...defaultSettings, filters });
   workspace = tied(workspace, workingDay(today, 1));
   officeTasks.forEach(({ on, tray }, i) => {
     const task = tasks[i];

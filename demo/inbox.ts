@@ -1,4 +1,6 @@
+import type { Filter } from '@/core/model/settings';
 import type { Step, Task } from '@/core/model/task';
+import { noConditions } from '@/core/tasks/filter';
 import { newTask } from '@/core/tasks/newTask';
 import { MINUTE } from '@/core/time/span';
 import { addDays, dateOf, type Zone } from '@/core/time/zone';
@@ -65,3 +67,9 @@ export function aside(now: number, zone: Zone, firstRank: number): Task[] {
   };
   return [...inbox, parked, hidden];
 }
+
+/** The filters that the office keeps. */
+export const filters: Filter[] = [
+  { ...noConditions, id: 'filter-0', name: 'Due this week, no place yet', due: 'week', unplaced: true },
+  { ...noConditions, id: 'filter-1', name: 'Up to 15 min', upTo: 15 },
+];

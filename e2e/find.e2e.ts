@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import { leave, openPage, openStage, type Stage } from './browser';
-import { boxOf, eventually, isAccessible, press, sees, tabTo, type } from './steps';
+import { boxOf, eventually, isAccessible, press, pressText, sees, tabTo, type } from './steps';
 
 let stage: Stage;
 before(async () => void (stage = await openStage()));
@@ -59,6 +59,27 @@ test('on a phone what is found is ticked off where it stands, a new task is foun
   );
   await page.waitForFunction(() => location.search.includes('2026-11-25'));
   await sees(page, 'Weir hearing');
+  assert.deepEqual(complaints, []);
+  await leave(page);
+});
+
+test('tasks are narrowed down by saved filters and by new conditions, which are kept under a name and forgotten', async () => {
+  const { page, complaints } = await openPage(stage, 'phone', 'demo', '/tasks');
+  await pressText(page, 'Up to 15 min');
+  await sees(page, '4 open');
+  await isAccessible(page, 'a saved filter');
+  await press(page, 'Show all');
+  await sees(page, '33 open');
+  await press(page, 'Filter…');
+  await pressText(page, 'No date');
+  await press(page, 'High or urgent only');
+  await isAccessible(page, 'the conditions of a filter');
+  await type(page, 'Keep it as', 'Important some day');
+  await press(page, 'Forget the filter Important some day');
+  await press(page, 'Undo change settings');
+  await boxOf(page, 'Forget the filter Important some day');
+  await page.reload();
+  await pressText(page, 'Important some day');
   assert.deepEqual(complaints, []);
   await leave(page);
 });

@@ -1,4 +1,5 @@
 import * as z from '../zod';
+import { bounds, listUpTo, minutesUpTo, Title } from './bounds';
 import { Id, openObject, ZoneName } from './common';
 
 const BufferMinutes = z.int().check(z.gte(0), z.lte(240));
@@ -17,6 +18,21 @@ export type BufferRules = z.infer<typeof BufferRules>;
 
 const noBuffers: BufferRules = { afterMeetings: 0, meetingsFrom: 30, afterTravel: 0, betweenKinds: 0 };
 
+/** Plain conditions that tasks are narrowed down by, kept under a name. */
+export const Filter = openObject({
+  id: Id,
+  name: Title,
+  due: z.enum(['any', 'overdue', 'today', 'week', 'nextWeek', 'none']),
+  /** Only what has no place in the plan ahead. */
+  unplaced: z.boolean(),
+  estimate: z.enum(['any', 'some', 'none']),
+  /** The longest estimate, in minutes. */
+  upTo: z.nullable(minutesUpTo(bounds.estimateMinutes)),
+  /** Only what is of high priority or urgent. */
+  important: z.boolean(),
+});
+export type Filter = z.infer<typeof Filter>;
+
 export const Settings = openObject({
   theme: z.enum(['system', 'light', 'dark']),
   clock: z.union([z.literal(12), z.literal(24)]),
@@ -32,6 +48,8 @@ export const Settings = openObject({
   skipDaysOff: z._default(z.boolean(), false),
   /** Time that is left free by rule, in minutes; 0 is none. */
   buffers: z._default(BufferRules, noBuffers),
+  /** Saved filters of tasks, in their order. */
+  filters: z._default(listUpTo(Filter, bounds.few), []),
   /** What the plan leaves out of sight. */
   leftOut: z._default(openObject({ lists: z.array(Id), categories: z.array(Id), done: z.boolean() }), {
     lists: [],
@@ -50,6 +68,7 @@ export const defaultSettings: Settings = {
   showZones: true,
   skipDaysOff: false,
   buffers: noBuffers,
+  filters: [],
   leftOut: { lists: [], categories: [], done: false },
 };
 

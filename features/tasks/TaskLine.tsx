@@ -3,6 +3,8 @@ import { Pressable, View } from 'react-native';
 import { ruleWords } from '@/core/calendar/repeat';
 import type { Task } from '@/core/model/task';
 import { isWaiting } from '@/core/tasks/inbox';
+import { partsOf } from '@/core/tasks/parts';
+import { taskOf } from '@/core/tasks/places';
 import { repeatingOf } from '@/core/tasks/repeating';
 import { durationWords } from '@/core/time/words';
 import { minutesSpent } from '@/core/track/spent';
@@ -27,13 +29,15 @@ type Props = {
 /** One task of a list, with what can be done with it; a click opens it to edit. */
 export function TaskLine({ task, grip, choice }: Props) {
   const { now } = useMoment();
-  const { lists, entries, repeats } = useWorkspace();
+  const workspace = useWorkspace();
+  const { lists, entries, repeats } = workspace;
   const repeating = repeatingOf(task, repeats);
   const hue = useHue(task);
   const wide = useWide();
   const hold = useHold(wide ? undefined : () => openPanel({ kind: 'actions', taskId: task.id }));
   const done = task.doneAt !== null;
   const spent = minutesSpent(entries, task.id, now);
+  const parts = partsOf(workspace, task.id);
   const amount = task.estimate === null ? '' : durationWords(task.estimate);
   const facts = [
     isWaiting(task) ? 'Inbox' : lists.get(task.listId)?.name,
@@ -44,6 +48,11 @@ export function TaskLine({ task, grip, choice }: Props) {
       : spent > 0
         ? `${durationWords(spent)} spent`
         : '',
+    stepsWords(task),
+    parts.length > 0
+      ? `${parts.filter(({ doneAt }) => doneAt !== null).length} of ${parts.length} parts`
+      : '',
+    task.partOf === undefined ? '' : `part of ${taskOf(workspace, task.partOf)?.title ?? 'a task'}`,
     repeating && !done ? ruleWords(repeating.rule, repeating.start.wall.slice(0, 10)) : '',
   ];
   return (
@@ -95,4 +104,10 @@ export function TaskLine({ task, grip, choice }: Props) {
       )}
     </View>
   );
+}
+
+/** How far the steps of a task have come. */
+function stepsWords({ steps = [] }: Task): string {
+  const done = steps.filter(({ doneAt }) => doneAt !== null).length;
+  return steps.length === 0 ? '' : `${done} of ${steps.length} steps`;
 }

@@ -2,6 +2,7 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { Id } from '@/core/model/common';
 import type { Task } from '@/core/model/task';
+import type { Conditions } from '@/core/tasks/filter';
 import { estimated } from '@/core/tasks/find';
 import { inRank, type Order } from '@/core/tasks/order';
 import { overdueCount } from '@/core/tasks/deadline';
@@ -20,6 +21,7 @@ import { add } from '@/actions/tasks';
 import { FindButton } from '@/board/FindButton';
 import { Words } from '@/ui/Words';
 import { ChosenBar } from './ChosenBar';
+import { FilterRow } from './FilterRow';
 import { ListFilter, type Shelf } from './ListFilter';
 import { SortableTasks } from './SortableTasks';
 import { TaskLine } from './TaskLine';
@@ -38,6 +40,7 @@ const emptyWords = {
   inbox: ['The inbox is empty', 'What is captured without a list or a date waits here.'],
   parked: ['Nothing is parked', '“Later…” of a task parks it: it is kept, but stays out of every plan.'],
   hidden: ['Nothing is hidden', '“Later…” of a task hides it until a day or an hour.'],
+  narrowed: ['No task meets the filter', 'Press it again, or “Show all”, to see the others.'],
   open: [
     'No open task here',
     'Type a title above and press Enter. An estimate makes it easy to find a pocket for it.',
@@ -56,11 +59,12 @@ export function TasksScreen() {
   const [showDone, setShowDone] = useState(false);
   const [shown, setShown] = useState(PAGE);
   const [chosen, setChosen] = useState<ReadonlySet<Id> | null>(null);
-  const { tasks, counts } = useShelf(shelf, order);
+  const [conditions, setConditions] = useState<Conditions | null>(null);
+  const { tasks, counts } = useShelf(shelf, order, conditions);
   const done = useDone(showDone, shelf);
   const isAside = typeof shelf !== 'object' && shelf !== 'all';
   const overdue = isAside ? 0 : overdueCount(tasks, workspace.events, zone, now);
-  const [title, about] = emptyWords[isAside ? shelf : 'open'];
+  const [title, about] = emptyWords[isAside ? shelf : conditions ? 'narrowed' : 'open'];
   const choiceOf = ({ id }: Task) =>
     chosen
       ? {
@@ -115,6 +119,7 @@ export function TasksScreen() {
               />
             </View>
           </View>
+          {!isAside && <FilterRow value={conditions} onChange={setConditions} />}
           {overdue > 0 && (
             <Words tone="brick" face="strong">
               {overdue === 1 ? '1 task is overdue' : `${overdue} tasks are overdue`}

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { View } from 'react-native';
 import { editTask } from '@/core/commands/tasks';
 import type { Task } from '@/core/model/task';
@@ -9,12 +9,12 @@ import { useWorkspace } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
-import { elementOf, webProps } from '@/ui/dom';
 import { Field } from '@/ui/Field';
 import { closePanel, type Panel, type Panels } from '@/ui/panels';
 import { readEstimate } from '@/ui/readings';
 import { Empty } from '@/ui/Screen';
 import { Words } from '@/ui/Words';
+import { OneAtATime } from '../parts/OneAtATime';
 import { LENGTHS, QuickLengths } from '../parts/QuickLengths';
 
 /** The tasks to place that have no estimate, one at a time. */
@@ -44,33 +44,20 @@ function Estimates() {
 
 function Estimate({ task, onSkip }: { task: Task; onSkip: () => void }) {
   const card = useRef<View>(null);
-  useEffect(() => elementOf(card.current)?.focus(), []);
   const take = (minutes: number) =>
     store.run(editTask, { id: task.id, estimate: minutes }, `${task.title}: ${durationWords(minutes)}`);
-  const onKeyDown = (event: KeyboardEvent) => {
-    const minutes = LENGTHS[Number(event.key) - 1];
-    if (event.target !== event.currentTarget || event.ctrlKey || event.metaKey || minutes === undefined)
-      return;
-    // the places have figures of their own
-    event.preventDefault();
-    event.stopPropagation();
-    take(minutes);
+  const doing = (key: string) => {
+    const minutes = LENGTHS[Number(key) - 1];
+    return minutes === undefined ? undefined : () => take(minutes);
   };
   return (
     <View className="gap-4">
-      <View
-        ref={card}
-        tabIndex={0}
-        role="group"
-        aria-label={`${task.title}: how long? 1 to 4 choose`}
-        {...webProps({ onKeyDown })}
-        className="gap-2 rounded-lg border border-line bg-surface p-4"
-      >
+      <OneAtATime card={card} label={`${task.title}: how long? 1 to 4 choose`} doing={doing}>
         <Words size="lg" face="strong">
           {task.title}
         </Words>
         {task.notes !== '' && <Words numberOfLines={3}>{task.notes}</Words>}
-      </View>
+      </OneAtATime>
       <QuickLengths of={task} chosen={null} onChoose={take} />
       <Field
         label="Another length"

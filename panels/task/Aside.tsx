@@ -1,13 +1,16 @@
 import { View } from 'react-native';
-import { showAgain, takeUpTasks } from '@/actions/inbox';
-import type { Task } from '@/core/model/task';
+import { hide, showAgain, takeUpTasks } from '@/actions/inbox';
+import type { Due, Task } from '@/core/model/task';
 import { isHidden } from '@/core/tasks/inbox';
 import { dueText } from '@/core/tasks/dueWords';
 import { dateWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
+import { readDue } from '@/ui/dayReadings';
+import { Field } from '@/ui/Field';
 import { Words } from '@/ui/Words';
+import { WithMonth } from '../parts/WithMonth';
 
 /** That a task is parked or out of sight until later, with the way back. */
 export function Aside({ task }: { task: Task }) {
@@ -33,5 +36,29 @@ export function Aside({ task }: { task: Task }) {
         <Button label="Bring it back now" onPress={() => showAgain(task)} />
       </View>
     </View>
+  );
+}
+
+/** Until when a task is out of sight, to be typed or chosen; nothing typed shows it again. */
+export function NotBefore({ task }: { task: Task }) {
+  const { today } = useMoment();
+  const { clock } = useWorkspace().settings;
+  const { id, notBefore } = task;
+  const save = (until: Due | null) => (until ? hide([id], until) : showAgain(task));
+  return (
+    <WithMonth
+      of="Not before"
+      chosen={notBefore?.date ?? today}
+      from={today}
+      onChoose={(date) => save({ date, time: null })}
+    >
+      <Field
+        label="Not before"
+        text={dueText(notBefore ?? null, clock)}
+        read={readDue}
+        onSave={save}
+        placeholder="mon 9:00"
+      />
+    </WithMonth>
   );
 }

@@ -18,7 +18,7 @@ import { ScopeChoice, deleteWords } from '../parts/ScopeChoice';
 import { SpentList } from '../parts/SpentList';
 import { Words } from '@/ui/Words';
 import { toggleDone } from '@/actions/tasks';
-import { Aside } from './Aside';
+import { Aside, NotBefore } from './Aside';
 import { BlockFields } from './BlockFields';
 import { ListChoice, PriorityChoice } from '../parts/choices';
 import { EstimateAndDue } from '../parts/EstimateAndDue';
@@ -86,6 +86,7 @@ export function TaskDetails({ id, blockId, trayId }: TaskDetailsProps) {
         onEstimate={(estimate) => edit({ estimate })}
         onDue={(due) => store.run(editTask, { id, due })}
       />
+      <NotBefore task={task} />
       <NeededBy task={task} />
       <PriorityChoice value={task.priority} onChoose={(priority) => edit({ priority })} />
       <Choice

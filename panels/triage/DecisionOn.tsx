@@ -15,12 +15,13 @@ import { store } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
 import { readDue } from '@/ui/dayReadings';
-import { elementOf, webProps } from '@/ui/dom';
+import { elementOf } from '@/ui/dom';
 import { Field } from '@/ui/Field';
 import { readEstimate, readTitle } from '@/ui/readings';
 import { Words } from '@/ui/Words';
 import { LookAgain } from '../parts/LookAgain';
 import { ListChoice } from '../parts/choices';
+import { OneAtATime } from '../parts/OneAtATime';
 import { LENGTHS, QuickLengths } from '../parts/QuickLengths';
 import { Toggle } from '../parts/Toggle';
 import { WithMonth } from '../parts/WithMonth';
@@ -44,7 +45,6 @@ export function DecisionOn({ task, onDecided, onLeft }: Props) {
   const card = useRef<View>(null);
   const below = useRef<View>(null);
   const toCard = () => elementOf(card.current)?.focus();
-  useEffect(toCard, []);
   useEffect(() => {
     const element = opened === null ? null : elementOf(below.current);
     element?.scrollIntoView({ block: 'nearest' });
@@ -93,26 +93,17 @@ export function DecisionOn({ task, onDecided, onLeft }: Props) {
     ArrowRight: () => stepDay(1),
     Enter: take,
   };
-  const onKeyDown = (event: KeyboardEvent) => {
-    if (event.target !== event.currentTarget || event.ctrlKey || event.metaKey || event.altKey) return;
-    const length = LENGTHS[Number(event.key) - 1];
-    const act = length === undefined ? doings[event.key] : () => choose({ minutes: length });
-    if (!act) return;
-    // the places have figures of their own
-    event.preventDefault();
-    event.stopPropagation();
-    act();
+  const doing = (key: string) => {
+    const length = LENGTHS[Number(key) - 1];
+    return length === undefined ? doings[key] : () => choose({ minutes: length });
   };
   return (
     <View className="gap-4">
-      <View
-        ref={card}
-        tabIndex={0}
-        role="group"
-        aria-label={`${task.title}. ${words}`}
-        {...webProps({ onKeyDown })}
-        {...swiped({ right: take, left: onLeft })}
-        className="touch-pan-y gap-2 rounded-lg border border-line bg-surface p-4"
+      <OneAtATime
+        card={card}
+        label={`${task.title}. ${words}`}
+        doing={doing}
+        more={swiped({ right: take, left: onLeft })}
       >
         <Words size="xs" tone="soft">
           {task.parked
@@ -123,7 +114,7 @@ export function DecisionOn({ task, onDecided, onLeft }: Props) {
           {task.title}
         </Words>
         {task.notes !== '' && <Words numberOfLines={3}>{task.notes}</Words>}
-      </View>
+      </OneAtATime>
       <Row label="How long">
         <QuickLengths
           of={task}
