@@ -4,7 +4,7 @@ import type { Task } from '../model/task';
 import { firstList, workspaceOf, type Workspace } from '../model/workspace';
 import { estimated } from '../tasks/find';
 import { inboxOn, isHidden, parkedTasks } from '../tasks/inbox';
-import { openOnes } from '../tasks/openTasks';
+import { dueOn, openOnes } from '../tasks/openTasks';
 import { isWhole, partsOf, sittings, stepMinutes } from '../tasks/parts';
 import { toPlace } from '../tasks/toPlace';
 import { breakDown, clarify, hideUntil, park, putOff, takeUp } from './clarify';
@@ -67,6 +67,7 @@ test('parked tasks leave the plan ahead and all lists; what lies behind stays; t
   expect(parked.tray.size).toBe(0);
   expect(names(openOnes(parked, date, zone))).toEqual(['b']);
   expect(names(parkedTasks(parked))).toEqual(['a']);
+  expect([dueOn(workspace, date, zone), dueOn(parked, date, zone)].map(names)).toEqual([['a'], []]);
   expect([waiting(parked), waiting(parked, '2026-11-30'), waiting(parked, '2026-12-01')]).toEqual([
     [],
     [],

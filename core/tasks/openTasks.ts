@@ -24,13 +24,13 @@ export const doneOn = ({ tasks }: Workspace, date: IsoDate, zone: Zone): Task[] 
 
 const byDueDate = groupedBy<Task>(({ due }) => due?.date ?? '');
 
-/** The open tasks that are due on a day, times of repeating ones included. */
+/** The open tasks that are due on a day, times of repeating ones included; parked ones are out of every plan. */
 export function dueOn({ tasks, repeats }: Workspace, date: IsoDate, zone: Zone): Task[] {
   const given = repeats.values().flatMap((repeating) => {
     if (!repeating.due) return [];
     return timesIn(repeating, dayOf(addDays(date, -repeating.due.days), zone), zone).map(({ task }) => task);
   });
   return [...byDueDate(tasks, date), ...given].filter(
-    ({ doneAt, due }) => doneAt === null && due?.date === date,
+    ({ doneAt, due, parked }) => doneAt === null && !parked && due?.date === date,
   );
 }
