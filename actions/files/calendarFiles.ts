@@ -19,7 +19,7 @@ import { readCalendarFile } from '@/workers/fileReader';
 import { freeing } from '../freed';
 import { ask, openPanel } from '@/ui/panels';
 import { hueOfColour } from './colourNames';
-import { NOTHING_CHANGED, watched } from './reading';
+import { isTooLarge, watched } from './reading';
 
 const LARGEST = 50_000_000;
 
@@ -49,11 +49,7 @@ function target(part: FileCalendar, file: string, i: number, chosen: Id | null):
  * listed by line, and a file that is no calendar changes nothing. Reading can be watched and called off.
  */
 export async function importCalendarFile(file: File): Promise<void> {
-  if (file.size > LARGEST) {
-    const words = `${file.name} is larger than 50 MB, more than can be read at once. ${NOTHING_CHANGED}`;
-    store.say(words, 'problem');
-    return;
-  }
+  if (isTooLarge(file, LARGEST, 'can be read at once')) return;
   const text = await file.text();
   const read = await watched(file, (options) => readCalendarFile(text, here().zone, options));
   if (read) await bringIn(file.name, read);

@@ -2,7 +2,7 @@ import { messagesOf } from '@/core/formats/mail/mbox';
 import { readMessage, type ReadMessage } from '@/core/formats/mail/readMessage';
 import { store } from '@/state/workspaceStore';
 import { openPanel } from '@/ui/panels';
-import { NOTHING_CHANGED } from './reading';
+import { isTooLarge, NOTHING_CHANGED } from './reading';
 
 const LARGEST = 25_000_000;
 
@@ -24,13 +24,7 @@ const bytesOf = (signs: string): Uint8Array => Uint8Array.from(signs, (sign) => 
 
 /** What a file has of messages; why it has none is said. */
 async function readFile(file: File): Promise<ReadMessage[]> {
-  if (file.size > LARGEST) {
-    store.say(
-      `${file.name} is larger than 25 MB, more than can be read as messages. ${NOTHING_CHANGED}`,
-      'problem',
-    );
-    return [];
-  }
+  if (isTooLarge(file, LARGEST, 'can be read as messages')) return [];
   const read = await Promise.all(
     messagesOf(await signsOf(file))
       .slice(0, MOST)

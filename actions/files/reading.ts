@@ -7,6 +7,14 @@ const SHOWN_AFTER = 250;
 
 export const NOTHING_CHANGED = 'Nothing was changed.';
 
+/** Whether a file has more than `most` bytes; says so, and what that is more than. */
+export function isTooLarge({ name, size }: File, most: number, moreThan: string): boolean {
+  if (size <= most) return false;
+  const words = `${name} is larger than ${most / 1_000_000} MB, more than ${moreThan}. ${NOTHING_CHANGED}`;
+  store.say(words, 'problem');
+  return true;
+}
+
 /**
  * Reads a file while the person sees how far it has come and may call it off. Resolves to undefined, and says why, when
  * nothing came of it.

@@ -1,12 +1,11 @@
 import type { Due } from '../model/task';
+import { plainDue } from '../tasks/dueWords';
 import type { Reader } from './chip';
 import { dues, whens } from './findMoments';
 
 /** How much of a text is looked at, in sentences and in letters of each. */
 const SENTENCES = 60;
 const LETTERS = 400;
-
-const key = ({ date, time }: Due) => `${date} ${time ?? ''}`;
 
 /**
  * The days and hours that a text names from now on, at most `most`: first those that it says something is due by, then the
@@ -25,5 +24,5 @@ export function daysIn(text: string, reader: Reader, most: number): Due[] {
       ),
     ),
   );
-  return [...new Map(found.map((due) => [key(due), due])).values()].slice(0, most);
+  return [...new Map(found.map((due) => [plainDue(due), due])).values()].slice(0, most);
 }

@@ -1,9 +1,8 @@
-import type { Due, Task } from '../model/task';
+import type { Task } from '../model/task';
+import { plainDue } from '../tasks/dueWords';
 import type { Reader } from './chip';
 import { quickTaskOf } from './quickTask';
 import { readLine } from './quickLine';
-
-const momentText = ({ date, time }: Due) => (time === null ? date : `${date} ${time}`);
 
 const priorityText = { urgent: ', urgent', high: ', high priority', normal: '', low: ', low priority' };
 
@@ -34,8 +33,8 @@ export function lineOf(task: Omit<Task, 'rank'>, reader: Reader): string {
   const parts = [
     task.title,
     length,
-    task.notBefore ? `not before ${momentText(task.notBefore)}` : '',
-    task.due ? `by ${momentText(task.due)}` : '',
+    task.notBefore ? `not before ${plainDue(task.notBefore)}` : '',
+    task.due ? `by ${plainDue(task.due)}` : '',
     task.energy ? `needs ${task.energy} hours` : '',
     list ? `in list ${list.name}` : '',
     category ? `category ${category.name}` : '',

@@ -3,6 +3,7 @@ import { readDuration } from '../capture/readDuration';
 import { readMoment } from '../capture/readMoment';
 import { bounds, shortened } from '../model/bounds';
 import { Priority, type Due } from '../model/task';
+import { plainDue } from '../tasks/dueWords';
 import type { Zone } from '../time/zone';
 import { plainRow, type TaskRow } from './taskRows';
 
@@ -99,8 +100,9 @@ function valuesOf(cell: Cell, tell: (what: string) => void, now: number, zone: Z
     return read ?? null;
   };
   const typedLength = cell('estimate');
-  const minutes = typedLength === '' ? null : (readDuration(typedLength) ?? undefined);
-  if (minutes === undefined || (minutes ?? 0) > bounds.estimateMinutes)
+  const length = readDuration(typedLength);
+  const estimate = length !== undefined && length <= bounds.estimateMinutes ? length : null;
+  if (typedLength !== '' && estimate === null)
     tell(`“${shortened(typedLength, 40)}” is no length, so no estimate was taken`);
   const typedPriority = cell('priority').toLowerCase();
   const priority = Priority.safeParse(typedPriority === '' ? 'normal' : typedPriority);
@@ -108,15 +110,13 @@ function valuesOf(cell: Cell, tell: (what: string) => void, now: number, zone: Z
   const typedEnergy = cell('energy').toLowerCase();
   const energy: TaskRow['energy'] = typedEnergy === 'sharp' || typedEnergy === 'light' ? typedEnergy : null;
   return {
-    estimate: minutes === undefined || (minutes ?? 0) > bounds.estimateMinutes ? null : minutes,
+    estimate,
     priority: priority.success ? priority.data : ('normal' as const),
     due: moment('due'),
     notBefore: moment('notBefore'),
     energy,
   };
 }
-
-const momentCell = (due: Due | null) => (due ? [due.date, due.time].filter(Boolean).join(' ') : '');
 
 /** Tasks as a table with a head, lines ended by CR LF; what a spreadsheet would take for a formula is made harmless. */
 export function writeTaskTable(rows: readonly TaskRow[]): string {
@@ -126,8 +126,8 @@ export function writeTaskTable(rows: readonly TaskRow[]): string {
     category: row.category,
     estimate: row.estimate === null ? '' : String(row.estimate),
     priority: row.priority === 'normal' ? '' : row.priority,
-    due: momentCell(row.due),
-    notBefore: momentCell(row.notBefore),
+    due: row.due ? plainDue(row.due) : '',
+    notBefore: row.notBefore ? plainDue(row.notBefore) : '',
     energy: row.energy ?? '',
     steps: row.steps.map(({ title, done }) => `[${done ? 'x' : ' '}] ${title}`).join('\n'),
     notes: row.notes,

@@ -11,6 +11,9 @@ export const dueWords = ({ date, time }: Due, today: string, clock: ClockStyle):
 export const dueText = (due: Due | null, clock: ClockStyle): string =>
   due ? `${dateWords(due.date)}${due.time ? `, ${timeWords(due.time, clock)}` : ''}` : '';
 
+/** A day with its hour, if it has one, as files and typed lines have it: `2026-11-27 17:00`. */
+export const plainDue = ({ date, time }: Due): string => (time === null ? date : `${date} ${time}`);
+
 /** A meeting and when it begins: `Weir hearing, tomorrow 10:30`. */
 export function meetingWords(
   { title, from, allDay }: Occurrence,

@@ -22,7 +22,7 @@ import { Aside, NotBefore } from './Aside';
 import { BlockFields } from './BlockFields';
 import { ListChoice, PriorityChoice } from '../parts/choices';
 import { EstimateAndDue } from '../parts/EstimateAndDue';
-import { MessagesOf } from './MessageOf';
+import { MessagesOf } from './MessagesOf';
 import { NeededBy } from './NeededBy';
 import { Parts } from './Parts';
 import { Steps } from './Steps';

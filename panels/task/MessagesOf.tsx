@@ -11,13 +11,18 @@ const ofTask = groupedBy<Message>(({ taskId }) => taskId);
 /** The messages that a task was made of, to be read again. */
 export function MessagesOf({ taskId }: { taskId: Id }) {
   const { messages } = useWorkspace();
-  return ofTask(messages, taskId).map(({ id, from, subject }) => (
-    <View key={id} className="flex-row">
-      <Button
-        label={`Open the message${from ? ` from ${from.replace(/\s*<[^>]*>$/, '')}` : ''}`}
-        says={`Open the message${from ? ` from ${from.replace(/\s*<[^>]*>$/, '')}` : ''}: ${subject}`}
-        onPress={() => openPanel({ kind: 'message', id })}
-      />
-    </View>
-  ));
+  return ofTask(messages, taskId).map(({ id, from, subject }) => {
+    const label = ['Open the message', from && `from ${from.replace(/\s*<[^>]*>$/, '')}`]
+      .filter(Boolean)
+      .join(' ');
+    return (
+      <View key={id} className="flex-row">
+        <Button
+          label={label}
+          says={`${label}: ${subject}`}
+          onPress={() => openPanel({ kind: 'message', id })}
+        />
+      </View>
+    );
+  });
 }
