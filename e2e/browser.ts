@@ -5,6 +5,7 @@ import path from 'node:path';
 import { serve } from '@hono/node-server';
 import { launch, type Browser, type BrowserContext, type Page } from 'puppeteer-core';
 import { appServer } from '../server/app';
+import { PATIENCE } from './steps';
 
 export const sizes = {
   phone: { width: 390, height: 844, hasTouch: true, isMobile: true, deviceScaleFactor: 1 },
@@ -15,10 +16,26 @@ export type Size = keyof typeof sizes;
 /** Tuesday 24 November 2026, 11:20 in London: the moment at which all browser tests and pictures play. */
 export const NOW = '2026-11-24T11:20:00Z';
 
-export type Stage = { browser: Browser; address: string; shared: boolean; close: () => Promise<void> };
+type Means = {
+  /** The folder of the exported application. */
+  root?: string;
+  /** Whether pages take turns in the browser's own context; see contextFor. */
+  shared?: boolean;
+  /** Whether the service worker runs. Filling its cache is a third of what a page costs, so only its own tests have it. */
+  offline?: boolean;
+};
+export type Stage = Required<Omit<Means, 'root'>> & {
+  browser: Browser;
+  address: string;
+  close: () => Promise<void>;
+};
 
-/** Serves the exported application on a free port and starts Chromium with an empty profile; `shared` as in contextFor. */
-export async function openStage(root = path.join(__dirname, '../dist'), shared = true): Promise<Stage> {
+/** Serves the exported application on a free port and starts Chromium with an empty profile. */
+export async function openStage({
+  root = path.join(__dirname, '../dist'),
+  shared = true,
+  offline = !shared,
+}: Means = {}): Promise<Stage> {
   const server = serve({ fetch: appServer(root).fetch, port: 0 });
   await new Promise((ready) => server.once('listening', ready));
   const { port } = server.address() as AddressInfo; // a TCP server has one
@@ -42,7 +59,7 @@ export async function openStage(root = path.join(__dirname, '../dist'), shared =
     server.close();
     rmSync(userDataDir, { recursive: true, force: true });
   };
-  return { browser, address: `http://localhost:${port}`, shared, close };
+  return { browser, address: `http://localhost:${port}`, shared, offline, close };
 }
 
 /**
@@ -82,7 +99,10 @@ export async function openPage(stage: Stage, size: Size, space: string, route = 
   });
   page.on('pageerror', (error) => complaints.push(String(error)));
   page.on('requestfailed', (request) => complaints.push(`failed: ${request.url()}`));
-  page.setDefaultTimeout(8000);
+  page.setDefaultTimeout(2 * PATIENCE);
+  if (!stage.offline) {
+    await page.evaluateOnNewDocument(() => Reflect.deleteProperty(Navigator.prototype, 'serviceWorker'));
+  }
   const devtools = await page.createCDPSession();
   await devtools.send('Emulation.setLocaleOverride', { locale: 'en-GB' });
   await page.setViewport(sizes[size]);

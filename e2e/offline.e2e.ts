@@ -11,7 +11,7 @@ const root = mkdtempSync(path.join(os.tmpdir(), 'sprindle-app-'));
 let stage: Stage;
 before(async () => {
   cpSync(path.join(__dirname, '../dist'), root, { recursive: true });
-  stage = await openStage(root);
+  stage = await openStage({ root, offline: true });
 });
 after(async () => {
   await stage.close();

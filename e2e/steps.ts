@@ -5,6 +5,9 @@ import type { Page } from 'puppeteer-core';
 
 /** What a person does on a page, and what they would see. */
 
+/** How long something may take to be seen, in milliseconds: long, as other tests run beside this one. */
+export const PATIENCE = 10_000;
+
 export const pause = (ms: number) => new Promise<void>((later) => setTimeout(later, ms));
 
 const labelled = (label: string) => `[aria-label^=${JSON.stringify(label)}]`;
@@ -36,7 +39,11 @@ export const textOf = (page: Page, selector = 'body') =>
 /** Waits until the page shows the text. */
 export async function sees(page: Page, text: string): Promise<void> {
   try {
-    await page.waitForFunction((wanted) => document.body.innerText.includes(wanted), { timeout: 5000 }, text);
+    await page.waitForFunction(
+      (wanted) => document.body.innerText.includes(wanted),
+      { timeout: PATIENCE },
+      text,
+    );
   } catch {
     assert.fail(`“${text}” is not on the page:\n${await textOf(page)}`);
   }
@@ -68,7 +75,7 @@ export const labels = (page: Page) =>
 export async function isGone(page: Page, label: string): Promise<void> {
   await page.waitForFunction(
     (selector) => document.querySelector(selector) === null,
-    { timeout: 5000 },
+    { timeout: PATIENCE },
     labelled(label),
   );
 }
@@ -97,9 +104,9 @@ export async function unfold(page: Page): Promise<void> {
   await page.waitForSelector('[aria-label="Tray"], [aria-label^="Tray of"]');
 }
 
-/** Tries until it holds, for three seconds at most. */
+/** Tries until it holds, or patience is at an end. */
 export async function eventually(holds: () => Promise<void>): Promise<void> {
-  for (const until = Date.now() + 3000; ;) {
+  for (const until = Date.now() + PATIENCE; ;) {
     try {
       return await holds();
     } catch (error) {
@@ -206,17 +213,17 @@ const axeSource = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8');
 export async function isAccessible(page: Page, name: string): Promise<void> {
   // a dialog that is just opening is none yet
   await page.waitForFunction(() => !document.querySelector('[aria-modal]:not([role=dialog])'));
-  await page.evaluate(axeSource);
+  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axeSource);
   const found = await page.evaluate(async () => {
     // axe was put on the page by the line above
     const { axe } = window as unknown as {
       axe: {
-        run: () => Promise<{
+        run: (options: { resultTypes: string[]; preload: boolean }) => Promise<{
           violations: { id: string; nodes: { html: string; failureSummary: string }[] }[];
         }>;
       };
     };
-    const { violations } = await axe.run();
+    const { violations } = await axe.run({ resultTypes: ['violations'], preload: false });
     return violations.flatMap(({ id, nodes }) =>
       nodes
         .slice(0, 3)

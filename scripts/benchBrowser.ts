@@ -100,7 +100,7 @@ async function openTasks(stage: Stage, workspace: Workspace) {
 }
 
 async function main() {
-  const stage = await openStage(undefined, false);
+  const stage = await openStage({ shared: false });
   const [short, long] = [30, 3650].map((days) => longHistory({ seed: 7, now, zone, days }));
   if (!short || !long) throw new Error('both are made above');
   await openTasks(stage, withOpenTasks(long, 20_000, 7, '2026-11-24'));

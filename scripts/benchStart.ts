@@ -163,8 +163,8 @@ async function search(stage: Stage, page: Page, slowed: number) {
 }
 
 async function main() {
-  const empty = await openStage(emptyPage(), false);
-  const stage = await openStage(undefined, false);
+  const empty = await openStage({ root: emptyPage(), shared: false });
+  const stage = await openStage({ shared: false });
   for (const slowed of [1, 4])
     for (const size of ['phone', 'wide'] as const) await starts(stage, empty, size, slowed);
   await empty.close();
