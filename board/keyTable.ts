@@ -65,12 +65,24 @@ const inTheInbox = [
   { shown: 'Enter', what: 'take it as it is said, and go on to the next' },
 ] as const satisfies readonly Line[];
 
+const inTheTable = [
+  { shown: '↑ ↓ ← →', what: 'to another cell; with Ctrl to the end, with Shift they mark' },
+  { shown: 'Enter, or typing', what: 'edit the cell; Enter keeps it, Tab goes on, Escape leaves it' },
+  { shown: 'Ctrl Enter', what: 'open the task' },
+  { shown: 'Space', what: 'choose the rows that are marked' },
+  { shown: 'Ctrl C, Ctrl V', what: 'copy and paste cells' },
+  { shown: 'Ctrl D', what: 'fill the first marked row down' },
+  { shown: 'Delete', what: 'empty the cells' },
+  { shown: 'Alt ↑ ↓', what: 'sort by the column, up or down' },
+] as const satisfies readonly Line[];
+
 /** The table as it is shown: groups of keys and what they do. */
 export const keyGroups: readonly { readonly name: string; readonly lines: readonly Line[] }[] = [
   { name: 'Anywhere', lines: anywhere },
   { name: 'In the plan', lines: inThePlan },
   { name: 'On a task, a block or an event', lines: onAThing },
   { name: 'Going through the inbox', lines: inTheInbox },
+  { name: 'In the table of tasks', lines: inTheTable },
 ];
 
 type Named<L extends readonly Line[]> = Extract<L[number], { name: string; key: string }>;

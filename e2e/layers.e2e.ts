@@ -108,7 +108,9 @@ test('what the week and the day are meant for stands above the hours, and become
   await unfold(page);
   await pressText(page, 'Leave on time for once');
   await type(page, 'New for the day', 'Look at the otter holt');
+  await boxOf(page, 'Make it a task: Look at the otter holt');
   await type(page, 'New for the week', 'Ring every landowner');
+  await boxOf(page, 'Make it a task: Ring every landowner');
   await isAccessible(page, 'intentions');
   await press(page, 'Make it a task: Look at the otter holt');
   await page.keyboard.press('Escape');

@@ -1,7 +1,8 @@
 import path from 'node:path';
+import { pressText } from './steps';
 import { leave, openPage, openStage, type Size } from './browser';
 
-type Shot = { name: string; route: string; size: Size; dark?: boolean; click?: string };
+type Shot = { name: string; route: string; size: Size; dark?: boolean; click?: string; text?: string };
 
 /** One picture of each main view, from the demo data. `npm run screenshots -- plan` takes only those with that name. */
 const shots: Shot[] = [
@@ -14,7 +15,7 @@ const shots: Shot[] = [
       ...(size === 'wide' ? { click: '[aria-label^="Grant report, section 2"]' } : {}),
     },
     { name: `week-${size}`, route: '/plan?view=week', size },
-    { name: `tasks-${size}`, route: '/tasks', size },
+    { name: `tasks-${size}`, route: '/tasks', size, ...(size === 'wide' ? { text: 'Table' } : {}) },
     { name: `review-${size}`, route: '/review?day=2026-11-23', size },
     { name: `frame-${size}`, route: '/frame', size },
   ]),
@@ -45,9 +46,10 @@ const shots: Shot[] = [
 async function main() {
   const [only, folder = path.join(__dirname, '../docs/screenshots')] = process.argv.slice(2);
   const stage = await openStage();
-  for (const { name, route, size, dark, click } of shots) {
+  for (const { name, route, size, dark, click, text } of shots) {
     if (only && !name.includes(only)) continue;
     const { page, complaints } = await openPage(stage, size, 'demo', route, dark);
+    if (text) await pressText(page, text);
     if (click) {
       await page.click(click);
       await new Promise((later) => setTimeout(later, 300));

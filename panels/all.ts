@@ -9,6 +9,7 @@ export const registerSharedPanels = () =>
     {
       actions: async () => (await contents.load()).actions,
       categories: async () => (await contents.load()).categories,
+      columns: async () => (await contents.load()).columns,
       crowd: async () => (await contents.load()).crowd,
       dayRoom: async () => (await contents.load()).dayRoom,
       estimates: async () => (await contents.load()).estimates,
@@ -44,6 +45,7 @@ export const registerSharedPanels = () =>
       zoneOn: async () => (await contents.load()).zoneOn,
     },
     [
+      'columns',
       'dayRoom',
       'estimates',
       'guide',

@@ -5,6 +5,7 @@
 
 export { actions } from './actions/TaskActions';
 export { categories } from './categories/Categories';
+export { columns } from './columns/Columns';
 export { crowd } from './crowd/CrowdList';
 export { dayRoom } from './dayRoom/DayRoom';
 export { estimates } from './estimates/Estimates';

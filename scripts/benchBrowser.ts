@@ -2,8 +2,10 @@ import type { Page } from 'puppeteer-core';
 import type { Workspace } from '@/core/model/workspace';
 import { longHistory, withOpenTasks } from '@/demo/tenYears';
 import { openPage, openStage, settled, type Stage } from '../e2e/browser';
+import { pressText } from '../e2e/steps';
 import { bringIn, median, now, startOf, watchFirstDay, zone } from './benchParts';
-import { dragFrames, paintFrames, weekTurns } from './benchWeek';
+import { editTimes, scrollFrames } from './benchTable';
+import { dragFrames, paintFrames, weekTurns, type Frames } from './benchWeek';
 
 /** What a person waits for in the exported application in Chromium, with ten years of data and with one month. */
 
@@ -94,10 +96,25 @@ async function openTasks(stage: Stage, workspace: Workspace) {
     await page.click(field, { count: 3 });
     await page.keyboard.press('Backspace');
   }
+  const table = await tableFigures(page);
   await page.browserContext().close();
+  console.log(`table of 20,000 tasks: ${framesWords(table.frames)}; an edit ${table.edit.toFixed(0)} ms`);
   for (const [name, list] of Object.entries(times))
     console.log(`20,000 open tasks, ${name} (Chromium): ${median(list).toFixed(0)} ms`);
 }
+
+/** Measures scrolling and editing in the table of the tasks that are there. */
+async function tableFigures(page: Page) {
+  await page.click('[aria-label="Tasks"]');
+  await pressText(page, 'Table');
+  await page.waitForSelector('[role=gridcell]');
+  // the helper that tsx puts around named functions is not known to the page
+  await page.evaluate('globalThis.__name = (named) => named');
+  return { frames: await scrollFrames(page), edit: median(await editTimes(page)) };
+}
+
+const framesWords = ({ share, frames, longest }: Frames) =>
+  `${(100 * share).toFixed(1)} % of ${frames} frames within 16.7 ms, the longest ${longest.toFixed(0)} ms`;
 
 async function main() {
   const stage = await openStage({ shared: false });
@@ -122,13 +139,9 @@ async function main() {
   row('another week is drawn (Chromium)', ({ week }) => week, 'ms');
   for (const [name, { frames, slow }] of Object.entries({ 'one month': month, 'ten years': years }))
     for (const [how, figures] of Object.entries({ 'as it is': frames, 'slowed four times': slow }))
-      console.log(
-        `dragging in the week, ${name}, processor ${how}: ${(100 * figures.share).toFixed(1)} % of ${figures.frames} frames within 16.7 ms, the longest ${figures.longest.toFixed(0)} ms`,
-      );
-  for (const [how, { share, frames, longest }] of Object.entries(years.painted))
-    console.log(
-      `painting on the frame, ten years, processor ${how}: ${(100 * share).toFixed(1)} % of ${frames} frames within 16.7 ms, the longest ${longest.toFixed(0)} ms`,
-    );
+      console.log(`dragging in the week, ${name}, processor ${how}: ${framesWords(figures)}`);
+  for (const [how, figures] of Object.entries(years.painted))
+    console.log(`painting on the frame, ten years, processor ${how}: ${framesWords(figures)}`);
   row('memory after the start (Chromium, JavaScript heap)', ({ memory }) => memory, 'MB');
   row('workspace file chosen until its contents are shown', ({ read }) => read, 'ms');
 }

@@ -44,9 +44,9 @@ const ON_TIME = 16.85;
 const DRAGS = 3;
 
 /** Frames of some seconds: how many came on time, and the longest, in milliseconds. */
-type Frames = { readonly share: number; readonly frames: number; readonly longest: number };
+export type Frames = { readonly share: number; readonly frames: number; readonly longest: number };
 
-const figuresOf = (gaps: readonly number[]): Frames => ({
+export const figuresOf = (gaps: readonly number[]): Frames => ({
   share: gaps.filter((gap) => gap <= ON_TIME).length / gaps.length,
   frames: gaps.length,
   longest: Math.max(...gaps),

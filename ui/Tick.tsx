@@ -8,7 +8,7 @@ const looks = {
   on: { on: 'border-pine bg-pine', icon: 'on-pine' },
 } as const;
 
-type Props = { ticked: boolean; look: keyof typeof looks; size?: 16 | 20 | 22 };
+type Props = { ticked: boolean; look: keyof typeof looks; size?: 16 | 18 | 20 | 22 };
 
 /** The square of a check box. What it belongs to says its role and name. */
 export const Tick = ({ ticked, look, size = 22 }: Props) => (

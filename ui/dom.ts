@@ -17,4 +17,12 @@ export const webProps = (props: {
   onBlur?: () => void;
   onWheel?: (event: { nativeEvent: WheelEvent }) => void;
   'aria-roledescription'?: string;
+  role?: 'gridcell' | 'listbox';
+  'aria-rowcount'?: number;
+  'aria-colcount'?: number;
+  'aria-rowindex'?: number;
+  'aria-colindex'?: number;
+  'aria-activedescendant'?: string | undefined;
+  'aria-multiselectable'?: boolean;
+  'aria-sort'?: 'none' | 'ascending' | 'descending';
 }): object => props;

@@ -4,6 +4,8 @@ import Chart from 'lucide-react-native/icons/chart-no-axes-column';
 import Check from 'lucide-react-native/icons/check';
 import ChevronLeft from 'lucide-react-native/icons/chevron-left';
 import ChevronRight from 'lucide-react-native/icons/chevron-right';
+import ArrowDown from 'lucide-react-native/icons/arrow-down';
+import ArrowUp from 'lucide-react-native/icons/arrow-up';
 import Clock from 'lucide-react-native/icons/clock';
 import Late from 'lucide-react-native/icons/clock-alert';
 import Close from 'lucide-react-native/icons/x';
@@ -46,6 +48,8 @@ const icons = {
   settings: Sliders,
   undo: Undo,
   redo: Redo,
+  up: ArrowUp,
+  down: ArrowDown,
   back: ChevronLeft,
   forward: ChevronRight,
   add: Plus,

@@ -11,7 +11,8 @@ import { addList, addTask } from './tasks';
 
 const plain = (name: string) => name.trim().toLowerCase();
 
-const listNamed = ({ lists }: Pick<Workspace, 'lists'>, name: string): TaskList | undefined =>
+/** The list that goes by a name, however it is spelt in capitals. */
+export const listNamed = ({ lists }: Pick<Workspace, 'lists'>, name: string): TaskList | undefined =>
   inRank(lists).find((list) => plain(list.name) === plain(name));
 
 /** The names of lists that rows tell and that are not there yet, each once. */

@@ -34,3 +34,10 @@ export const deleteAll = command(
   (workspace, { ids, at }: { ids: readonly Id[]; at: number }) =>
     ids.reduce((now, id) => deleteTask.apply(now, { id, at }), workspace),
 );
+
+/** Changes cells of a table: what each says of its task, all in one step. */
+export const editCells = command(
+  'edit cells',
+  (workspace, { changes }: { changes: readonly Parameters<typeof editTask.apply>[1][] }) =>
+    changes.reduce((now, change) => editTask.apply(now, change), workspace),
+);

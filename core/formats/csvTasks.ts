@@ -41,8 +41,11 @@ export type TaskTable = { readonly rows: readonly TaskRow[]; readonly problems: 
 /** A cell that a spreadsheet would take for a formula is told by what it begins with. */
 const FORMULA = /^'*[=+\-@\t\r]/;
 
-const plainCell = (cell: string) => (cell.startsWith("'") && FORMULA.test(cell) ? cell.slice(1) : cell);
-const harmless = (cell: string) => (FORMULA.test(cell) ? `'${cell}` : cell);
+/** The cell as it was before it was made harmless. */
+export const plainCell = (cell: string) =>
+  cell.startsWith("'") && FORMULA.test(cell) ? cell.slice(1) : cell;
+/** The cell, led by an apostrophe when a spreadsheet would take it for a formula. */
+export const harmless = (cell: string) => (FORMULA.test(cell) ? `'${cell}` : cell);
 
 const DONE = new Set(['x', 'yes', 'true', 'done', 'completed', '1']);
 

@@ -1,5 +1,5 @@
 import * as z from '../zod';
-import { bounds, listUpTo, minutesUpTo, Title } from './bounds';
+import { bounds, listUpTo, minutesUpTo, textUpTo, Title } from './bounds';
 import { Id, openObject, ZoneName } from './common';
 
 const BufferMinutes = z.int().check(z.gte(0), z.lte(240));
@@ -17,6 +17,9 @@ const BufferRules = openObject({
 export type BufferRules = z.infer<typeof BufferRules>;
 
 const noBuffers: BufferRules = { afterMeetings: 0, meetingsFrom: 30, afterTravel: 0, betweenKinds: 0 };
+
+/** The columns that the table of tasks has to begin with. */
+const usualColumns = ['title', 'list', 'priority', 'estimate', 'planned', 'spent', 'due', 'notBefore'];
 
 /** Plain conditions that tasks are narrowed down by, kept under a name. */
 export const Filter = openObject({
@@ -50,6 +53,11 @@ export const Settings = openObject({
   buffers: z._default(BufferRules, noBuffers),
   /** Saved filters of tasks, in their order. */
   filters: z._default(listUpTo(Filter, bounds.few), []),
+  /** How tasks are shown on a wide screen, and the columns of their table, in their order. */
+  tasks: z._default(openObject({ asTable: z.boolean(), columns: listUpTo(textUpTo(40), bounds.few) }), {
+    asTable: false,
+    columns: usualColumns,
+  }),
   /** What the plan leaves out of sight. */
   leftOut: z._default(openObject({ lists: z.array(Id), categories: z.array(Id), done: z.boolean() }), {
     lists: [],
@@ -69,6 +77,7 @@ export const defaultSettings: Settings = {
   skipDaysOff: false,
   buffers: noBuffers,
   filters: [],
+  tasks: { asTable: false, columns: usualColumns },
   leftOut: { lists: [], categories: [], done: false },
 };
 

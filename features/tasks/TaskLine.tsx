@@ -19,12 +19,10 @@ import { useHold } from '@/ui/useHold';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 
-type Props = {
-  task: Task;
-  grip?: ReactNode;
-  /** Whether it is chosen, while several are being chosen. */
-  choice?: { readonly chosen: boolean; readonly onChoose: () => void } | undefined;
-};
+/** Whether a task is chosen, while several are being chosen. */
+export type TaskChoice = { readonly chosen: boolean; readonly onChoose: () => void };
+
+type Props = { task: Task; grip?: ReactNode; choice?: TaskChoice | undefined };
 
 /** One task of a list, with what can be done with it; a click opens it to edit. */
 export function TaskLine({ task, grip, choice }: Props) {

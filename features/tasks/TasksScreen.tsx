@@ -1,31 +1,31 @@
-import { useMemo, useState } from 'react';
+import { Suspense, useState, type ComponentProps, type ReactNode } from 'react';
 import { View } from 'react-native';
 import type { Id } from '@/core/model/common';
 import type { Task } from '@/core/model/task';
 import type { Conditions } from '@/core/tasks/filter';
 import { estimated } from '@/core/tasks/find';
-import { inRank, type Order } from '@/core/tasks/order';
+import type { Order } from '@/core/tasks/order';
 import { overdueCount } from '@/core/tasks/deadline';
 import { durationWords } from '@/core/time/words';
+import { changeSettings } from '@/core/commands/calendar';
 import { useWorkspace } from '@/state/shown';
+import { store } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
-import { Field } from '@/ui/Field';
-import { readTitle } from '@/ui/readings';
+import { later, useLater } from '@/ui/later';
 import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { openPanel } from '@/ui/panels';
 import { useWide } from '@/ui/useWide';
 import { chooseTaskFiles } from '@/actions/files/chooseFile';
-import { add } from '@/actions/tasks';
 import { FindButton } from '@/board/FindButton';
 import { Words } from '@/ui/Words';
+import { AddTask } from './AddTask';
 import { ChosenBar } from './ChosenBar';
 import { FilterRow } from './FilterRow';
 import { ListFilter, type Shelf } from './ListFilter';
-import { SortableTasks } from './SortableTasks';
-import { TaskLine } from './TaskLine';
-import { isOnShelf, useShelf } from './useShelf';
+import { ShelfList } from './ShelfList';
+import { useShelf } from './useShelf';
 
 const orderNames: { value: Order; name: string }[] = [
   { value: 'own', name: 'My order' },
@@ -33,7 +33,12 @@ const orderNames: { value: Order; name: string }[] = [
   { value: 'priority', name: 'Priority' },
   { value: 'estimate', name: 'Estimate' },
 ];
-const PAGE = 200;
+const looks = [
+  { value: 'list', name: 'List' },
+  { value: 'table', name: 'Table' },
+] as const;
+
+const table = later(() => import('./table/TaskTable'));
 
 /** What teaches the next step where a shelf is empty. */
 const emptyWords = {
@@ -47,9 +52,14 @@ const emptyWords = {
   ],
 } as const;
 
+const none: ReadonlySet<Id> = new Set();
+
 const asideWords = { inbox: 'in the inbox', parked: 'parked', hidden: 'hidden' } as const;
 
-/** All tasks: by list, in the person's own order or by due date, priority or estimate; what waits in the inbox, and what is aside. */
+/**
+ * All tasks: by list, in the person's own order or by due date, priority or estimate, or as a table; what waits in the
+ * inbox, and what is aside.
+ */
 export function TasksScreen() {
   const { zone, now } = useMoment();
   const workspace = useWorkspace();
@@ -57,11 +67,12 @@ export function TasksScreen() {
   const [shelf, setShelf] = useState<Shelf>('all');
   const [order, setOrder] = useState<Order>('own');
   const [showDone, setShowDone] = useState(false);
-  const [shown, setShown] = useState(PAGE);
+  const [narrows, setNarrows] = useState(false);
   const [chosen, setChosen] = useState<ReadonlySet<Id> | null>(null);
   const [conditions, setConditions] = useState<Conditions | null>(null);
-  const { tasks, counts } = useShelf(shelf, order, conditions);
-  const done = useDone(showDone, shelf);
+  const { settings } = workspace;
+  const asTable = wide && settings.tasks.asTable;
+  const { tasks, counts } = useShelf(shelf, asTable ? 'own' : order, conditions);
   const isAside = typeof shelf !== 'object' && shelf !== 'all';
   const overdue = isAside ? 0 : overdueCount(tasks, workspace.events, zone, now);
   const [title, about] = emptyWords[isAside ? shelf : conditions ? 'narrowed' : 'open'];
@@ -74,91 +85,119 @@ export function TasksScreen() {
         }
       : undefined;
   const there = tasks.filter(({ id }) => chosen?.has(id)).map(({ id }) => id);
+  const filters = !isAside && <FilterRow value={conditions} onChange={setConditions} />;
+  const overdueWords = overdue === 1 ? '1 task is overdue' : `${overdue} tasks are overdue`;
+  const Around = asTable ? Fixed : ScrollScreen;
 
   return (
     <View className="flex-1">
-      <ScrollScreen>
+      <Around>
         <ScreenHead
           title="Tasks"
-          about={`${tasks.length} ${isAside ? asideWords[shelf] : 'open'} · ${durationWords(estimated(tasks))}`}
+          about={[
+            `${tasks.length} ${isAside ? asideWords[shelf] : 'open'}`,
+            durationWords(estimated(tasks)),
+            asTable && overdue > 0 ? overdueWords : '',
+          ]
+            .filter(Boolean)
+            .join(' · ')}
         >
           <Button label="New task" icon="add" kind="primary" onPress={() => openPanel({ kind: 'newTask' })} />
           {wide && <FindButton />}
         </ScreenHead>
         <View className="gap-2">
           <ListFilter value={shelf} onChoose={setShelf} counts={counts} />
-          <AddTask shelf={shelf} />
-          <View className="flex-row flex-wrap gap-x-2">
-            {counts.inbox > 0 && (
-              <Button
-                label={`Go through the inbox (${counts.inbox})`}
-                onPress={() => openPanel({ kind: 'triage' })}
-              />
-            )}
-            {wide && <Button label="Quick line…" kind="quiet" onPress={() => openPanel({ kind: 'quick' })} />}
-            <Button label="Bring tasks in…" kind="quiet" onPress={chooseTaskFiles} />
+          <View className={asTable ? 'flex-row items-center gap-2' : 'gap-2'}>
+            <View className={asTable ? 'w-[320px]' : ''}>
+              <AddTask shelf={shelf} />
+            </View>
+            <View className="flex-row flex-wrap gap-x-2">
+              {counts.inbox > 0 && (
+                <Button
+                  label={`Go through the inbox (${counts.inbox})`}
+                  onPress={() => openPanel({ kind: 'triage' })}
+                />
+              )}
+              {wide && (
+                <Button label="Quick line…" kind="quiet" onPress={() => openPanel({ kind: 'quick' })} />
+              )}
+              <Button label="Bring tasks in…" kind="quiet" onPress={chooseTaskFiles} />
+            </View>
           </View>
           <View className="flex-row flex-wrap items-center justify-between">
-            {isAside ? (
+            {asTable ? (
+              <View className="shrink">{filters}</View>
+            ) : isAside ? (
               <View />
             ) : (
               <Choice label="Order" hideLabel value={order} onChoose={setOrder} options={orderNames} />
             )}
             <View className="flex-row flex-wrap">
-              {tasks.length > 1 && (
-                <Button
-                  label={chosen ? 'Stop choosing' : 'Choose several'}
-                  kind="quiet"
-                  onPress={() => setChosen(chosen ? null : new Set())}
+              {asTable ? (
+                <>
+                  <Button
+                    label={narrows ? 'Show all rows' : 'Narrow by column'}
+                    kind="quiet"
+                    onPress={() => setNarrows(!narrows)}
+                  />
+                  <Button label="Columns…" kind="quiet" onPress={() => openPanel({ kind: 'columns' })} />
+                </>
+              ) : (
+                <>
+                  {tasks.length > 1 && (
+                    <Button
+                      label={chosen ? 'Stop choosing' : 'Choose several'}
+                      kind="quiet"
+                      onPress={() => setChosen(chosen ? null : new Set())}
+                    />
+                  )}
+                  <Button
+                    label={showDone ? 'Hide done' : 'Show done'}
+                    kind="quiet"
+                    onPress={() => setShowDone(!showDone)}
+                  />
+                </>
+              )}
+              {wide && (
+                <Choice
+                  label="Shown as"
+                  hideLabel
+                  value={asTable ? 'table' : 'list'}
+                  onChoose={(as) =>
+                    store.run(changeSettings, { tasks: { ...settings.tasks, asTable: as === 'table' } })
+                  }
+                  options={looks}
                 />
               )}
-              <Button
-                label={showDone ? 'Hide done' : 'Show done'}
-                kind="quiet"
-                onPress={() => setShowDone(!showDone)}
-              />
             </View>
           </View>
-          {!isAside && <FilterRow value={conditions} onChange={setConditions} />}
-          {overdue > 0 && (
+          {!asTable && filters}
+          {overdue > 0 && !asTable && (
             <Words tone="brick" face="strong">
-              {overdue === 1 ? '1 task is overdue' : `${overdue} tasks are overdue`}
+              {overdueWords}
             </Words>
           )}
         </View>
-        {tasks.length === 0 ? (
+        {tasks.length === 0 && (
           <Empty title={title}>
             <Words tone="soft">{about}</Words>
           </Empty>
+        )}
+        {asTable ? (
+          <Suspense fallback={null}>
+            <Table tasks={tasks} chosen={chosen ?? none} onChoose={setChosen} narrows={narrows} />
+          </Suspense>
         ) : (
-          <View>
-            {order === 'own' && !isAside && !chosen ? (
-              <SortableTasks tasks={tasks.slice(0, shown)} />
-            ) : (
-              tasks
-                .slice(0, shown)
-                .map((task) => <TaskLine key={task.id} task={task} choice={choiceOf(task)} />)
-            )}
-            {tasks.length > shown && (
-              <Button
-                label={`Show ${Math.min(PAGE, tasks.length - shown)} more`}
-                onPress={() => setShown(shown + PAGE)}
-              />
-            )}
-          </View>
+          <ShelfList
+            tasks={tasks}
+            shelf={shelf}
+            sortable={order === 'own' && !isAside && !chosen}
+            showDone={showDone}
+            choiceOf={choiceOf}
+          />
         )}
-        {showDone && (
-          <View>
-            <Words role="heading" face="strong" tone="soft">
-              Done, latest first
-            </Words>
-            {done.slice(0, shown).map((task) => (
-              <TaskLine key={task.id} task={task} />
-            ))}
-          </View>
-        )}
-      </ScrollScreen>
-      {chosen && (
+      </Around>
+      {(asTable ? there.length > 0 : chosen) && (
         <ChosenBar
           ids={there}
           onAll={() => setChosen(new Set(tasks.map(({ id }) => id)))}
@@ -169,36 +208,14 @@ export function TasksScreen() {
   );
 }
 
-/** The tasks of a shelf that are ticked off, latest first; none while they are not shown. */
-function useDone(shows: boolean, shelf: Shelf): readonly Task[] {
-  const { tasks } = useWorkspace();
-  return useMemo(
-    () =>
-      shows
-        ? tasks
-            .values()
-            .filter((task) => task.doneAt !== null && isOnShelf(task, shelf))
-            .sort((a, b) => (b.doneAt ?? 0) - (a.doneAt ?? 0))
-        : [],
-    [tasks, shows, shelf],
-  );
-}
+/** A screen that stands still around a table, which scrolls by itself. */
+const Fixed = ({ children }: { children: ReactNode }) => (
+  <View role="main" className="min-h-0 w-full max-w-[1600px] flex-1 gap-3 self-center px-4 pb-4 pt-4">
+    {children}
+  </View>
+);
 
-/** Adds a task by its title: to the list that is shown, else to the inbox. */
-function AddTask({ shelf }: { shelf: Shelf }) {
-  const { lists } = useWorkspace();
-  const listId = typeof shelf === 'object' ? shelf.listId : null;
-  const where = listId === null ? 'the inbox' : (lists.get(listId)?.name ?? 'the list');
-  const first = inRank(lists)[0]?.id ?? '';
-  return (
-    <Field
-      label={`Add to ${where}`}
-      hideLabel
-      text=""
-      read={readTitle}
-      adding
-      placeholder={`Add to ${where} and press Enter`}
-      onSave={(title) => add(listId === null ? { title, listId: first, inbox: true } : { title, listId })}
-    />
-  );
+function Table(props: ComponentProps<Awaited<ReturnType<typeof table.load>>['TaskTable']>) {
+  const { TaskTable } = useLater(table);
+  return <TaskTable {...props} />;
 }

@@ -1,0 +1,25 @@
+import { add } from '@/actions/tasks';
+import { inRank } from '@/core/tasks/order';
+import { useWorkspace } from '@/state/shown';
+import { Field } from '@/ui/Field';
+import { readTitle } from '@/ui/readings';
+import type { Shelf } from './ListFilter';
+
+/** Adds a task by its title: to the list that is shown, else to the inbox. */
+export function AddTask({ shelf }: { shelf: Shelf }) {
+  const { lists } = useWorkspace();
+  const listId = typeof shelf === 'object' ? shelf.listId : null;
+  const where = listId === null ? 'the inbox' : (lists.get(listId)?.name ?? 'the list');
+  const first = inRank(lists)[0]?.id ?? '';
+  return (
+    <Field
+      label={`Add to ${where}`}
+      hideLabel
+      text=""
+      read={readTitle}
+      adding
+      placeholder={`Add to ${where} and press Enter`}
+      onSave={(title) => add(listId === null ? { title, listId: first, inbox: true } : { title, listId })}
+    />
+  );
+}

@@ -1,0 +1,69 @@
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import type { Task } from '@/core/model/task';
+import { useWorkspace } from '@/state/shown';
+import { Button } from '@/ui/Button';
+import { Words } from '@/ui/Words';
+import type { Shelf } from './ListFilter';
+import { SortableTasks } from './SortableTasks';
+import { TaskLine, type TaskChoice } from './TaskLine';
+import { isOnShelf } from './useShelf';
+
+const PAGE = 200;
+
+type Props = {
+  tasks: readonly Task[];
+  shelf: Shelf;
+  /** Whether they stand in the person's own order, which dragging changes. */
+  sortable: boolean;
+  showDone: boolean;
+  choiceOf: (task: Task) => TaskChoice | undefined;
+};
+
+/** The tasks of a shelf one beneath the other, and those that are done. */
+export function ShelfList({ tasks, shelf, sortable, showDone, choiceOf }: Props) {
+  const [shown, setShown] = useState(PAGE);
+  const done = useDone(showDone, shelf);
+  return (
+    <>
+      <View>
+        {sortable ? (
+          <SortableTasks tasks={tasks.slice(0, shown)} />
+        ) : (
+          tasks.slice(0, shown).map((task) => <TaskLine key={task.id} task={task} choice={choiceOf(task)} />)
+        )}
+        {tasks.length > shown && (
+          <Button
+            label={`Show ${Math.min(PAGE, tasks.length - shown)} more`}
+            onPress={() => setShown(shown + PAGE)}
+          />
+        )}
+      </View>
+      {showDone && (
+        <View>
+          <Words role="heading" face="strong" tone="soft">
+            Done, latest first
+          </Words>
+          {done.slice(0, shown).map((task) => (
+            <TaskLine key={task.id} task={task} />
+          ))}
+        </View>
+      )}
+    </>
+  );
+}
+
+/** The tasks of a shelf that are ticked off, latest first; none while they are not shown. */
+function useDone(shows: boolean, shelf: Shelf): readonly Task[] {
+  const { tasks } = useWorkspace();
+  return useMemo(
+    () =>
+      shows
+        ? tasks
+            .values()
+            .filter((task) => task.doneAt !== null && isOnShelf(task, shelf))
+            .sort((a, b) => (b.doneAt ?? 0) - (a.doneAt ?? 0))
+        : [],
+    [tasks, shows, shelf],
+  );
+}
