@@ -49,7 +49,10 @@ async function main() {
   for (const { name, route, size, dark, click, text } of shots) {
     if (only && !name.includes(only)) continue;
     const { page, complaints } = await openPage(stage, size, 'demo', route, dark);
-    if (text) await pressText(page, text);
+    if (text) {
+      await pressText(page, text);
+      await page.waitForSelector('[role=gridcell]');
+    }
     if (click) {
       await page.click(click);
       await new Promise((later) => setTimeout(later, 300));

@@ -5,15 +5,12 @@ import { Hue } from '../model/common';
 import { ListIcon, type TaskList } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { newTask } from '../tasks/newTask';
+import { listNamed } from '../tasks/lists';
 import { inRank } from '../tasks/order';
 import { command } from './command';
 import { addList, addTask } from './tasks';
 
 const plain = (name: string) => name.trim().toLowerCase();
-
-/** The list that goes by a name, however it is spelt in capitals. */
-export const listNamed = ({ lists }: Pick<Workspace, 'lists'>, name: string): TaskList | undefined =>
-  inRank(lists).find((list) => plain(list.name) === plain(name));
 
 /** The names of lists that rows tell and that are not there yet, each once. */
 export function newListsOf(rows: readonly TaskRow[], workspace: Pick<Workspace, 'lists'>): string[] {

@@ -3,6 +3,7 @@ import { readDuration } from '../capture/readDuration';
 import { readMoment } from '../capture/readMoment';
 import { bounds, shortened } from '../model/bounds';
 import { Priority, type Due } from '../model/task';
+import { harmless, plainCell } from './harmlessCells';
 import { plainDue } from '../tasks/dueWords';
 import type { Zone } from '../time/zone';
 import { plainRow, type TaskRow } from './taskRows';
@@ -37,15 +38,6 @@ const columnOf = (head: string): Column | undefined =>
 export type RowProblem = { readonly line: number; readonly what: string };
 
 export type TaskTable = { readonly rows: readonly TaskRow[]; readonly problems: readonly RowProblem[] };
-
-/** A cell that a spreadsheet would take for a formula is told by what it begins with. */
-const FORMULA = /^'*[=+\-@\t\r]/;
-
-/** The cell as it was before it was made harmless. */
-export const plainCell = (cell: string) =>
-  cell.startsWith("'") && FORMULA.test(cell) ? cell.slice(1) : cell;
-/** The cell, led by an apostrophe when a spreadsheet would take it for a formula. */
-export const harmless = (cell: string) => (FORMULA.test(cell) ? `'${cell}` : cell);
 
 const DONE = new Set(['x', 'yes', 'true', 'done', 'completed', '1']);
 

@@ -1,8 +1,8 @@
 import { editCells } from '@/core/commands/several';
-import { listNamed } from '@/core/commands/rows';
 import { categoriesOf } from '@/core/model/categories';
 import type { Id } from '@/core/model/common';
 import { Priority } from '@/core/model/task';
+import { listNamed } from '@/core/tasks/lists';
 import { taskOf } from '@/core/tasks/places';
 import { inRank } from '@/core/tasks/order';
 import { columnOf, type ColumnId } from '@/core/table/columns';
