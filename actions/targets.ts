@@ -1,9 +1,8 @@
+import { usualList } from '@/core/tasks/lists';
 import { placeTask, planNewTask } from '@/core/commands/plan';
-import { firstList } from '@/core/model/workspace';
 import { roomFor, type Standing } from '@/core/plan/targets';
 import { STEP, quarterFrom } from '@/core/plan/placing';
 import { newTask } from '@/core/tasks/newTask';
-import { inRank } from '@/core/tasks/order';
 import { toPlace } from '@/core/tasks/toPlace';
 import { lengthOf } from '@/core/time/span';
 import { daysOfWeek } from '@/core/time/week';
@@ -37,7 +36,7 @@ export function planMissing({ target, short }: Standing, week: string): void {
   const words = (title: string) => `${title}: ${when}, ${durationWords(minutes)}`;
   const waiting = toPlace(workspace, dateOf(now, zone), zone, now).find((task) => task.category === category);
   if (waiting) return void store.run(placeTask, { ...hours, taskId: waiting.id }, words(waiting.title));
-  const [list = firstList] = inRank(workspace.lists);
+  const list = usualList(workspace);
   const title = workspace.categories.get(category)?.name ?? 'Work';
   const taskId = newId();
   const task = newTask({ id: taskId, title, category, listId: list.id, estimate: minutes, createdAt: now });

@@ -1,9 +1,8 @@
+import { usualList } from '@/core/tasks/lists';
 import { changeSettings } from '@/core/commands/calendar';
 import { addTaskOn } from '@/core/commands/plan';
 import type { FrameZone } from '@/core/model/frame';
-import { firstList } from '@/core/model/workspace';
 import { newTask } from '@/core/tasks/newTask';
-import { inRank } from '@/core/tasks/order';
 import { dateWords } from '@/core/time/words';
 import { here } from '@/state/here';
 import { currentWorkspace, newId, store } from '@/state/workspaceStore';
@@ -15,7 +14,7 @@ export const toggleZones = () =>
 /** Makes a task of a written line of a zone, of what belongs there, in the tray of a date; the line stays for other weeks. */
 export function taskOfLine(title: string, { lists, category, categories }: FrameZone, date: string): void {
   const workspace = currentWorkspace();
-  const [first = firstList] = inRank(workspace.lists);
+  const first = usualList(workspace);
   const listId = lists.find((id) => workspace.lists.has(id)) ?? first.id;
   const kind = category ?? categories[0];
   const task = newTask({

@@ -77,11 +77,52 @@ test('lists are added, renamed and deleted, and their tasks find a home', async 
   await type(page, 'Add to Permits', 'Renew the licence');
   await boxOf(page, 'Done: Renew the licence');
   await press(page, 'Edit lists');
-  await press(page, 'Delete Permits; its tasks go to General');
+  await press(page, 'Delete… Permits');
+  await isAccessible(page, 'deleting a list');
+  await press(page, 'Delete it, keep its tasks in General');
   await sees(page, 'Deleted Permits; its tasks are in General');
   await page.keyboard.press('Escape');
   await press(page, 'Undo delete list');
   await sees(page, 'Permits');
+  await leave(page);
+});
+
+test('a list is moved, duplicated with its days, archived with its tasks and taken up again; a task is duplicated', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/tasks');
+  const order = () =>
+    page.$$eval('[role=radiogroup][aria-label=Lists] [role=radio]', (all) =>
+      all.map((each) => (each as HTMLElement).innerText.trim()),
+    );
+  await press(page, 'Edit lists');
+  await press(page, 'Permits: further up');
+  await press(page, 'Duplicate… Permits');
+  await type(page, 'Its first day', 'mon 4 jan');
+  await type(page, 'Name of the list like Permits', 'Permits, upper reach');
+  await sees(page, 'Permits, upper reach has the tasks of Permits, all open');
+  await isAccessible(page, 'duplicating a list');
+  await press(page, 'Archive Grants');
+  await sees(page, 'open tasks are parked');
+  await page.keyboard.press('Escape');
+  await eventually(async () =>
+    assert.deepEqual((await order()).slice(2, 6), [
+      'Field surveys',
+      'Permits',
+      'Volunteer days',
+      'Permits, upper reach',
+    ]),
+  );
+  await pressText(page, 'Permits, upper reach');
+  await sees(page, 'due Mon 4 Jan');
+  await pressText(page, 'Permit letter, weir');
+  await press(page, 'Duplicate');
+  await sees(page, 'Permit letter, weir is there twice');
+  await page.keyboard.press('Escape');
+  await press(page, 'Edit lists');
+  await press(page, 'Take up Grants');
+  await page.keyboard.press('Escape');
+  await pressText(page, 'Grants');
+  await sees(page, 'Grant report, section 2');
+  assert.deepEqual(complaints, []);
   await leave(page);
 });
 

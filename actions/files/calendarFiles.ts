@@ -1,3 +1,4 @@
+import { usualList } from '@/core/tasks/lists';
 import {
   calendarOfSource,
   importCalendars,
@@ -11,8 +12,6 @@ import type { Span } from '@/core/time/span';
 import { dateOf } from '@/core/time/zone';
 import type { CalendarFile, FileCalendar } from '@/core/formats/readCalendar';
 import { Hue, type Id } from '@/core/model/common';
-import { firstList } from '@/core/model/workspace';
-import { inRank } from '@/core/tasks/order';
 import { here } from '@/state/here';
 import { currentWorkspace, newId, store } from '@/state/workspaceStore';
 import { readCalendarFile } from '@/workers/fileReader';
@@ -97,7 +96,7 @@ function imported(
   chosen: Id | null,
 ): ImportResult {
   const workspace = currentWorkspace();
-  const [list = firstList] = inRank(workspace.lists);
+  const list = usualList(workspace);
   const input = {
     imports: calendars.map((part, i) => target(part, name, i, chosen)),
     listId: list.id,

@@ -1,8 +1,8 @@
+import { openLists } from '../tasks/lists';
 import { categoriesOf } from '../model/categories';
 import type { Id } from '../model/common';
 import type { Priority } from '../model/task';
 import type { Workspace } from '../model/workspace';
-import { inRank } from '../tasks/order';
 import { hidden, type Chip, type Finder, type Reader } from './chip';
 import { dues, notBefores, whens } from './findMoments';
 import { readDuration } from './readDuration';
@@ -90,7 +90,7 @@ function named(
 }
 
 const lists: Finder = (text, { workspace }) =>
-  named(text, 'in(?: the)? list|list|in', 'list', inRank(workspace.lists));
+  named(text, 'in(?: the)? list|list|in', 'list', openLists(workspace));
 const categories: Finder = (text, { workspace }) =>
   named(text, 'category|as', 'category', categoriesOf(workspace as Workspace)); // it reads the categories alone
 

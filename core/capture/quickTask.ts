@@ -1,11 +1,10 @@
+import { usualList } from '../tasks/lists';
 import type { Id } from '../model/common';
 import type { WallStart } from '../model/event';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
-import { firstList } from '../model/workspace';
 import { judge, type Finding } from '../plan/judge';
 import { lengthOfTask, newTask } from '../tasks/newTask';
-import { inRank } from '../tasks/order';
 import { dateOf, instantOf, type Zone } from '../time/zone';
 import { firstOf } from './readRepeat';
 import type { Meaning } from './chip';
@@ -46,7 +45,7 @@ export function quickTaskOf(
   workspace: Pick<Workspace, 'lists'>,
   { id, createdAt, zone }: { readonly id: Id; readonly createdAt: number; readonly zone: Zone },
 ): QuickTask {
-  const [first = firstList] = inRank(workspace.lists);
+  const first = usualList(workspace);
   const listId = valueOf(line, 'list') ?? first.id;
   const category = valueOf(line, 'category') ?? workspace.lists.get(listId)?.category;
   const energy = valueOf(line, 'energy');

@@ -4,7 +4,8 @@ import { plainZone } from '../model/frame';
 import { defaultSettings } from '../model/settings';
 import { firstList, workspaceOf } from '../model/workspace';
 import { deleteCategory, mergeCategories } from './categories';
-import { addTask, setListCategory } from './tasks';
+import { setListCategory } from './lists';
+import { addTask } from './tasks';
 
 test('of two categories one is made, with all that refers to either', () => {
   const zone = {

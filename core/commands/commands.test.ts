@@ -6,7 +6,8 @@ import { runningEntry } from '../track/entries';
 import { applyChanges, changesBetween, reversed } from './changes';
 import { CommandFailed } from './command';
 import { moveBlock, placeTask, putInTray, takeBlockOff } from './plan';
-import { addList, addTask, deleteList, deleteTask, editTask, reopen, reorderTask, tickOff } from './tasks';
+import { addList, deleteList } from './lists';
+import { addTask, deleteTask, editTask, reopen, reorderTask, tickOff } from './tasks';
 import { addEntry, startTimer, stopTimer } from './track';
 
 const task = (id: string) =>

@@ -4,7 +4,8 @@ import { workspaceOf, type Workspace } from '../model/workspace';
 import { applyChanges, changesAt, retraced, reversed } from './changes';
 import { placeTask } from './plan';
 import { mergeCounts, mergeWorkspace } from './merging';
-import { deleteList, deleteTask, editTask } from './tasks';
+import { deleteList } from './lists';
+import { deleteTask, editTask } from './tasks';
 
 /** What the store makes of a change at an instant: marked, and with its deletions remembered. */
 const at = (now: number, before: Workspace, after: Workspace) =>

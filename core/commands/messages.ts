@@ -1,9 +1,9 @@
+import { usualList } from '../tasks/lists';
 import type { ReadMessage } from '../formats/mail/readMessage';
 import { bounds, shortened } from '../model/bounds';
 import type { Id } from '../model/common';
 import type { Due } from '../model/task';
 import { newTask } from '../tasks/newTask';
-import { inRank } from '../tasks/order';
 import { command, put } from './command';
 import { addTask } from './tasks';
 
@@ -26,14 +26,14 @@ export const titleOfMessage = ({ subject, text }: Pick<ReadMessage, 'subject' | 
 export const addMessages = command(
   'add tasks of messages',
   (workspace, { taken, at }: { taken: readonly Taken[]; at: number }) => {
-    const [first] = inRank(workspace.lists);
+    const first = usualList(workspace);
     return [...taken].reverse().reduce((now, { message, id, taskId, due }) => {
       const { subject, from, sentAt, text, html, attachments } = message;
       const task = newTask({
         id: taskId,
         title: titleOfMessage(message),
         notes: text,
-        listId: first?.id ?? '',
+        listId: first.id,
         createdAt: at,
         due,
         ...(due ? {} : { inbox: true as const }),

@@ -5,10 +5,10 @@ import { Hue } from '../model/common';
 import { ListIcon, type TaskList } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { newTask } from '../tasks/newTask';
-import { listNamed } from '../tasks/lists';
-import { inRank } from '../tasks/order';
+import { listNamed, usualList } from '../tasks/lists';
 import { command } from './command';
-import { addList, addTask } from './tasks';
+import { addList } from './lists';
+import { addTask } from './tasks';
 
 const plain = (name: string) => name.trim().toLowerCase();
 
@@ -47,7 +47,7 @@ export const addRows = command('add tasks', (workspace, { rows, newId, makesList
     withLists,
     rows.map(({ category }) => category),
   );
-  const first = inRank(ready.lists)[0]?.id ?? '';
+  const first = usualList(ready).id;
   return [...rows].reverse().reduce((now, row) => {
     const list = row.list === '' ? undefined : listNamed(now, row.list);
     const category = categoryNamed(now, row.category)?.id;

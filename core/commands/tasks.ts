@@ -1,11 +1,10 @@
-import { groupedBy } from '../model/collection';
 import type { Id } from '../model/common';
 import { categoryNamed, withCategories } from '../model/categories';
-import type { Task, TaskList } from '../model/task';
+import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
-import { highestRank, lowestRank, rankBetween } from '../tasks/order';
+import { lowestRank, rankBetween } from '../tasks/order';
 import { taskOf } from '../tasks/places';
-import { command, CommandFailed, existing, forget, put } from './command';
+import { command, existing, forget, put } from './command';
 import { commandOn } from './touching';
 import { stopRunning } from './track';
 
@@ -97,41 +96,3 @@ export const reorderTask = commandOn(
     });
   },
 );
-
-export const addList = command('add list', (workspace, list: Omit<TaskList, 'rank'>) =>
-  put(workspace, 'lists', { ...list, rank: highestRank(workspace.lists) + 1 }),
-);
-
-export const editList = command(
-  'edit list',
-  (workspace, { id, ...changes }: { id: Id } & Partial<Pick<TaskList, 'name' | 'hue' | 'icon'>>) =>
-    put(workspace, 'lists', { ...existing(workspace.lists, id, 'list'), ...changes }),
-);
-
-/** Says of which category the new tasks of a list are, or of none (null). */
-export const setListCategory = command(
-  'edit list',
-  (workspace, { id, category }: { id: Id; category: Id | null }) => {
-    const { category: _, ...list } = existing(workspace.lists, id, 'list');
-    return put(workspace, 'lists', category === null ? list : { ...list, category });
-  },
-);
-
-/** All tasks of a list, done ones too. */
-export const tasksOfList = groupedBy<Task>(({ listId }) => listId);
-
-/** Deletes a list; its tasks go to the list `tasksTo`. The last list stays. */
-export const deleteList = command('delete list', (workspace, { id, tasksTo }: { id: Id; tasksTo: Id }) => {
-  existing(workspace.lists, id, 'list');
-  existing(workspace.lists, tasksTo, 'list');
-  if (id === tasksTo) throw new CommandFailed('The last list cannot be deleted.');
-  const moved = tasksOfList(workspace.tasks, id);
-  const kept = put(workspace, 'tasks', ...moved.map((task) => ({ ...task, listId: tasksTo })));
-  const repeating = kept.repeats.values().filter(({ listId }) => listId === id);
-  const all = put(
-    kept,
-    'repeats',
-    ...repeating.map((repeatingTask) => ({ ...repeatingTask, listId: tasksTo })),
-  );
-  return forget(all, 'lists', [id]);
-});

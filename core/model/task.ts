@@ -86,6 +86,8 @@ export const TaskList = openObject({
   icon: ListIcon,
   /** What kind of work its new tasks are unless they say so themselves. */
   category: z.optional(Id),
+  /** Out of sight since then; its open tasks were parked at the same instant. */
+  archivedAt: z.optional(Instant),
   rank: z.number(),
   ...Changed,
 });

@@ -1,9 +1,18 @@
+import { firstList, type Workspace } from '../model/workspace';
 import type { TaskList } from '../model/task';
-import type { Workspace } from '../model/workspace';
 import { inRank } from './order';
+
+type Lists = Pick<Workspace, 'lists'>;
 
 const plain = (name: string) => name.trim().toLowerCase();
 
 /** The list that goes by a name, however it is spelt in capitals. */
-export const listNamed = ({ lists }: Pick<Workspace, 'lists'>, name: string): TaskList | undefined =>
+export const listNamed = ({ lists }: Lists, name: string): TaskList | undefined =>
   inRank(lists).find((list) => plain(list.name) === plain(name));
+
+/** The lists that are in use, in their order. */
+export const openLists = ({ lists }: Lists): TaskList[] =>
+  inRank(lists).filter(({ archivedAt }) => archivedAt === undefined);
+
+/** The list that a task goes to which tells none: the first in use. */
+export const usualList = (workspace: Lists): TaskList => openLists(workspace)[0] ?? firstList;

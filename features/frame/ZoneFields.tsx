@@ -1,8 +1,8 @@
+import { openLists } from '@/core/tasks/lists';
 import { View } from 'react-native';
 import { breakZone, deleteZone, editZone } from '@/core/commands/frames';
 import { categoriesOf } from '@/core/model/categories';
 import { DAY_MINUTES, ZoneKind, type FrameZone } from '@/core/model/frame';
-import { inRank } from '@/core/tasks/order';
 import { hueOfZone, kindNames } from '@/core/frame/looks';
 import { takenFrom } from '@/core/frame/shape';
 import { clockOf } from '@/core/time/wall';
@@ -198,7 +198,7 @@ function Belongs({ zone, set }: PartProps) {
         options={[{ value: '', name: 'none' }, ...categories.map(({ id, name }) => ({ value: id, name }))]}
       />
       <View role="group" aria-label="Lists that belong in it">
-        {inRank(workspace.lists).map(({ id, name }) => {
+        {openLists(workspace).map(({ id, name }) => {
           const on = zone.lists.includes(id);
           return (
             <CheckBox

@@ -1,8 +1,7 @@
+import { usualList } from '@/core/tasks/lists';
 import { View } from 'react-native';
-import { inRank } from '@/core/tasks/order';
 import { addIntention, deleteIntention, editIntention, intentionToTask } from '@/core/commands/intentions';
 import type { Intention } from '@/core/model/plan';
-import { firstList } from '@/core/model/workspace';
 import { intentionsOfDay, intentionsOfWeek } from '@/core/plan/intentions';
 import { dateWords } from '@/core/time/words';
 import { newTask } from '@/core/tasks/newTask';
@@ -55,8 +54,7 @@ const Part = ({ title, span, date, intentions }: PartProps) => (
 
 /** Makes a task of an intention, in the first list. */
 function toTask({ id, text }: Intention) {
-  const { lists } = currentWorkspace();
-  const [list = firstList] = inRank(lists);
+  const list = usualList(currentWorkspace());
   const task = newTask({ id: newId(), title: text, listId: list.id, createdAt: here().now });
   store.run(intentionToTask, { id, trayId: newId(), task }, `${text} is a task in ${list.name}`);
 }

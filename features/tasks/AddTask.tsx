@@ -1,5 +1,5 @@
+import { usualList } from '@/core/tasks/lists';
 import { add } from '@/actions/tasks';
-import { inRank } from '@/core/tasks/order';
 import { useWorkspace } from '@/state/shown';
 import { Field } from '@/ui/Field';
 import { readTitle } from '@/ui/readings';
@@ -7,10 +7,11 @@ import type { Shelf } from './ListFilter';
 
 /** Adds a task by its title: to the list that is shown, else to the inbox. */
 export function AddTask({ shelf }: { shelf: Shelf }) {
-  const { lists } = useWorkspace();
+  const workspace = useWorkspace();
+  const { lists } = workspace;
   const listId = typeof shelf === 'object' ? shelf.listId : null;
   const where = listId === null ? 'the inbox' : (lists.get(listId)?.name ?? 'the list');
-  const first = inRank(lists)[0]?.id ?? '';
+  const first = usualList(workspace).id;
   return (
     <Field
       label={`Add to ${where}`}

@@ -1,6 +1,6 @@
+import { openLists } from '@/core/tasks/lists';
 import { Pressable, ScrollView, View } from 'react-native';
 import type { Id } from '@/core/model/common';
-import { inRank } from '@/core/tasks/order';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { tabStop } from '@/ui/choiceKeys';
@@ -25,7 +25,7 @@ type Props = {
 
 /** One list or all together, the inbox, and what is out of the way for now. */
 export function ListFilter({ value, onChoose, counts }: Props) {
-  const lists = inRank(useWorkspace().lists);
+  const lists = openLists(useWorkspace());
   const aside = (name: keyof typeof asideNames) =>
     counts[name] > 0 || value === name
       ? [{ shelf: name, name: `${asideNames[name]} · ${counts[name]}`, hue: 'slate', icon: undefined }]

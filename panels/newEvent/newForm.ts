@@ -1,8 +1,7 @@
+import { usualList } from '@/core/tasks/lists';
 import { occurrenceAt } from '@/core/calendar/occurrences';
 import { planNewTask } from '@/core/commands/plan';
-import { firstList } from '@/core/model/workspace';
 import { newTask } from '@/core/tasks/newTask';
-import { inRank } from '@/core/tasks/order';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
 import { dateOf, type Zone } from '@/core/time/zone';
 import * as z from '@/core/zod';
@@ -48,9 +47,10 @@ function addEvent({ title, notes, calendarId }: New, hours: Hours, zone: Zone): 
 }
 
 function addBlock({ kind, title: typed, notes }: New, { start, minutes }: Hours, zone: Zone): boolean {
-  const { lists, settings } = currentWorkspace();
+  const workspace = currentWorkspace();
+  const { settings } = workspace;
   const title = typed || 'Small tasks';
-  const [list = firstList] = inRank(lists);
+  const list = usualList(workspace);
   const taskId = newId();
   const task = { id: taskId, title, notes, listId: list.id, estimate: minutes, createdAt: here().now };
   const block = { id: newId(), taskId, start, minutes, ...(kind === 'group' ? { holds: [] } : {}) };

@@ -1,6 +1,6 @@
+import { usualList } from '@/core/tasks/lists';
 import { View } from 'react-native';
 import { Controller, useWatch } from 'react-hook-form';
-import { inRank } from '@/core/tasks/order';
 import { Due, Priority } from '@/core/model/task';
 import * as z from '@/core/zod';
 import { useWorkspace } from '@/state/shown';
@@ -33,8 +33,9 @@ const newTaskForm = {
  * stays as a draft; only “Discard” discards.
  */
 export function NewTask() {
-  const { lists } = useWorkspace();
-  const firstId = inRank(lists)[0]?.id ?? '';
+  const workspace = useWorkspace();
+  const { lists } = workspace;
+  const firstId = usualList(workspace).id;
   const blank = { title: '', listId: firstId, estimate: null, due: null, priority: 'normal' } as const;
   const { control, handleSubmit, setValue, discard } = useDraftForm(newTaskForm, blank);
   const { estimate, due } = useWatch({ control });

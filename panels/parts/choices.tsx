@@ -1,5 +1,6 @@
+import { openLists } from '@/core/tasks/lists';
 import { Pressable, View } from 'react-native';
-import { inRank, priorities } from '@/core/tasks/order';
+import { priorities } from '@/core/tasks/order';
 import type { Id } from '@/core/model/common';
 import type { Priority } from '@/core/model/task';
 
@@ -29,7 +30,7 @@ export const PriorityChoice = ({ value, onChoose }: PriorityChoiceProps) => (
 
 /** Chooses a list, each with its icon and hue. */
 export function ListChoice({ value, onChoose }: { value: Id; onChoose: (listId: Id) => void }) {
-  const lists = inRank(useWorkspace().lists);
+  const lists = openLists(useWorkspace());
   return (
     <View className="gap-1">
       <Words size="xs" tone="soft">

@@ -1,12 +1,15 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { Scope } from '@/core/commands/events';
+import { copyTask } from '@/core/commands/lists';
 import { editTask } from '@/core/commands/tasks';
 import type { Id } from '@/core/model/common';
+import type { Task } from '@/core/model/task';
 import { blockOf, lastPlaceOf, taskOf, trayItemOf } from '@/core/tasks/places';
 import { repeatingOf } from '@/core/tasks/repeating';
 import { useWorkspace } from '@/state/shown';
-import { store } from '@/state/workspaceStore';
+import { here } from '@/state/here';
+import { newId, store } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -30,6 +33,9 @@ import { deleteTimes, editTimes, setRule, startOfPlace } from '@/actions/repeats
 import { TimerButton } from '@/board/taskParts';
 
 type TaskDetailsProps = { id: Id; blockId?: Id | undefined; trayId?: Id | undefined };
+
+const copy = ({ id, title }: Task) =>
+  store.run(copyTask, { id, newId, at: here().now }, `${title} is there twice`);
 
 /** Everything about one task, each field saving itself; with `blockId` also the block that was opened. */
 export function TaskDetails({ id, blockId, trayId }: TaskDetailsProps) {
@@ -120,7 +126,8 @@ export function TaskDetails({ id, blockId, trayId }: TaskDetailsProps) {
         onRule={(rule) => setRule(task, rule, place)}
       />
       <SpentList subject={{ kind: 'task', taskId: id }} estimate={task.estimate} date={today} />
-      <View className="flex-row">
+      <View className="flex-row flex-wrap gap-2">
+        {!repeating && <Button label="Duplicate" onPress={() => copy(task)} />}
         <Button
           label={repeating ? deleteWords[scope] : 'Delete task'}
           icon="remove"

@@ -1,3 +1,4 @@
+import { openLists } from '@/core/tasks/lists';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { decide, removeAll, takeUpTasks } from '@/actions/inbox';
@@ -6,7 +7,6 @@ import { comingMeetings } from '@/core/calendar/layers';
 import { likelyMeetings } from '@/core/capture/likelyMeetings';
 import { editTask } from '@/core/commands/tasks';
 import type { Task } from '@/core/model/task';
-import { inRank } from '@/core/tasks/order';
 import { dueText, meetingWords } from '@/core/tasks/dueWords';
 import { clockWords, dayMonthWords, dayWords, durationWords } from '@/core/time/words';
 import { dateOf } from '@/core/time/zone';
@@ -69,7 +69,7 @@ export function DecisionOn({ task, onDecided, onLeft }: Props) {
     choose({ day: days[at + by] ?? null });
   };
   const nextList = () => {
-    const lists = inRank(workspace.lists);
+    const lists = openLists(workspace);
     const at = lists.findIndex(({ id }) => id === (decision.listId ?? task.listId));
     choose({ listId: lists[(at + 1) % lists.length]?.id ?? null });
     setOpened('list');

@@ -2,9 +2,8 @@ import { editCells } from '@/core/commands/several';
 import { categoriesOf } from '@/core/model/categories';
 import type { Id } from '@/core/model/common';
 import { Priority } from '@/core/model/task';
-import { listNamed } from '@/core/tasks/lists';
+import { listNamed, openLists } from '@/core/tasks/lists';
 import { taskOf } from '@/core/tasks/places';
-import { inRank } from '@/core/tasks/order';
 import { columnOf, type ColumnId } from '@/core/table/columns';
 import { currentWorkspace, store } from '@/state/workspaceStore';
 import { readDay, readDue } from '@/ui/dayReadings';
@@ -53,7 +52,7 @@ export function choicesOf(column: ColumnId): readonly string[] {
   const workspace = currentWorkspace();
   switch (column) {
     case 'list':
-      return inRank(workspace.lists).map(({ name }) => name);
+      return openLists(workspace).map(({ name }) => name);
     case 'category':
       return categoriesOf(workspace).map(({ name }) => name);
     case 'priority':
