@@ -1,5 +1,6 @@
 import { occurrencesOn } from '@/core/calendar/occurrences';
 import { placeTask, planNewTask, putInTray } from '@/core/commands/plan';
+import { noteOn } from '@/core/commands/remarks';
 import { sealWeek } from '@/core/commands/seals';
 import { addEntry, startTimer } from '@/core/commands/track';
 import { editTask, tickOff } from '@/core/commands/tasks';
@@ -153,6 +154,13 @@ function live(workspace: Workspace, date: IsoDate, zone: Zone, now: number, rand
   });
 }
 
+/** What was noted in a meeting of the day that has ended, the first of it that takes time. */
+function noted(workspace: Workspace, date: IsoDate, zone: Zone, now: number): Workspace {
+  const meeting = occurrencesOn(workspace.events, date, zone).find(({ busy, to }) => busy && to <= now);
+  const text = 'Bram has the boat until Thursday.\n\n- [ ] ask him for the **long rope**\n- [x] tell Ines';
+  return meeting ? noteOn.apply(workspace, { meeting, text }) : workspace;
+}
+
 /** The present week is sealed, as it was planned on the Friday before: a meeting and a block have come since. */
 function sealed(workspace: Workspace, today: IsoDate, zone: Zone): Workspace {
   const week = weekOf(today, 1);
@@ -200,5 +208,5 @@ export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; 
   workspace = smallTasks(workspace, workingDay(today, 2), zone);
   for (let back = 9; back >= 0; back -= 1)
     workspace = live(workspace, addDays(today, -back), zone, now, random);
-  return sealed(workspace, today, zone);
+  return noted(sealed(workspace, today, zone), today, zone, now);
 }

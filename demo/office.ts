@@ -95,7 +95,8 @@ export const officeTasks: OfficeTask[] = [
     on: 0,
     due: 2,
     dueAt: '12:00',
-    notes: 'Figures from the autumn survey, then the photo pages.',
+    notes:
+      'Figures from the **autumn survey**, then the photo pages.\n\n- [x] eel counts, both years\n- [ ] table of bank repairs\n- [ ] photos of the ladder',
   },
   {
     title: 'Permit letter, weir',

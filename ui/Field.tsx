@@ -124,7 +124,8 @@ export function Field<T>({
         placeholder={placeholder}
         placeholderTextColor="var(--ink-soft)"
         multiline={multiline}
-        numberOfLines={multiline ? 3 : undefined}
+        // it grows with what is typed, up to where it scrolls
+        numberOfLines={multiline ? Math.max(3, Math.min(14, typed.split('\n').length + 1)) : undefined}
         className={`min-h-[44px] rounded-lg border bg-surface px-3 py-2.5 font-text text-base text-ink ${problem ? 'border-brick' : 'border-line'}`}
       />
       {problem && (

@@ -29,7 +29,7 @@ type Props = Pick<TextProps, 'numberOfLines' | 'role' | 'id' | 'aria-live' | 'ar
 const OVERRIDES = /[\u202D\u202E]/g;
 
 /** Text in which what would turn it around is seen instead. */
-export const plainly = (children: ReactNode): ReactNode =>
+export const plainly = <C,>(children: C): C | string =>
   typeof children === 'string' ? children.replace(OVERRIDES, '[reversed]') : children;
 
 /** All text of the interface. */

@@ -11,7 +11,7 @@ export type Document = {
   readonly open: boolean;
 };
 
-export const foundIn = ['tasks', 'repeats', 'events', 'intentions'] as const;
+export const foundIn = ['tasks', 'repeats', 'events', 'remarks', 'intentions'] as const;
 export type FoundIn = (typeof foundIn)[number];
 
 const joined = (...texts: readonly (string | undefined)[]) => texts.filter(Boolean).join('\n');
@@ -29,6 +29,7 @@ const read: { readonly [C in FoundIn]: Read<C> } = {
     more: joined(notes, location, ...exceptions.map((exception) => exception.title)),
     open: true,
   }),
+  remarks: ({ title, text }) => ({ title, more: text, open: false }),
   intentions: ({ text, doneAt }) => ({ title: text, more: '', open: doneAt === null }),
 };
 

@@ -1,10 +1,13 @@
 import * as fc from 'fast-check';
-import { meeting, task } from '../fixtures/make';
+import { occurrencesOf } from '../calendar/occurrences';
+import { noteOn } from '../commands/remarks';
+import { at, meeting, task, zone } from '../fixtures/make';
 import { workspaceOf, type Workspace } from '../model/workspace';
 import { deleteTask, editTask, tickOff } from '../commands/tasks';
 import type { AnyRecord } from '../model/records';
 import { changesSince } from './documents';
 import { makeSearcher } from './searcher';
+import { whereIs } from './where';
 
 const office = workspaceOf({
   tasks: [
@@ -38,6 +41,19 @@ test('titles, notes, steps and places are found by how their words begin, misspe
   expect(find('senes')).toEqual(['tasks/senes']);
   expect(find('weir eels')).toEqual(['tasks/eels']);
   expect([find(''), find('   '), find('xylophone')]).toEqual([[], [], []]);
+});
+
+test('a note on a meeting is found, and leads to the meeting', () => {
+  const hearing = office.events.get('hearing');
+  if (!hearing) throw new Error('it is made above');
+  const [first] = occurrencesOf(hearing, { from: at('00:00'), to: at('23:00') }, zone);
+  if (!first) throw new Error('it is on that day');
+  const noted = noteOn.apply(office, { meeting: first, text: 'the heron fence' });
+  const [hit = ''] = searcherOf(noted).find('heron');
+  expect(whereIs(noted, hit, { zone, now: at('11:20') })).toMatchObject([
+    { kind: 'event', title: 'Weir hearing', event: { recurrence: first.recurrence } },
+  ]);
+  expect(noteOn.apply(noted, { meeting: first, text: '' }).remarks.size).toBe(0);
 });
 
 test('what is open comes before what is done, a title before a step', () => {

@@ -5,7 +5,7 @@ import type { Workspace } from '../model/workspace';
 import { lastPlaceOf, taskOf } from '../tasks/places';
 import { nextTimes } from '../tasks/repeating';
 import { dateOf, type IsoDate, type Zone } from '../time/zone';
-import type { FoundIn } from './documents';
+import { foundIn, type FoundIn } from './documents';
 
 /** What was found: what it is called, and the day of the plan on which it lies (null where it has none). */
 export type Found = { readonly id: Id; readonly title: string } & (
@@ -43,6 +43,15 @@ function eventFound({ events }: Workspace, id: Id, zone: Zone, now: number): Fou
   return [{ kind: 'event', id, title: shown.title, event: shown, date: dateOf(shown.from, zone) }];
 }
 
+/** The meeting that a note is about; nothing where its event has gone. */
+function remarkFound({ remarks, events }: Workspace, id: Id, zone: Zone): Found[] {
+  const remark = remarks.get(id);
+  const event = events.get(remark?.eventId ?? '');
+  if (!remark || !event) return [];
+  const meeting = occurrenceAt(event, remark.recurrence, zone);
+  return [{ kind: 'event', id, title: meeting.title, event: meeting, date: dateOf(meeting.from, zone) }];
+}
+
 /** Where in the plan what was found lies, by its collection and its id; nothing for what has gone since. */
 export function whereIs(
   workspace: Workspace,
@@ -54,6 +63,7 @@ export function whereIs(
   const lookIn: Record<FoundIn, () => Found[]> = {
     tasks: () => taskFound(workspace, id, zone),
     events: () => eventFound(workspace, id, zone, now),
+    remarks: () => remarkFound(workspace, id, zone),
     repeats: () =>
       nextTimes(workspace, dateOf(now, zone), zone)
         .filter(({ task }) => task.repeats?.id === id)
@@ -63,7 +73,6 @@ export function whereIs(
       return intention ? [{ kind: 'intention', id, title: intention.text, date: intention.date }] : [];
     },
   };
-  return name === 'tasks' || name === 'events' || name === 'repeats' || name === 'intentions'
-    ? lookIn[name]()
-    : [];
+  const collection = foundIn.find((each) => each === name);
+  return collection ? lookIn[collection]() : [];
 }

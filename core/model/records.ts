@@ -6,6 +6,7 @@ import { Calendar, CalendarEvent } from './event';
 import { DayCapacity, Frame, FrameHold, Target, ZoneChange, type FrameZone } from './frame';
 import { Message } from './message';
 import { Block, Intention, TimeEntry, TrayItem } from './plan';
+import { Remark } from './remark';
 import { RepeatingTask } from './repeating';
 import { Seal } from './seal';
 import { Task, TaskList } from './task';
@@ -113,6 +114,8 @@ export const records = {
     part: ({ id }) => id,
     refers: [{ to: 'tasks', ids: ({ taskId }) => [taskId], without: goes }],
   }),
+  // they outlive the event, as a calendar that is read again may lack it for a while
+  remarks: kind<Remark>({ schema: Remark, version: 1, part: ({ from }) => month(from) }),
   calendars: kind<Calendar>({ schema: Calendar, version: 2, part: all }),
   events: kind<CalendarEvent>({
     schema: CalendarEvent,

@@ -16,6 +16,7 @@ import { Field, type Reading } from '@/ui/Field';
 import { readDay } from '@/ui/dayReadings';
 import { readAddress, readLead, readLength, readTitle, readWords } from '@/ui/readings';
 import { change, putInto, remove, startAt } from '@/actions/events';
+import { Notes } from '../parts/Notes';
 import { RepeatFields } from '../parts/RepeatFields';
 import { WithMonth } from '../parts/WithMonth';
 import { ScopeChoice, deleteWords } from '../parts/ScopeChoice';
@@ -96,7 +97,7 @@ export function EventFields({ event, meeting }: { event: CalendarEvent; meeting:
           set({ calls: uri ? [{ uri, label: '', line: '' }, ...calls.slice(1)] : calls.slice(1) })
         }
       />
-      <Field label="Notes" multiline text={notes} read={readWords} onSave={(to) => set({ notes: to })} />
+      <Notes text={notes} onSave={(to) => set({ notes: to })} />
       <Field
         label="Category"
         text={categories.join(', ')}

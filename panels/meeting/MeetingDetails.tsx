@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { noteOn } from '@/core/commands/remarks';
 import { addEntry } from '@/core/commands/track';
 import { detailsAt, occurrenceAt, type Occurrence } from '@/core/calendar/occurrences';
 import { ruleWords } from '@/core/calendar/repeat';
@@ -15,6 +16,7 @@ import { TimerButton } from '@/board/taskParts';
 import { Words } from '@/ui/Words';
 import { EventFields } from './EventFields';
 import { MeetingSays } from './MeetingSays';
+import { Notes } from '../parts/Notes';
 import { SpentList } from '../parts/SpentList';
 
 /** Records that a meeting took the time it was planned for. */
@@ -28,7 +30,7 @@ const asPlanned = (meeting: Occurrence) =>
 /** A meeting: its hours, and the time that it really took. */
 export function MeetingDetails({ meeting: opened }: { meeting: Occurrence }) {
   const { zone } = useMoment();
-  const { settings, calendars, entries, events } = useWorkspace();
+  const { settings, calendars, entries, events, remarks } = useWorkspace();
   const [editing, setEditing] = useState(false);
   const event = events.get(opened.eventId);
   if (!event) return <Words>This event is no longer there.</Words>;
@@ -55,6 +57,11 @@ export function MeetingDetails({ meeting: opened }: { meeting: Occurrence }) {
         )}
       </View>
       <MeetingSays details={details} />
+      <Notes
+        label="My notes"
+        text={remarks.get(meeting.id)?.text ?? ''}
+        onSave={(text) => store.tryTo(noteOn, { meeting, text })}
+      />
       {!meeting.allDay && (
         <>
           <View className="flex-row flex-wrap gap-2">

@@ -16,6 +16,7 @@ import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { readTitle, readWords } from '@/ui/readings';
 import { openPanel } from '@/ui/panels';
+import { Notes } from '../parts/Notes';
 import { RepeatFields } from '../parts/RepeatFields';
 import { ScopeChoice, deleteWords } from '../parts/ScopeChoice';
 import { SpentList } from '../parts/SpentList';
@@ -113,13 +114,7 @@ export function TaskDetails({ id, blockId, trayId }: TaskDetailsProps) {
         placeholder="Fieldwork"
       />
       <ListChoice value={task.listId} onChoose={(listId) => edit({ listId })} />
-      <Field
-        label="Notes"
-        text={task.notes}
-        read={(notes) => ({ value: notes })}
-        onSave={(notes) => edit({ notes })}
-        multiline
-      />
+      <Notes text={task.notes} onSave={(notes) => edit({ notes })} />
       <RepeatFields
         rule={repeating?.rule ?? null}
         start={(repeating?.start ?? startOfPlace(place)).wall.slice(0, 10)}
