@@ -1,5 +1,6 @@
 import { occurrencesOn } from '@/core/calendar/occurrences';
 import { placeTask, planNewTask, putInTray } from '@/core/commands/plan';
+import { attach } from '@/core/commands/attachments';
 import { noteOn } from '@/core/commands/remarks';
 import { sealWeek } from '@/core/commands/seals';
 import { addEntry, startTimer } from '@/core/commands/track';
@@ -154,6 +155,24 @@ function live(workspace: Workspace, date: IsoDate, zone: Zone, now: number, rand
   });
 }
 
+/** The gauge readings of the week are attached to what is made of them. */
+function withReadings(workspace: Workspace, now: number): Workspace {
+  const task = workspace.tasks.values().find(({ title }) => title === 'Grant report, section 2');
+  const text = 'day,level in cm\r\nMon,41\r\nTue,44\r\nWed,52\r\nThu,47\r\nFri,43\r\n';
+  const file = {
+    id: 'readings',
+    name: 'gauge readings.csv',
+    type: 'text/csv',
+    size: text.length,
+    addedAt: now,
+  };
+  return task
+    ? attach.apply(workspace, {
+        files: [{ ...file, of: { kind: 'task', taskId: task.id }, data: btoa(text) }],
+      })
+    : workspace;
+}
+
 /** What was noted in a meeting of the day that has ended, the first of it that takes time. */
 function noted(workspace: Workspace, date: IsoDate, zone: Zone, now: number): Workspace {
   const meeting = occurrencesOn(workspace.events, date, zone).find(({ busy, to }) => busy && to <= now);
@@ -208,5 +227,5 @@ export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; 
   workspace = smallTasks(workspace, workingDay(today, 2), zone);
   for (let back = 9; back >= 0; back -= 1)
     workspace = live(workspace, addDays(today, -back), zone, now, random);
-  return noted(sealed(workspace, today, zone), today, zone, now);
+  return withReadings(noted(sealed(workspace, today, zone), today, zone, now), now);
 }

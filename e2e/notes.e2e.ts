@@ -1,7 +1,10 @@
 import assert from 'node:assert/strict';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
 import { after, before, test } from 'node:test';
 import { leave, openPage, openStage, settled, type Stage } from './browser';
-import { eventually, isAccessible, press, pressText, sees, textOf, type } from './steps';
+import { downloads, eventually, isAccessible, isGone, press, pressText, sees, textOf, type } from './steps';
 
 let stage: Stage;
 before(async () => void (stage = await openStage()));
@@ -91,4 +94,44 @@ test('on a phone a meeting from a file has notes of one’s own, which are found
   );
   assert.deepEqual(complaints, []);
   await leave(page);
+});
+
+test('files are attached to a task, shown or saved, kept over a reload and removed; a large one is refused by name', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/tasks');
+  await pressText(page, 'Permit letter, weir');
+  const folder = mkdtempSync(path.join(os.tmpdir(), 'sprindle-attached-'));
+  const fileAt = (name: string, content: Uint8Array) => {
+    const at = path.join(folder, name);
+    writeFileSync(at, content);
+    return at;
+  };
+  const choose = async (...files: string[]) => {
+    const [chooser] = await Promise.all([page.waitForFileChooser(), pressText(page, 'Attach a file…')]);
+    await chooser.accept(files);
+  };
+  const picture = await page.screenshot({ clip: { x: 0, y: 0, width: 40, height: 30 } });
+  await choose(fileAt('weir.png', picture), fileAt('film.mov', new Uint8Array(6_000_000)));
+  await sees(page, 'film.mov has 6.0 MB; up to 5.0 MB are kept.');
+  await page.waitForFunction(
+    () => document.querySelector<HTMLImageElement>('img[alt="weir.png"]')?.naturalWidth === 40,
+  );
+  await choose(fileAt('<b>letter.html', Buffer.from('<script>document.title = "run"</script>')));
+  await sees(page, '<b>letter.html is attached');
+  await isAccessible(page, 'attached files');
+  await page.reload();
+  await settled(page);
+  await pressText(page, 'Permit letter, weir');
+  await page.waitForSelector('img[alt="weir.png"]');
+  const saved = await downloads(page, folder);
+  await press(page, 'Save <b>letter.html');
+  assert.match(readFileSync(await saved('_b_letter.html'), 'utf8'), /document.title/);
+  await press(page, 'Remove weir.png');
+  await isGone(page, 'Remove weir.png');
+  await page.keyboard.press('Escape');
+  await press(page, 'Undo remove attachment');
+  await pressText(page, 'Permit letter, weir');
+  await page.waitForSelector('img[alt="weir.png"]');
+  assert.deepEqual(complaints, []);
+  await leave(page);
+  rmSync(folder, { recursive: true });
 });

@@ -202,7 +202,7 @@ export async function downloads(page: Page, folder: string) {
   });
   return async (name: string) => {
     const file = path.join(folder, name);
-    for (let i = 0; i < 60 && !existsSync(file); i += 1) await pause(50);
+    for (let i = 0; i < 200 && !existsSync(file); i += 1) await pause(50);
     return file;
   };
 }

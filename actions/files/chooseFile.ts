@@ -38,6 +38,8 @@ export const chooseTaskFiles = () =>
     takeFile,
     takeFiles,
   );
+/** Lets the person choose any files at all. */
+export const chooseFiles = (take: (files: readonly File[]) => Promise<unknown>) => choose('', takeFile, take);
 export const chooseWorkspaceFile = () => choose('.json,application/json');
 
 /** Takes files that are dropped anywhere on the window. Returns what ends it. */

@@ -27,6 +27,7 @@ const names: Readonly<Record<string, readonly [one: string, many: string]>> = {
   blocks: ['block', 'blocks'],
   tasks: ['task', 'tasks'],
   messages: ['message', 'messages'],
+  attachments: ['attached file', 'attached files'],
   tray: ['line of a tray', 'lines of trays'],
   events: ['event', 'events'],
   repeats: ['repeating task', 'repeating tasks'],

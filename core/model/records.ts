@@ -1,4 +1,5 @@
 import type * as z from '../zod';
+import { Attachment } from './attachment';
 import { Category } from './category';
 import type { Stored } from './collection';
 import { Deletion } from './deletion';
@@ -113,6 +114,19 @@ export const records = {
     // each by itself, as it may be long
     part: ({ id }) => id,
     refers: [{ to: 'tasks', ids: ({ taskId }) => [taskId], without: goes }],
+  }),
+  attachments: kind<Attachment>({
+    schema: Attachment,
+    version: 1,
+    // each by itself, as it may be large
+    part: ({ id }) => id,
+    refers: [
+      {
+        to: 'tasks',
+        ids: ({ of }) => (of.kind === 'task' ? [of.taskId] : []),
+        without: goes,
+      },
+    ],
   }),
   // they outlive the event, as a calendar that is read again may lack it for a while
   remarks: kind<Remark>({ schema: Remark, version: 1, part: ({ from }) => month(from) }),

@@ -1,4 +1,4 @@
-import * as z from '../zod';
+import type * as z from '../zod';
 import { bounds, textUpTo } from './bounds';
 import { Changed, Id, Instant, openObject, WallText } from './common';
 

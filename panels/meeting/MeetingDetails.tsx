@@ -16,6 +16,7 @@ import { TimerButton } from '@/board/taskParts';
 import { Words } from '@/ui/Words';
 import { EventFields } from './EventFields';
 import { MeetingSays } from './MeetingSays';
+import { Attachments } from '../parts/Attachments';
 import { Notes } from '../parts/Notes';
 import { SpentList } from '../parts/SpentList';
 
@@ -62,6 +63,7 @@ export function MeetingDetails({ meeting: opened }: { meeting: Occurrence }) {
         text={remarks.get(meeting.id)?.text ?? ''}
         onSave={(text) => store.tryTo(noteOn, { meeting, text })}
       />
+      <Attachments of={{ kind: 'meeting', occurrence: meeting.id }} />
       {!meeting.allDay && (
         <>
           <View className="flex-row flex-wrap gap-2">

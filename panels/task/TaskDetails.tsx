@@ -16,6 +16,7 @@ import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { readTitle, readWords } from '@/ui/readings';
 import { openPanel } from '@/ui/panels';
+import { Attachments } from '../parts/Attachments';
 import { Notes } from '../parts/Notes';
 import { RepeatFields } from '../parts/RepeatFields';
 import { ScopeChoice, deleteWords } from '../parts/ScopeChoice';
@@ -115,6 +116,7 @@ export function TaskDetails({ id, blockId, trayId }: TaskDetailsProps) {
       />
       <ListChoice value={task.listId} onChoose={(listId) => edit({ listId })} />
       <Notes text={task.notes} onSave={(notes) => edit({ notes })} />
+      {!repeating && <Attachments of={{ kind: 'task', taskId: id }} />}
       <RepeatFields
         rule={repeating?.rule ?? null}
         start={(repeating?.start ?? startOfPlace(place)).wall.slice(0, 10)}

@@ -1,0 +1,29 @@
+import * as z from '../zod';
+import { bounds, textUpTo, Title } from './bounds';
+import { Changed, Id, Instant, openObject } from './common';
+
+/** A file is kept up to this size, in bytes. */
+export const LARGEST_ATTACHMENT = 5_000_000;
+
+/** A small file or picture that was attached to a task, or to one meeting. */
+export const Attachment = openObject({
+  id: Id,
+  /** The task, or the occurrence of an event. */
+  of: z.discriminatedUnion('kind', [
+    openObject({ kind: z.literal('task'), taskId: Id }),
+    openObject({ kind: z.literal('meeting'), occurrence: Id }),
+  ]),
+  name: Title,
+  /** What the browser takes it for, as `image/png`; '' where it does not know. */
+  type: textUpTo(bounds.title),
+  /** In bytes. */
+  size: z.int().check(z.gte(0), z.lte(LARGEST_ATTACHMENT)),
+  addedAt: Instant,
+  /** The file itself in Base64 (RFC 4648 section 4). A cut one would be damaged, so that a longer one is not taken at all. */
+  data: z
+    .string()
+    .check(z.regex(/^[A-Za-z0-9+/]*={0,2}$/), z.maxLength(Math.ceil(LARGEST_ATTACHMENT / 3) * 4)),
+  ...Changed,
+});
+export type Attachment = z.infer<typeof Attachment>;
+export type AttachedTo = Attachment['of'];
