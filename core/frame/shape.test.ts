@@ -53,7 +53,18 @@ test('the picture of a frame is what its weeks get, day for day', () => {
         }
       }
     }),
-    { numRuns: 60 },
+    {
+      numRuns: 60,
+      // two of a length, of which one comes over midnight: both must give way in the same order
+      examples: [
+        [
+          [
+            zoneOf('z0', { id: 'z0', days: [2], from: 0, minutes: 1431 }),
+            zoneOf('z1', { id: 'z1', days: [1], from: 10, minutes: 1431 }),
+          ],
+        ],
+      ],
+    },
   );
 });
 

@@ -59,15 +59,16 @@ export type ZoneOnDay = ZoneTime & {
 
 const isOff = ({ change }: ZoneTime): boolean => change?.off === true;
 
-/** All zones of a day in the order of their hours. Where two overlap, the narrower has the time; of two alike, the later one. */
+/** All zones of a day in the order of their hours. Where two overlap, the narrower has the time; of two alike, the later one in the frame. */
 export const zonesOn = rememberedWhile(
   (_: Workspace, date: IsoDate, zone: Zone) => `${date} ${zone}`,
   (workspace: Workspace, date: IsoDate) => readsOfZones(workspace, date),
   (workspace: Workspace, date: IsoDate, zone: Zone): readonly ZoneOnDay[] => {
     const day = dayOf(date, zone);
-    const times = [...zoneTimes(workspace, addDays(date, -1)), ...zoneTimes(workspace, date)];
+    // of those of the day before only what lies beyond midnight is left; their places are those in their frame
+    const times = [addDays(date, -1), date].flatMap((each) => [...zoneTimes(workspace, each).entries()]);
     const lying = times
-      .map((time, place) => ({ time, place, own: spanOfTime(time, zone) }))
+      .map(([place, time]) => ({ time, place, own: spanOfTime(time, zone) }))
       .filter(({ own }) => own.from < day.to && own.to > day.from)
       .map(({ own, ...rest }) => ({
         ...rest,
