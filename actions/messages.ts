@@ -7,12 +7,18 @@ import { newId, store } from '@/state/workspaceStore';
 /** A message that becomes a task, and when that is due. */
 export type Chosen = { readonly message: ReadMessage; readonly due: Due | null };
 
-/** Makes tasks of messages, in one step. */
-export const makeOfMessages = (chosen: readonly Chosen[]): boolean =>
+/** Makes tasks of messages, in one step; their attached files are kept with the tasks if they are wished. */
+export const makeOfMessages = (chosen: readonly Chosen[], keepsFiles: boolean): boolean =>
   store.run(
     addMessages,
     {
-      taken: chosen.map(({ message, due }) => ({ message, due, id: newId(), taskId: newId() })),
+      taken: chosen.map(({ message, due }) => ({
+        message,
+        due,
+        id: newId(),
+        taskId: newId(),
+        fileIds: keepsFiles ? message.attachments.map(newId) : [],
+      })),
       at: here().now,
     },
     chosen.length === 1 ? 'The message is a task now' : `${chosen.length} messages are tasks now`,

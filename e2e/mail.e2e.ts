@@ -23,8 +23,10 @@ test('a message becomes a task with a due date that it names; it is read again f
   );
   await isAccessible(page, 'a message to make a task of');
   await press(page, 'due Fri 27 Nov, 17:00');
+  await page.waitForSelector('[aria-label="Keep the attached file, 1 kB"][aria-checked=true]');
   await press(page, 'Make a task of it');
   await pressText(page, 'Eel counts of reach 4');
+  await boxOf(page, 'Save panel-questions.pdf');
   await press(page, 'Open the message from Ines Moreau');
   const frame = await page.waitForSelector('iframe[title="The message"]');
   const body = await (await frame?.contentFrame())?.waitForSelector('body');

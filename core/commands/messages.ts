@@ -4,6 +4,7 @@ import { bounds, shortened } from '../model/bounds';
 import type { Id } from '../model/common';
 import type { Due } from '../model/task';
 import { newTask } from '../tasks/newTask';
+import { attach } from './attachments';
 import { command, put } from './command';
 import { addTask } from './tasks';
 
@@ -13,6 +14,8 @@ export type Taken = {
   readonly id: Id;
   readonly taskId: Id;
   readonly due: Due | null;
+  /** An id for each of its attached files, where they are kept. */
+  readonly fileIds: readonly Id[];
 };
 
 /** The title of a task that a message makes: its subject, or how its text begins. */
@@ -27,7 +30,7 @@ export const addMessages = command(
   'add tasks of messages',
   (workspace, { taken, at }: { taken: readonly Taken[]; at: number }) => {
     const first = usualList(workspace);
-    return [...taken].reverse().reduce((now, { message, id, taskId, due }) => {
+    return [...taken].reverse().reduce((now, { message, id, taskId, due, fileIds }) => {
       const { subject, from, sentAt, text, html, attachments } = message;
       const task = newTask({
         id: taskId,
@@ -38,7 +41,12 @@ export const addMessages = command(
         due,
         ...(due ? {} : { inbox: true as const }),
       });
-      return put(addTask.apply(now, task), 'messages', {
+      const files = attachments.flatMap(({ data, ...file }, i) => {
+        const fileId = fileIds[i];
+        const of = { kind: 'task' as const, taskId };
+        return fileId === undefined || data === null ? [] : [{ ...file, id: fileId, of, data, addedAt: at }];
+      });
+      return put(attach.apply(addTask.apply(now, task), { files }), 'messages', {
         id,
         taskId,
         subject,
@@ -46,7 +54,7 @@ export const addMessages = command(
         sentAt,
         text,
         html,
-        attachments: [...attachments],
+        attachments: attachments.map(({ name, type, size }) => ({ name, type, size })),
       });
     }, workspace);
   },

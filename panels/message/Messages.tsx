@@ -1,15 +1,18 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { sizeWords } from '@/actions/attachments';
 import { takeFile } from '@/actions/files/files';
 import { monthFirst } from '@/actions/locale';
 import { makeOfMessages } from '@/actions/messages';
 import { daysIn } from '@/core/capture/daysIn';
 import { titleOfMessage } from '@/core/commands/messages';
 import type { ReadMessage } from '@/core/formats/mail/readMessage';
+import { LARGEST_ATTACHMENT } from '@/core/model/attachment';
 import type { Due } from '@/core/model/task';
 import { dueText } from '@/core/tasks/dueWords';
 import { useWorkspace } from '@/state/shown';
 import { Button, IconButton } from '@/ui/Button';
+import { CheckBox } from '@/ui/CheckBox';
 import { useMoment } from '@/ui/clock';
 import { closePanel, type Panel, type Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
@@ -21,6 +24,7 @@ const DAYS = 3;
 /** Messages that were brought in, each with the days that it names, before they become tasks. */
 function Messages({ messages }: Panels['messages']) {
   const [left, setLeft] = useState(messages);
+  const [keeps, setKeeps] = useState(true);
   const [due, setDue] = useState<ReadonlyMap<ReadMessage, Due>>(new Map());
   const choose = (message: ReadMessage, day: Due | null) => {
     const chosen = new Map(due);
@@ -28,8 +32,12 @@ function Messages({ messages }: Panels['messages']) {
     else chosen.delete(message);
     setDue(chosen);
   };
+  const attached = left.flatMap(({ attachments }) => attachments);
+  const files = attached.filter(({ data }) => data !== null);
+  const tooLarge = files.length < attached.length;
   const take = () => {
-    if (makeOfMessages(left.map((message) => ({ message, due: due.get(message) ?? null })))) closePanel();
+    const chosen = left.map((message) => ({ message, due: due.get(message) ?? null }));
+    if (makeOfMessages(chosen, keeps)) closePanel();
   };
   return (
     <View className="gap-4">
@@ -45,9 +53,20 @@ function Messages({ messages }: Panels['messages']) {
         ))}
       </View>
       <Words size="xs" tone="soft">
-        The message stays with its task. Without a date it waits in the inbox. Attached files are named, but
-        not kept.
+        The message stays with its task. Without a date it waits in the inbox.
       </Words>
+      {files.length > 0 && (
+        <CheckBox
+          label={`Keep ${files.length === 1 ? 'the attached file' : `the ${files.length} attached files`}, ${sizeWords(files.reduce((sum, { size }) => sum + size, 0))}`}
+          checked={keeps}
+          onToggle={() => setKeeps(!keeps)}
+        />
+      )}
+      {tooLarge && (
+        <Words size="xs" tone="soft">
+          Files of more than {sizeWords(LARGEST_ATTACHMENT)} are named, but not kept.
+        </Words>
+      )}
       <View className="flex-row gap-2">
         <Button
           label={left.length === 1 ? 'Make a task of it' : `Make ${left.length} tasks`}

@@ -57,7 +57,9 @@ const parts = crlf(
 test('parts, encodings and charsets are read; HTML alone gives its words, and an invitation is told apart', async () => {
   const message = await readMessage(parts);
   expect(message).toMatchObject({ subject: 'Wehr – Pläne', text: 'Café & plan\nTwo', sentAt: null });
-  expect(message?.attachments).toEqual([{ name: '../plan.pdf', type: 'application/pdf', size: 5 }]);
+  expect(message?.attachments).toEqual([
+    { name: '../plan.pdf', type: 'application/pdf', size: 5, data: 'JVBERi0=' },
+  ]);
   expect(message?.invitation).toContain('BEGIN:VCALENDAR');
 });
 
@@ -114,15 +116,24 @@ test('a message becomes a task that keeps it: without a due date it waits in the
   const message = await readMessage(crlf(...head, '', 'Can you send them?'));
   if (!message) throw new Error('it is one');
   const due = { date: '2026-11-27', time: null };
+  const small = { name: 'plan.pdf', type: 'application/pdf', size: 5, data: 'JVBERi0=' };
+  const attachments = [small, { ...small, name: 'film.mov', size: 6_000_000, data: null }];
   const taken = [
-    { message, id: 'm1', taskId: 't1', due: null },
-    { message: { ...message, subject: '' }, id: 'm2', taskId: 't2', due },
+    { message: { ...message, attachments }, id: 'm1', taskId: 't1', due: null, fileIds: ['f1', 'f2'] },
+    { message: { ...message, subject: '', attachments }, id: 'm2', taskId: 't2', due, fileIds: [] },
   ];
   const after = addMessages.apply(workspaceOf({}), { taken, at: at('11:20') });
   expect(inboxOn(after, '2026-11-24').map(({ title, notes }) => [title, notes])).toEqual([
     ['Eel counts', 'Can you send them?'],
   ]);
   expect(after.tasks.get('t2')).toMatchObject({ title: 'Can you send them?', due });
+  // what is too large, and what nobody wished, is named with the message only
+  expect(after.attachments.values()).toMatchObject([{ id: 'f1', of: { taskId: 't1' }, data: 'JVBERi0=' }]);
+  expect(after.messages.get('m2')?.attachments).toEqual([
+    { name: 'plan.pdf', type: 'application/pdf', size: 5 },
+    { name: 'film.mov', type: 'application/pdf', size: 6_000_000 },
+  ]);
   const left = deleteTask.apply(after, { id: 't1', at: at('11:21') });
   expect(left.messages.values().map(({ id }) => id)).toEqual(['m2']);
+  expect(left.attachments.size).toBe(0);
 });

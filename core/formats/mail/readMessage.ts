@@ -1,5 +1,6 @@
 import PostalMime, { type Address } from 'postal-mime';
 import { bounds, shortened } from '../../model/bounds';
+import { LARGEST_ATTACHMENT } from '../../model/attachment';
 import type { AttachedName } from '../../model/message';
 
 /** A message as a file has it. */
@@ -11,7 +12,10 @@ export type ReadMessage = {
   readonly sentAt: number | null;
   readonly text: string;
   readonly html: string | null;
-  readonly attachments: readonly AttachedName[];
+  readonly attachments: readonly (AttachedName & {
+    /** The file in Base64; null where it is larger than is kept. */
+    readonly data: string | null;
+  })[];
   /** An invitation within it (text/calendar, RFC 5546), as text. */
   readonly invitation: string | null;
 };
@@ -41,28 +45,19 @@ const plainText = (html: string): string =>
     .replace(/\n{3,}/g, '\n\n')
     .trim();
 
-const sizeOf = (content: unknown): number =>
-  content instanceof ArrayBuffer || content instanceof Uint8Array
-    ? content.byteLength
-    : typeof content === 'string'
-      ? content.length
-      : 0;
+/** How many bytes a text in Base64 (RFC 4648) holds. */
+const sizeOf = (data: string): number =>
+  Math.floor((data.length * 3) / 4) - (data.endsWith('==') ? 2 : data.endsWith('=') ? 1 : 0);
 
-const textOf = (content: unknown): string =>
-  typeof content === 'string'
-    ? content
-    : content instanceof ArrayBuffer || content instanceof Uint8Array
-      ? decoded(content)
-      : '';
-
-/** Bytes as text: UTF-8, as invitations are nearly always (RFC 5546 has no other way to tell). */
-function decoded(bytes: ArrayBuffer | Uint8Array): string {
-  const all = bytes instanceof Uint8Array ? bytes : new Uint8Array(bytes);
-  const percent = [...all].map((byte) => `%${byte.toString(16).padStart(2, '0')}`).join('');
+/** Base64 as text: UTF-8, as invitations are nearly always (RFC 5546 has no other way to tell). */
+function textOf(data: string): string {
+  const signs = atob(data);
   try {
-    return decodeURIComponent(percent);
+    return decodeURIComponent(
+      [...signs].map((sign) => `%${sign.charCodeAt(0).toString(16).padStart(2, '0')}`).join(''),
+    );
   } catch {
-    return String.fromCharCode(...all.slice(0, bounds.line));
+    return signs.slice(0, bounds.line);
   }
 }
 
@@ -71,7 +66,10 @@ function decoded(bytes: ArrayBuffer | Uint8Array): string {
  * message. What is nested too deep is left out.
  */
 export async function readMessage(source: Uint8Array | string): Promise<ReadMessage | undefined> {
-  const mail = await PostalMime.parse(source, { maxNestingDepth: MOST_NESTED }).catch(() => undefined);
+  const mail = await PostalMime.parse(source, {
+    maxNestingDepth: MOST_NESTED,
+    attachmentEncoding: 'base64',
+  }).catch(() => undefined);
   if (!mail) return undefined;
   const html = mail.html?.trim() ? mail.html : null;
   const text = (mail.text?.trim() || (html === null ? '' : plainText(html))).replace(/\r\n?/g, '\n');
@@ -89,11 +87,12 @@ export async function readMessage(source: Uint8Array | string): Promise<ReadMess
     attachments: mail.attachments
       .filter((attachment) => attachment !== calendar)
       .slice(0, bounds.few)
-      .map(({ filename, mimeType, content }) => ({
-        name: shortened(filename ?? 'without a name', bounds.title),
-        type: mimeType,
-        size: sizeOf(content),
-      })),
-    invitation: calendar ? textOf(calendar.content) : null,
+      .map(({ filename, mimeType, content }) => {
+        const data = String(content);
+        const size = sizeOf(data);
+        const name = shortened(filename || 'without a name', bounds.title);
+        return { name, type: mimeType, size, data: size <= LARGEST_ATTACHMENT ? data : null };
+      }),
+    invitation: calendar ? textOf(String(calendar.content)) : null,
   };
 }
