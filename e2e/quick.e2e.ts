@@ -130,10 +130,8 @@ test('a table and indented lines are taken as they are understood; a list that i
   await page.keyboard.press('Escape');
   await pressText(page, 'Herons');
   await pressText(page, 'Stake out reach 9');
-  await page.waitForFunction(
-    () =>
-      document.querySelector<HTMLTextAreaElement>('[aria-label="Notes"]')?.value === 'Bring the long tape',
-  );
+  await page.waitForSelector('[role=group][aria-label=Notes]');
+  await sees(page, 'Bring the long tape');
   assert.deepEqual(complaints, []);
   await leave(page);
 });
