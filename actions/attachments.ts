@@ -3,10 +3,7 @@ import { LARGEST_ATTACHMENT, type Attachment, type AttachedTo } from '@/core/mod
 import { bounds, shortened } from '@/core/model/bounds';
 import { here } from '@/state/here';
 import { newId, store } from '@/state/workspaceStore';
-
-/** Sizes as people read them: `12 kB`, `3.4 MB`; bytes. */
-export const sizeWords = (bytes: number): string =>
-  bytes < 1_000_000 ? `${Math.max(1, Math.round(bytes / 1000))} kB` : `${(bytes / 1_000_000).toFixed(1)} MB`;
+import { sizeWords } from '@/ui/sizeWords';
 
 /** A file in Base64; rejects when it cannot be read. */
 const contentOf = (file: File): Promise<string> =>
@@ -62,11 +59,9 @@ export async function attachFiles(files: readonly File[], of: AttachedTo): Promi
 export const removeAttachment = ({ id, name }: Attachment): boolean =>
   store.run(detach, { id }, `${name} is removed`);
 
-/** The file itself. It is given no type that a browser would run. */
-export const fileOf = ({ data, type }: Attachment): Blob => {
-  const bytes = Uint8Array.from(atob(data), (sign) => sign.charCodeAt(0));
-  return new Blob([bytes], { type: isPicture({ type }) ? type : 'application/octet-stream' });
-};
+/** The file itself, of no type that a browser would run. */
+export const fileOf = ({ data }: Attachment): Blob =>
+  new Blob([Uint8Array.from(atob(data), (sign) => sign.charCodeAt(0))]);
 
 /** Whether it is a picture that can be shown without running anything of it. */
 export const isPicture = ({ type }: Pick<Attachment, 'type'>): boolean =>

@@ -1,5 +1,6 @@
 import { useEffect, useId, useRef, useState } from 'react';
 import { TextInput, View, type NativeSyntheticEvent, type TextInputKeyPressEventData } from 'react-native';
+import { keyPressed } from './dom';
 import { draftOf, keepDraft } from './drafts';
 import { Words } from './Words';
 
@@ -93,8 +94,7 @@ export function Field<T>({
     if (onEnter && 'value' in reading) onEnter(reading.value);
   };
   const pressed = (event: NativeSyntheticEvent<TextInputKeyPressEventData>) => {
-    // the web hands on the event of the browser, which tells of Shift
-    const { key, shiftKey } = event.nativeEvent as unknown as KeyboardEvent;
+    const { key, shiftKey } = keyPressed(event);
     if (!onShiftEnter || key !== 'Enter' || !shiftKey) return;
     event.preventDefault();
     onShiftEnter();

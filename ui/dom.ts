@@ -1,8 +1,14 @@
-import type { TextInput, View } from 'react-native';
+import type { NativeSyntheticEvent, TextInput, TextInputKeyPressEventData, View } from 'react-native';
 
 /** The DOM element of a View or a field: on the web, its ref is the element itself. */
 export const elementOf = (view: View | TextInput | null): HTMLElement | null =>
   view as unknown as HTMLElement | null; // web target only
+
+/** A key that is pressed in a field: the web hands on the event of the browser, which tells of Shift. */
+export const keyPressed = ({
+  nativeEvent,
+}: NativeSyntheticEvent<TextInputKeyPressEventData>): KeyboardEvent =>
+  nativeEvent as unknown as KeyboardEvent; // web target only
 
 /** Properties that React Native for Web hands on to the DOM but React Native's types don't know. */
 export const webProps = (props: {
@@ -17,7 +23,7 @@ export const webProps = (props: {
   onBlur?: () => void;
   onWheel?: (event: { nativeEvent: WheelEvent }) => void;
   'aria-roledescription'?: string;
-  role?: 'gridcell' | 'listbox';
+  role?: 'listbox';
   'aria-rowcount'?: number;
   'aria-colcount'?: number;
   'aria-rowindex'?: number;

@@ -2,9 +2,10 @@ import { lastInstant } from '../tasks/deadline';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { dueText } from '../tasks/dueWords';
+import { beginningOf } from '../tasks/inbox';
 import { priorities } from '../tasks/order';
-import { blocksOfTask } from '../tasks/places';
-import { dateOf, dayOf, instantOf, type Zone } from '../time/zone';
+import { minutesPlanned } from '../tasks/places';
+import { dateOf, type Zone } from '../time/zone';
 import { dateWords, durationWords, driftWords } from '../time/words';
 import { minutesSpent } from '../track/spent';
 
@@ -24,14 +25,9 @@ type Column = {
   /** The cell as text; what can be edited reads back the same. */
   readonly text: (task: Task, ground: Ground) => string;
   readonly kind: 'words' | 'choice' | 'minutes' | 'day';
-  readonly edited: boolean;
 };
 
-const minutes = (
-  name: string,
-  of: (task: Task, ground: Ground) => number | null,
-  edited = false,
-): Column => ({
+const minutes = (name: string, of: (task: Task, ground: Ground) => number | null): Column => ({
   name,
   width: 96,
   value: of,
@@ -40,7 +36,6 @@ const minutes = (
     return found === null ? '' : durationWords(found);
   },
   kind: 'minutes',
-  edited,
 });
 
 const named = (name: string, of: (task: Task, ground: Ground) => string, width: number): Column => ({
@@ -49,14 +44,12 @@ const named = (name: string, of: (task: Task, ground: Ground) => string, width: 
   value: (task, ground) => of(task, ground).toLowerCase() || null,
   text: of,
   kind: 'choice',
-  edited: true,
 });
 
 const orNull = (count: number) => (count === 0 ? null : count);
 
 /** Minutes of a task that lie in blocks of the plan, past ones included; null without any. */
-const plannedOf = ({ id }: Task, { workspace }: Ground) =>
-  orNull(blocksOfTask(workspace, id).reduce((sum, block) => sum + block.minutes, 0));
+const plannedOf = ({ id }: Task, { workspace }: Ground) => orNull(minutesPlanned(workspace, id));
 
 const spentOf = ({ id }: Task, { workspace, now }: Ground) =>
   orNull(minutesSpent(workspace.entries, id, now));
@@ -69,13 +62,6 @@ function driftOf(task: Task, ground: Ground): number | null {
 
 const finite = (instant: number) => (Number.isFinite(instant) ? instant : null);
 
-const beginningOf = ({ notBefore }: Task, { zone }: Ground) =>
-  notBefore
-    ? notBefore.time === null
-      ? dayOf(notBefore.date, zone).from
-      : instantOf(`${notBefore.date}T${notBefore.time}`, zone)
-    : null;
-
 const clockOf = ({ workspace }: Ground) => workspace.settings.clock;
 
 export const columns = {
@@ -85,7 +71,6 @@ export const columns = {
     value: ({ title }) => title.toLowerCase(),
     text: ({ title }) => title,
     kind: 'words',
-    edited: true,
   },
   list: named(
     'List',
@@ -101,7 +86,7 @@ export const columns = {
     ...named('Priority', ({ priority }) => priority, 96),
     value: ({ priority }) => priorities.indexOf(priority),
   },
-  estimate: minutes('Estimate', ({ estimate }) => estimate, true),
+  estimate: minutes('Estimate', ({ estimate }) => estimate),
   planned: minutes('Planned', plannedOf),
   spent: minutes('Spent', spentOf),
   drift: {
@@ -117,15 +102,13 @@ export const columns = {
     value: (task, { workspace, zone }) => finite(lastInstant(task, workspace.events, zone)),
     text: ({ due }, ground) => dueText(due, clockOf(ground)),
     kind: 'day',
-    edited: true,
   },
   notBefore: {
     name: 'Not before',
     width: 150,
-    value: beginningOf,
+    value: ({ notBefore }, { zone }) => (notBefore ? beginningOf(notBefore, zone) : null),
     text: ({ notBefore }, ground) => dueText(notBefore ?? null, clockOf(ground)),
     kind: 'day',
-    edited: true,
   },
   steps: {
     name: 'Steps',
@@ -134,7 +117,6 @@ export const columns = {
     text: ({ steps = [] }) =>
       steps.length === 0 ? '' : `${steps.filter(({ doneAt }) => doneAt !== null).length} of ${steps.length}`,
     kind: 'words',
-    edited: false,
   },
   created: {
     name: 'Created',
@@ -142,7 +124,6 @@ export const columns = {
     value: ({ createdAt }) => createdAt,
     text: ({ createdAt }, { zone }) => dateWords(dateOf(createdAt, zone)),
     kind: 'day',
-    edited: false,
   },
 } as const satisfies Record<string, Column>;
 

@@ -1,7 +1,8 @@
 import { readDuration } from '../capture/readDuration';
 import { readMoment } from '../capture/readMoment';
 import type { Task } from '../model/task';
-import { dayOf, instantOf, type Zone } from '../time/zone';
+import { beginningOf } from '../tasks/inbox';
+import { dayOf, type Zone } from '../time/zone';
 import { columnOf, type ColumnId, type Ground } from './columns';
 
 /* What can be typed above a column of the table to narrow its tasks down. */
@@ -49,6 +50,6 @@ function dayBounds(typed: string, now: number, zone: Zone) {
   const moment = readMoment(typed, now, zone);
   if (!moment) return undefined;
   if (moment.time === null) return dayOf(moment.date, zone);
-  const at = instantOf(`${moment.date}T${moment.time}`, zone);
+  const at = beginningOf(moment, zone);
   return { from: at, to: at };
 }

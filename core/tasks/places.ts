@@ -76,6 +76,10 @@ export const blocksOfTask = ({ blocks, repeats }: Workspace, taskId: string): Bl
   ...[untouchedTime(repeats, taskId)?.block ?? []].flat(),
 ];
 
+/** Minutes of a task that lie in blocks of the plan, past ones included. */
+export const minutesPlanned = (workspace: Workspace, taskId: string): number =>
+  blocksOfTask(workspace, taskId).reduce((sum, { minutes }) => sum + minutes, 0);
+
 /** The last place that a task has in the plan: its latest block, else a tray. */
 export function lastPlaceOf(workspace: Workspace, taskId: string): Block | TrayItem | undefined {
   const [latest] = blocksOfTask(workspace, taskId).sort((a, b) => b.start - a.start);

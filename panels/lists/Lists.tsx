@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import {
-  addList,
   archiveList,
   copyList,
   deleteList,
@@ -11,9 +10,9 @@ import {
   takeUpList,
   tasksOfList,
 } from '@/core/commands/lists';
+import { addListNamed } from '@/core/commands/rows';
 import { categoriesOf } from '@/core/model/categories';
-import { Hue } from '@/core/model/common';
-import { ListIcon, type TaskList } from '@/core/model/task';
+import type { TaskList } from '@/core/model/task';
 import { openLists } from '@/core/tasks/lists';
 import { inRank } from '@/core/tasks/order';
 import { dateWords } from '@/core/time/words';
@@ -35,10 +34,6 @@ export function Lists() {
   const workspace = useWorkspace();
   const lists = openLists(workspace);
   const archived = inRank(workspace.lists).filter(({ archivedAt }) => archivedAt !== undefined);
-  const next = {
-    hue: Hue.options[workspace.lists.size % Hue.options.length] ?? 'slate',
-    icon: ListIcon.options[workspace.lists.size % ListIcon.options.length] ?? 'pen',
-  };
   return (
     <View className="gap-6">
       {lists.map((list) => (
@@ -50,7 +45,7 @@ export function Lists() {
         read={readTitle}
         adding
         placeholder="Permits"
-        onSave={(name) => store.run(addList, { id: newId(), name, ...next }, `Added the list ${name}`)}
+        onSave={(name) => store.run(addListNamed, { id: newId(), name }, `Added the list ${name}`)}
       />
       {archived.length > 0 && (
         <View role="group" aria-label="Archived lists" className="gap-1 border-t border-line pt-3">

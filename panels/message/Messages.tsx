@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { sizeWords } from '@/actions/attachments';
 import { takeFile } from '@/actions/files/files';
 import { monthFirst } from '@/actions/locale';
 import { makeOfMessages } from '@/actions/messages';
@@ -15,6 +14,7 @@ import { Button, IconButton } from '@/ui/Button';
 import { CheckBox } from '@/ui/CheckBox';
 import { useMoment } from '@/ui/clock';
 import { closePanel, type Panel, type Panels } from '@/ui/panels';
+import { sizeWords } from '@/ui/sizeWords';
 import { Words } from '@/ui/Words';
 import { Toggle } from '../parts/Toggle';
 import { messageWords } from './messageWords';

@@ -1,9 +1,7 @@
 import type { Message } from '@/core/model/message';
 import { clockWords, dateWords, type ClockStyle } from '@/core/time/words';
 import { dateOf, type Zone } from '@/core/time/zone';
-
-const sizeWords = (bytes: number): string =>
-  bytes < 1_000_000 ? `${Math.max(1, Math.round(bytes / 1000))} kB` : `${(bytes / 1_000_000).toFixed(1)} MB`;
+import { sizeWords } from '@/ui/sizeWords';
 
 type Told = Pick<Message, 'from' | 'sentAt'> & {
   readonly attachments: readonly { readonly name: string; readonly size: number }[];

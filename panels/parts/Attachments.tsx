@@ -1,11 +1,12 @@
 import { View } from 'react-native';
-import { attachFiles, fileOf, isPicture, removeAttachment, sizeWords } from '@/actions/attachments';
+import { attachFiles, fileOf, isPicture, removeAttachment } from '@/actions/attachments';
 import { chooseFiles } from '@/actions/files/chooseFile';
 import { download } from '@/actions/files/download';
 import { attachedTo } from '@/core/commands/attachments';
 import type { Attachment, AttachedTo } from '@/core/model/attachment';
 import { useWorkspace } from '@/state/shown';
 import { Button, IconButton } from '@/ui/Button';
+import { sizeWords } from '@/ui/sizeWords';
 import { Words } from '@/ui/Words';
 
 /** The files of a task or a meeting: pictures are shown, others are saved to be opened. */

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import type { Task } from '@/core/model/task';
 import { estimated } from '@/core/tasks/find';
 import { partsOf } from '@/core/tasks/parts';
-import { blocksOfTask, taskOf } from '@/core/tasks/places';
+import { minutesPlanned, taskOf } from '@/core/tasks/places';
 import { durationWords } from '@/core/time/words';
 import { minutesSpent } from '@/core/track/spent';
 import { TickBox } from '@/board/taskParts';
@@ -27,9 +27,7 @@ export function Parts({ task }: { task: Task }) {
     );
   if (parts.length === 0) return null;
   const all = [task, ...parts];
-  const planned = all
-    .flatMap(({ id }) => blocksOfTask(workspace, id))
-    .reduce((sum, { minutes }) => sum + minutes, 0);
+  const planned = all.reduce((sum, { id }) => sum + minutesPlanned(workspace, id), 0);
   const spent = all.reduce((sum, { id }) => sum + minutesSpent(workspace.entries, id, now), 0);
   const open = parts.filter(({ doneAt }) => doneAt === null).length;
   return (

@@ -2,7 +2,7 @@ import { useEffect, useId, useRef, useState } from 'react';
 import { TextInput, View, type NativeSyntheticEvent, type TextInputKeyPressEventData } from 'react-native';
 import type { ColumnId } from '@/core/table/columns';
 import { columnOf } from '@/core/table/columns';
-import { elementOf, webProps } from '@/ui/dom';
+import { elementOf, keyPressed, webProps } from '@/ui/dom';
 import { Words } from '@/ui/Words';
 import { choicesOf, readCell } from './cells';
 import { ROW } from './Row';
@@ -56,8 +56,7 @@ export function CellEditor({ column, title, text, typed, above, onKeep, onLeave 
     onLeave();
   };
   const pressed = (event: NativeSyntheticEvent<TextInputKeyPressEventData>) => {
-    // the web hands on the event of the browser, which tells of Shift
-    const { key, shiftKey } = event.nativeEvent as unknown as KeyboardEvent;
+    const { key, shiftKey } = keyPressed(event);
     const chosen = choices[at] ?? value;
     if (key === 'Enter') keep(chosen, 'ArrowDown');
     else if (key === 'Tab') keep(chosen, shiftKey ? 'ArrowLeft' : 'ArrowRight');

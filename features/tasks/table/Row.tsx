@@ -28,8 +28,6 @@ type Place = {
   readonly right: number;
   readonly active: number;
   readonly width: number;
-  /** Opens the task; offered in the row that has the keyboard. */
-  readonly onOpen: () => void;
   /** Whether the title stays in sight while the rest is scrolled sideways. */
   readonly sticky: boolean;
   /** The column of the cell that is being edited, -1 for none, and what edits it. */
@@ -40,7 +38,7 @@ type Place = {
 type Props = Place & { readonly id: Id; readonly ground: Ground };
 
 /** A row of the table, drawn anew only when something of it is another: what was typed into it at once. */
-export const Row = memo(function Row({ id, ground, ...place }: Omit<Props, 'onOpen'>) {
+export const Row = memo(function Row({ id, ground, ...place }: Props) {
   // at once, whatever else is still being drawn
   const task = useStore(({ workspace }) => workspace.tasks.get(id)) ?? ground.workspace.tasks.get(id);
   const open = useCallback(() => openPanel({ kind: 'task', id }), [id]);
@@ -58,6 +56,8 @@ export const Row = memo(function Row({ id, ground, ...place }: Omit<Props, 'onOp
 });
 
 type CellsProps = Place & {
+  /** Opens the task; offered in the row that has the keyboard. */
+  readonly onOpen: () => void;
   readonly hue: string;
   readonly overdue: boolean;
   readonly texts: readonly string[];

@@ -86,7 +86,6 @@ export function TaskTable({ tasks, chosen, onChoose, narrows }: Props) {
     getScrollElement: () => frame.current,
     estimateSize: () => ROW,
     overscan: 8,
-    paddingStart: 0,
     scrollPaddingStart: HEAD,
     // what is being edited stays there, wherever one scrolls meanwhile
     rangeExtractor: (range) =>
@@ -182,7 +181,8 @@ export function TaskTable({ tasks, chosen, onChoose, narrows }: Props) {
         'aria-multiselectable': true,
       })}
       className="min-h-0 flex-1 overflow-auto border border-line bg-surface"
-      style={{ scrollPaddingLeft: CHOOSE + columns.length } as object} // CSS that only the web has
+      // CSS that only the web has: a cell that is moved to comes out from under the title
+      style={{ scrollPaddingLeft: sticky ? CHOOSE + columnOf('title').width : 0 } as object}
     >
       {group && (
         <View style={{ width }}>

@@ -20,8 +20,7 @@ const ordered = (tasks: readonly Task[], by: By, ground: Ground): Id[] => {
 export function useSettledOrder(tasks: readonly Task[], by: By, ground: Ground): readonly Id[] {
   const [held, hold] = useState<Held>(() => ({ tasks, by, ids: ordered(tasks, by, ground) }));
   if (held.tasks === tasks && held.by === by) return held.ids;
-  const ids =
-    held.by === by ? (settled(held, tasks) ?? ordered(tasks, by, ground)) : ordered(tasks, by, ground);
+  const ids = (held.by === by && settled(held, tasks)) || ordered(tasks, by, ground);
   hold({ tasks, by, ids });
   return ids;
 }
