@@ -8,6 +8,7 @@ import {
   hourOf,
   isAccessible,
   isGone,
+  keyboardIsOn,
   middle,
   pause,
   press,
@@ -101,6 +102,7 @@ test('by keyboard: picked up, moved to another day and hour, and dropped', async
   assert.match(await textOf(page, '[aria-live=assertive]'), /^Thu 26 Nov, /);
   await page.keyboard.press('Enter');
   await sees(page, 'Stock count, boat shed: Thu 26 Nov');
+  await keyboardIsOn(page, /^Stock count, boat shed, /);
   await page.keyboard.press('Space');
   await page.keyboard.press('ArrowLeft');
   await page.keyboard.press('t');

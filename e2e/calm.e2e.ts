@@ -9,6 +9,7 @@ import {
   focus,
   isAccessible,
   isGone,
+  keyboardIsOn,
   middle,
   pause,
   press,
@@ -20,10 +21,6 @@ import {
 let stage: Stage;
 before(async () => void (stage = await openStage()));
 after(() => stage.close());
-
-const focused = (page: Page) =>
-  page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? 'nothing');
-const isOn = (page: Page, label: RegExp) => eventually(async () => assert.match(await focused(page), label));
 
 test('on a phone what is planned gets at least 60 % of the height in every view', async () => {
   const { page } = await openPage(stage, 'phone', 'demo', '/plan');
@@ -64,7 +61,7 @@ test('a task is ticked off on its block, in the agenda and in the list, and the 
   await boxOf(page, 'Stop Permit letter, weir');
   await page.keyboard.press('f');
   await boxOf(page, 'Permit letter, weir, 13:30 – 14:15, 45 min, done');
-  await isOn(page, /^Permit letter, weir/);
+  await keyboardIsOn(page, /^Permit letter, weir/);
   await page.keyboard.down('Shift');
   await page.keyboard.press('Digit6');
   await page.keyboard.up('Shift');
@@ -78,7 +75,7 @@ test('a task is ticked off on its block, in the agenda and in the list, and the 
   await focus(page, '[aria-label="Done: Renew the electrofishing licence"]');
   await page.keyboard.press('Space');
   await isGone(page, 'Done: Renew the electrofishing licence');
-  await isOn(page, /^Done: /);
+  await keyboardIsOn(page, /^Done: /);
   assert.deepEqual(complaints, []);
   await leave(page);
 });
@@ -197,17 +194,17 @@ test('a day is chosen from a month: by touch to go there, by keys for what is du
   await focus(page, '[role=dialog] [aria-label^="Tue 24 Nov"]');
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('ArrowRight');
-  await isOn(page, /^Wed 2 Dec/);
+  await keyboardIsOn(page, /^Wed 2 Dec/);
   await page.keyboard.press('Enter');
   await page.waitForSelector('input[aria-label="Due"][value^="Wed 2 Dec"]');
   // its hours stand below, with what takes them
   await focus(page, '[aria-label="Hours of Wed 2 Dec"] [tabindex="0"]');
-  await isOn(page, /^09:30, free/);
+  await keyboardIsOn(page, /^09:30, free/);
   await page.keyboard.press('ArrowDown');
   for (let i = 0; i < 3; i += 1) await page.keyboard.press('ArrowRight');
-  await isOn(page, /^14:00, taken by Ines/);
+  await keyboardIsOn(page, /^14:00, taken by Ines/);
   await page.keyboard.press('ArrowDown');
-  await isOn(page, /^17:00/);
+  await keyboardIsOn(page, /^17:00/);
   await page.keyboard.press('Space');
   await page.waitForSelector('input[aria-label="Due"][value="Wed 2 Dec, 17:00"]');
   assert.deepEqual(complaints, []);

@@ -2,7 +2,18 @@ import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
 import { leave, openPage, openStage, settled, type Stage } from './browser';
-import { boxOf, eventually, isAccessible, isGone, press, pressText, sees, tabTo, type } from './steps';
+import {
+  boxOf,
+  eventually,
+  isAccessible,
+  isGone,
+  keyboardIsOn,
+  press,
+  pressText,
+  sees,
+  tabTo,
+  type,
+} from './steps';
 
 let stage: Stage;
 before(async () => {
@@ -101,7 +112,7 @@ test('undoing by the notice gives the keyboard back to where it was; a name that
   await tabTo(page, 'Done: Small things');
   await pressKey(page, 'Space');
   await isGone(page, 'Done: Small things');
-  await page.waitForFunction(() => document.activeElement?.getAttribute('aria-label')?.startsWith('Done: '));
+  await keyboardIsOn(page, /^Done: /);
   await tabTo(page, 'Undo tick off');
   await pressKey(page, 'Enter');
   await boxOf(page, 'Done: Small things');

@@ -9,6 +9,7 @@ import {
   hourOf,
   isAccessible,
   isGone,
+  keyboardIsOn,
   middle,
   pause,
   press,
@@ -87,9 +88,7 @@ test('the plan goes on by keys while details stand beside it, and Escape closes 
   await page.keyboard.press('Enter');
   await sees(page, 'Change the hours');
   await page.keyboard.press('n');
-  await page.waitForFunction(() =>
-    document.activeElement?.getAttribute('aria-label')?.startsWith('Permit letter, weir'),
-  );
+  await keyboardIsOn(page, /^Permit letter, weir/);
   await page.keyboard.press('ArrowRight');
   await sees(page, 'Wed 25 Nov');
   await page.keyboard.press('Home');
@@ -97,9 +96,7 @@ test('the plan goes on by keys while details stand beside it, and Escape closes 
   await focus(page, '[aria-label="Change the hours"]');
   await page.keyboard.press('Escape');
   await sees(page, 'Click a task, a block or a meeting to see it here.');
-  await page.waitForFunction(() =>
-    document.activeElement?.getAttribute('aria-label')?.startsWith('Grant report, section 2'),
-  );
+  await keyboardIsOn(page, /^Grant report, section 2/);
   await leave(page);
 });
 

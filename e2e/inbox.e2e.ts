@@ -2,7 +2,18 @@ import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
 import { leave, openPage, openStage, settled, type Stage } from './browser';
-import { boxOf, eventually, isAccessible, isGone, press, pressText, sees, textOf, type } from './steps';
+import {
+  boxOf,
+  eventually,
+  isAccessible,
+  isGone,
+  keyboardIsOn,
+  press,
+  pressText,
+  sees,
+  textOf,
+  type,
+} from './steps';
 
 let stage: Stage;
 before(async () => void (stage = await openStage()));
@@ -140,11 +151,11 @@ test('tasks without an estimate are counted where days are planned, and gone thr
   const { page, complaints } = await openPage(stage, 'wide', 'demo', '/plan');
   await press(page, '10 without an estimate…');
   await sees(page, '10 without an estimate');
-  await page.waitForFunction(() => document.activeElement?.getAttribute('aria-label')?.includes('how long?'));
+  await keyboardIsOn(page, /how long\?/);
   await isAccessible(page, 'going through estimates');
   await page.keyboard.press('2');
   await boxOf(page, '9 without an estimate…');
-  await page.waitForFunction(() => document.activeElement?.getAttribute('aria-label')?.includes('how long?'));
+  await keyboardIsOn(page, /how long\?/);
   await page.keyboard.press('1');
   await boxOf(page, '8 without an estimate…');
   await press(page, 'Undo edit');

@@ -85,11 +85,17 @@ export async function tabTo(page: Page, label: string): Promise<void> {
   await page.waitForSelector(`[aria-label^="${label}"]`);
   for (let i = 0; i < 120; i += 1) {
     await page.keyboard.press('Tab');
-    const here = await page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? '');
-    if (here.startsWith(label)) return;
+    if ((await called(page)).startsWith(label)) return;
   }
   assert.fail(`Tab never reaches “${label}”`);
 }
+
+/** Waits until what has the keyboard is called so. */
+export const keyboardIsOn = (page: Page, label: RegExp): Promise<void> =>
+  eventually(async () => assert.match(await called(page), label));
+
+const called = (page: Page) =>
+  page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? 'nothing');
 
 /** Gives the keyboard to what a selector finds, as soon as it is there. */
 export const focus = async (page: Page, selector: string): Promise<void> => {
