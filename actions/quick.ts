@@ -3,6 +3,7 @@ import type { QuickLine } from '@/core/capture/quickLine';
 import type { QuickTask } from '@/core/capture/quickTask';
 import { addCategory } from '@/core/commands/categories';
 import { addCaptured } from '@/core/commands/capture';
+import { noteScratch } from '@/core/commands/scratch';
 import { addListNamed, addRows } from '@/core/commands/rows';
 import type { TaskRow } from '@/core/formats/taskRows';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
@@ -30,6 +31,13 @@ export function makeOfLines(quick: readonly QuickTask[]): boolean {
       ? `Added ${first.task.title}${placedWords(first)}`
       : `Added ${quick.length} tasks`;
   return store.run(addCaptured, { all }, words);
+}
+
+/** Keeps a line as a scratch note of today, as it was typed. */
+export function noteLine(text: string): boolean {
+  const { now, zone } = here();
+  const note = { id: newId(), text, notedAt: now, date: dateOf(now, zone) };
+  return store.run(noteScratch, note, `Noted: ${text}`);
 }
 
 /** Makes tasks of the rows of a table, in one step. */

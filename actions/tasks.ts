@@ -1,12 +1,14 @@
 import { duplicateBlock } from '@/core/commands/plan';
 import { addTask, reopen, tickOff } from '@/core/commands/tasks';
+import { addTemplate } from '@/core/commands/templates';
 import { startTimer, stopTimer } from '@/core/commands/track';
 import type { Block, Subject } from '@/core/model/plan';
 import type { Task } from '@/core/model/task';
 import type { Workspace } from '@/core/model/workspace';
 import { doneWords } from '@/core/tasks/doneWords';
 import { newTask } from '@/core/tasks/newTask';
-import { subjectTitle, taskOf } from '@/core/tasks/places';
+import { spanOfBlock, subjectTitle, taskOf } from '@/core/tasks/places';
+import { timeOf } from '@/core/time/zone';
 import { runningEntry } from '@/core/track/entries';
 import { minutesSpent, subjectKey } from '@/core/track/spent';
 import { here } from '@/state/here';
@@ -52,6 +54,25 @@ export const startOrStop = (subject: Subject) =>
 /** Whether the timer runs on this subject, in a component. */
 export const useRunning = (subject: Subject): boolean =>
   useStore(({ workspace }) => runsOn(workspace, subject));
+
+/** Keeps what a block is like as a template: its task's title, list and category, its length, and its hours. */
+export function keepAsTemplate(block: Block, { title, listId, category }: Task): void {
+  const { zone } = here();
+  const { from, to } = spanOfBlock(block);
+  const hours = { from: timeOf(from, zone), to: timeOf(to, zone) };
+  store.run(
+    addTemplate,
+    {
+      id: newId(),
+      name: title,
+      minutes: block.minutes,
+      hours,
+      listId,
+      ...(category === undefined ? {} : { category }),
+    },
+    `${title} is a template: type its name into the quick line to place it`,
+  );
+}
 
 /** One more block of the same task, right after this one. */
 export const duplicate = ({ id, taskId }: Block) =>

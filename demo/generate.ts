@@ -20,7 +20,7 @@ import { addDays, dateOf, dayOf, instantOf, weekdayOf, type IsoDate, type Zone }
 import { again, categories, group, intended, lists, officeTasks, surprises, type OfficeTask } from './office';
 import { at, CALENDAR, LATE_MEETING, calendars, eventsAround, workingDay } from './calendars';
 import { frames, holdsFrom, targets } from './frames';
-import { aside, filters, toolSteps } from './inbox';
+import { aside, filters, scratchNotes, templates, toolSteps } from './inbox';
 import { randomFrom } from './random';
 
 function toTask(
@@ -212,6 +212,8 @@ export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; 
     frameHolds: holdsFrom(today),
     targets,
     tasks: [...inSteps, ...aside(now, zone, tasks.length)],
+    templates,
+    scratch: scratchNotes(now, zone),
     calendars,
     events: eventsAround(today, zone),
     repeats: repeating(today, zone),

@@ -1,5 +1,7 @@
+import type { ScratchNote } from '@/core/model/scratch';
 import type { Filter } from '@/core/model/settings';
 import type { Step, Task } from '@/core/model/task';
+import type { BlockTemplate } from '@/core/model/template';
 import { noConditions } from '@/core/tasks/filter';
 import { newTask } from '@/core/tasks/newTask';
 import { MINUTE } from '@/core/time/span';
@@ -67,6 +69,36 @@ export function aside(now: number, zone: Zone, firstRank: number): Task[] {
   };
   return [...inbox, parked, hidden];
 }
+
+/** Blocks that the office places by name. */
+export const templates: BlockTemplate[] = [
+  {
+    id: 'template-0',
+    name: 'Gauge round',
+    minutes: 90,
+    category: 'Fieldwork',
+    listId: 'surveys',
+    hours: { from: '09:00', to: '12:30' },
+    rank: 0,
+  },
+  {
+    id: 'template-1',
+    name: 'Answer the permit letters',
+    minutes: 30,
+    listId: 'permits',
+    hours: { from: '13:00', to: '17:00' },
+    rank: 1,
+  },
+];
+
+/** What was noted this morning while working on something else. */
+export const scratchNotes = (now: number, zone: Zone): ScratchNote[] =>
+  ['Bram has the key of the boat shed', 'Gauge 7 reads 4 cm too high'].map((text, i) => ({
+    id: `scratch-${i}`,
+    text,
+    notedAt: now - (60 - 20 * i) * MINUTE,
+    date: dateOf(now, zone),
+  }));
 
 /** The filters that the office keeps. */
 export const filters: Filter[] = [

@@ -16,6 +16,7 @@ import {
   sees,
   tabTo,
   textOf,
+  type,
 } from './steps';
 
 let stage: Stage;
@@ -47,6 +48,46 @@ test('by keyboard: a line in plain words becomes a task with its block; it says 
   await boxOf(page, 'Take back: Thu 26 Nov, 13:00');
   await press(page, 'Undo add task');
   await isGone(page, 'Count the redds, 13:00');
+  assert.deepEqual(complaints, []);
+  await leave(page);
+});
+
+test('a chip is changed by a tap; a template is placed by its name; a note goes to Today and from there into the inbox', async () => {
+  const { page, complaints } = await openPage(stage, 'phone', 'demo', '/tasks');
+  await press(page, 'Quick line:');
+  await page.waitForSelector('[aria-label="Quick line"]:focus');
+  await page.keyboard.type('Count the redds Thu 13:00 45m in Grants');
+  await press(page, '45 min: change it');
+  await isAccessible(page, 'what a length is changed to');
+  await press(page, '2 h');
+  await sees(page, '“Count the redds” in Grants, Thu 26 Nov, 13:00 – 15:00.');
+  await press(page, 'Grants: change it');
+  await press(page, 'Permits');
+  await boxOf(page, 'Take back: Permits');
+  await press(page, 'Add what the line says');
+  await page.focus('[aria-label="Quick line"]');
+  await page.keyboard.type('gauge round Fri');
+  await boxOf(page, 'Take back: template Gauge round, 1 h 30');
+  await sees(page, '“gauge round” in Field surveys, Fri 27 Nov,');
+  await press(page, 'Add what the line says');
+  await page.focus('[aria-label="Quick line"]');
+  await page.keyboard.type('Tomas: new pump by Friday');
+  await pressText(page, 'A scratch note');
+  await press(page, 'Add what the line says');
+  await page.goto(`${stage.address}/`);
+  await boxOf(page, 'Scratch note: Tomas: new pump by Friday');
+  await isAccessible(page, 'scratch notes');
+  await press(page, 'Tomorrow: Gauge 7 reads');
+  await isGone(page, 'Tomorrow: Gauge 7 reads');
+  await press(page, 'All into the inbox');
+  await isGone(page, 'Scratch notes');
+  await press(page, 'Undo make tasks of notes');
+  await boxOf(page, 'Scratch note: Tomas: new pump by Friday');
+  await page.goto(`${stage.address}/settings`);
+  await press(page, 'Edit templates…');
+  await isAccessible(page, 'block templates');
+  await type(page, 'New template', 'gauge round');
+  await sees(page, 'There is a template Gauge round already.');
   assert.deepEqual(complaints, []);
   await leave(page);
 });

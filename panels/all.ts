@@ -38,6 +38,7 @@ export const registerSharedPanels = () =>
       targets: async () => (await contents.load()).targets,
       task: async () => (await contents.load()).task,
       tasksOut: async () => (await contents.load()).tasksOut,
+      templates: async () => (await contents.load()).templates,
       time: async () => (await contents.load()).time,
       triage: async () => (await contents.load()).triage,
       unseen: async () => (await contents.load()).unseen,

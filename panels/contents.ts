@@ -28,6 +28,7 @@ export { scope } from './scope/ScopeQuestion';
 export { targets } from './targets/EditTargets';
 export { tasksOut } from './tasksOut/TasksOut';
 export { task } from './task/panel';
+export { templates } from './templates/Templates';
 export { triage } from './triage/Triage';
 export { seal } from './seal/Seal';
 export { several } from './several/Several';

@@ -18,6 +18,8 @@ export type Meaning =
   | { readonly kind: 'list'; readonly value: Id }
   | { readonly kind: 'category'; readonly value: Id }
   | { readonly kind: 'repeat'; readonly value: Often }
+  /** The block template that it is placed by; its name stays in the title. */
+  | { readonly kind: 'template'; readonly value: Id }
   /** The meeting that it must be done before. */
   | { readonly kind: 'neededBy'; readonly value: Occurrence };
 
@@ -25,7 +27,7 @@ export type Meaning =
 export type Chip = Meaning & { readonly from: number; readonly to: number };
 
 export type Reader = {
-  readonly workspace: Pick<Workspace, 'lists' | 'categories'>;
+  readonly workspace: Pick<Workspace, 'lists' | 'categories' | 'templates'>;
   /** The meetings of the coming weeks, by start. */
   readonly meetings: readonly Occurrence[];
   /** Epoch ms, and the person's zone. */

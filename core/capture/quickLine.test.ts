@@ -1,5 +1,6 @@
 import * as fc from 'fast-check';
 import { reader, understood } from '../fixtures/quickReader';
+import { bounds, shortened } from '../model/bounds';
 import { readLine } from './quickLine';
 
 test.each([
@@ -144,6 +145,52 @@ const pieces = [
   'at',
   'for two hours',
 ];
+
+const words = fc.oneof(
+  fc.constantFrom(...pieces),
+  fc.constantFrom(
+    'every',
+    'other',
+    'the',
+    'last',
+    'first',
+    'of',
+    'month',
+    'not before',
+    'in 2',
+    'weeks',
+    '1h',
+    '30',
+    ':',
+    '31 Feb',
+  ),
+  fc.constantFrom(
+    '2026-11-',
+    '99999999999',
+    '1e9',
+    '\u0000',
+    '\u202e',
+    '\ud800',
+    '(',
+    '[a-z]+$',
+    '\\',
+    '.*',
+    '٣',
+    '１２:３０',
+  ),
+  fc.string({ maxLength: 6 }),
+);
+
+test('no line makes the reader fail, and the longest that can be typed is read as a short one is', () => {
+  fc.assert(
+    fc.property(fc.array(words, { maxLength: 30 }), fc.nat(40), fc.boolean(), (parts, times, monthFirst) => {
+      const line = shortened(parts.join(' ').repeat(times), bounds.title);
+      const { chips } = readLine(line, { ...reader, monthFirst });
+      for (const { from, to } of chips) expect(to - from).toBeGreaterThan(0);
+    }),
+    { numRuns: 300 },
+  );
+});
 
 test('whatever is typed, title and chips have all its words, in order, and no chip lies over another', () => {
   fc.assert(

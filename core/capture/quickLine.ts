@@ -111,10 +111,23 @@ const meetings: Finder = (text, { meetings: coming }) => {
     });
 };
 
+/** A block template, by its name at the start of the line: `Gauge round Thu`. */
+const templates: Finder = (text, { workspace }) =>
+  [...workspace.templates.values()]
+    .sort((a, b) => a.name.length - b.name.length)
+    .flatMap(({ id, name }): Chip[] => {
+      const [found] = new RegExp(`^\\s*${escaped(name.trim())}(?![\\w’'])`, 'iu').exec(text) ?? [];
+      if (found === undefined) return [];
+      return [
+        { kind: 'template', value: id, from: found.length - found.trimStart().length, to: found.length },
+      ];
+    });
+
 const repeats: Finder = (text) => findRepeats(text).map((found): Chip => ({ kind: 'repeat', ...found }));
 
 /** In this order one has words before another. */
 const finders: readonly Finder[] = [
+  templates,
   meetings,
   repeats,
   notBefores,
@@ -160,10 +173,12 @@ function missingIn(text: string): QuickLine['missing'] {
   return { kind: kind.toLowerCase() === 'list' ? 'list' : 'category', name };
 }
 
-/** What is left of a line: its own words, without the marks that held the chips apart. */
+/** What is left of a line: its own words, the name of a template among them, without the marks that held the chips apart. */
 function titleOf(text: string, chips: readonly Chip[]): string {
   let at = 0;
-  const pieces = chips.map(({ from, to }) => {
+  // the name of a template is what it is about
+  const taken = chips.filter(({ kind }) => kind !== 'template');
+  const pieces = taken.map(({ from, to }) => {
     const piece = text.slice(at, from);
     at = to;
     return piece;

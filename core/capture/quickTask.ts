@@ -26,8 +26,12 @@ export type QuickTask = {
 };
 
 /** What a line says of one kind, if it says anything. */
-const valueOf = <K extends Meaning['kind']>({ chips }: QuickLine, kind: K) =>
+export const valueOf = <K extends Meaning['kind']>({ chips }: QuickLine, kind: K) =>
   chips.find((chip) => chip.kind === kind)?.value as Extract<Meaning, { kind: K }>['value'] | undefined; // of its kind
+
+/** The block template that a line names. */
+export const templateOf = (line: QuickLine, { templates }: Pick<Workspace, 'templates'>) =>
+  templates.get(valueOf(line, 'template') ?? '');
 
 /** What says of a task where it belongs or when it is to be done. */
 const PLACED: ReadonlySet<Meaning['kind']> = new Set([
@@ -37,17 +41,19 @@ const PLACED: ReadonlySet<Meaning['kind']> = new Set([
   'neededBy',
   'repeat',
   'list',
+  'template',
 ]);
 
 /** The task that a line says, and where it goes. Without a list it is of the first, and without a date too it waits in the inbox. `createdAt` in epoch ms. */
 export function quickTaskOf(
   line: QuickLine,
-  workspace: Pick<Workspace, 'lists'>,
+  workspace: Pick<Workspace, 'lists' | 'templates'>,
   { id, createdAt, zone }: { readonly id: Id; readonly createdAt: number; readonly zone: Zone },
 ): QuickTask {
   const first = usualList(workspace);
-  const listId = valueOf(line, 'list') ?? first.id;
-  const category = valueOf(line, 'category') ?? workspace.lists.get(listId)?.category;
+  const template = templateOf(line, workspace);
+  const listId = valueOf(line, 'list') ?? template?.listId ?? first.id;
+  const category = valueOf(line, 'category') ?? template?.category ?? workspace.lists.get(listId)?.category;
   const energy = valueOf(line, 'energy');
   const notBefore = valueOf(line, 'notBefore');
   const meeting = valueOf(line, 'neededBy');
@@ -58,7 +64,7 @@ export function quickTaskOf(
     title: line.title,
     listId,
     createdAt,
-    estimate: valueOf(line, 'length') ?? null,
+    estimate: valueOf(line, 'length') ?? template?.minutes ?? null,
     due: valueOf(line, 'due') ?? null,
     priority: valueOf(line, 'priority') ?? 'normal',
     ...(notBefore === undefined ? {} : { notBefore }),

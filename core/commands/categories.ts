@@ -73,6 +73,7 @@ export const mergeCategories = command(
     let merged = put(workspace, 'tasks', ...moved(workspace.tasks.values()));
     merged = put(merged, 'lists', ...moved(merged.lists.values()));
     merged = put(merged, 'repeats', ...moved(merged.repeats.values()));
+    merged = put(merged, 'templates', ...moved(merged.templates.values()));
     merged = put(merged, 'frames', ...frames.map((frame) => ({ ...frame, zones: frame.zones.map(zoneOf) })));
     merged = put(merged, 'seals', ...seals.map((seal) => sealMerged(seal, zoneOf, id, into)));
     if (target && !merged.targets.has(into))

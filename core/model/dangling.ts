@@ -13,7 +13,8 @@ export function dangling(workspace: Workspace): Dangling[] {
       .filter((record) => idsOf(record).some((id) => !there.has(id))).length;
     return count > 0 ? [{ from, to, count }] : [];
   };
-  const listOf = (record: AnyRecord) => ('listId' in record ? [record.listId] : []);
+  const listOf = (record: AnyRecord) =>
+    'listId' in record && record.listId !== undefined ? [record.listId] : [];
   return [
     ...collectionNames.flatMap((from) =>
       (kindOf(from).refers ?? []).flatMap(({ to, ids }) => missing(from, to, ids)),
@@ -33,6 +34,7 @@ const names: Readonly<Record<string, readonly [one: string, many: string]>> = {
   repeats: ['repeating task', 'repeating tasks'],
   frames: ['frame', 'frames'],
   frameHolds: ['line about frames', 'lines about frames'],
+  templates: ['template', 'templates'],
   seals: ['sealed week', 'sealed weeks'],
 };
 

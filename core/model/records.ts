@@ -9,8 +9,10 @@ import { Message } from './message';
 import { Block, Intention, TimeEntry, TrayItem } from './plan';
 import { Remark } from './remark';
 import { RepeatingTask } from './repeating';
+import { ScratchNote } from './scratch';
 import { Seal } from './seal';
 import { Task, TaskList } from './task';
+import { BlockTemplate } from './template';
 
 /*
  * Everything that a workspace holds, a line a thing. Storage, the workspace file and its published schema, merging and
@@ -130,6 +132,20 @@ export const records = {
   }),
   // they outlive the event, as a calendar that is read again may lack it for a while
   remarks: kind<Remark>({ schema: Remark, version: 1, part: ({ from }) => month(from) }),
+  scratch: kind<ScratchNote>({ schema: ScratchNote, version: 1, part: ({ date }) => date.slice(0, 7) }),
+  templates: kind<BlockTemplate>({
+    schema: BlockTemplate,
+    version: 1,
+    part: all,
+    refers: [
+      inCategory(),
+      {
+        to: 'lists',
+        ids: ({ listId }) => (listId === undefined ? [] : [listId]),
+        without: ({ listId: _, ...template }) => template,
+      },
+    ],
+  }),
   calendars: kind<Calendar>({ schema: Calendar, version: 2, part: all }),
   events: kind<CalendarEvent>({
     schema: CalendarEvent,

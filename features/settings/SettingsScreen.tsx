@@ -77,10 +77,11 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
           ]}
         />
       </Part>
-      <Part title="Lists and categories">
+      <Part title="Lists, categories, templates">
         <View className="flex-row flex-wrap gap-2">
           <Button label="Edit lists…" onPress={() => openPanel({ kind: 'lists' })} />
           <Button label="Edit categories…" onPress={() => openPanel({ kind: 'categories' })} />
+          <Button label="Edit templates…" onPress={() => openPanel({ kind: 'templates' })} />
         </View>
       </Part>
       <Part title="Help">

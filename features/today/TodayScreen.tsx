@@ -26,6 +26,7 @@ import { DoneToday } from './DoneToday';
 import { LateLine } from './LateLine';
 import { ItemRow, TaskRow } from './rows';
 import { RunningCard } from './RunningCard';
+import { Scratch } from './Scratch';
 
 /** Work through the day: what runs, what is on, what is next, what fits before it, and the rest. */
 export function TodayScreen() {
@@ -103,6 +104,7 @@ export function TodayScreen() {
           placeholder="Pump broke down"
           onSave={(title) => start({ kind: 'other', title })}
         />
+        <Scratch today={today} />
         <SealNext today={today} />
         <DoneToday today={today} />
       </ScrollScreen>

@@ -6,6 +6,7 @@ import type { Reader } from '@/core/capture/chip';
 import type { Pasted } from '@/core/capture/pasted';
 import { readLine, type QuickLine } from '@/core/capture/quickLine';
 import { quickTaskOf } from '@/core/capture/quickTask';
+import { placedByTemplate } from '@/core/capture/templatePlace';
 import { useWorkspace } from '@/state/shown';
 import { newId } from '@/state/workspaceStore';
 import { Button, IconButton } from '@/ui/Button';
@@ -48,7 +49,8 @@ export function Many({ pasted, reader, onDone }: Props) {
   const reading = lines.length < first.pasted.length;
   const make = () => {
     const all = good.map(({ line, item }) => {
-      const quick = quickTaskOf(line, workspace, { id: newId(), createdAt: now, zone });
+      const said = quickTaskOf(line, workspace, { id: newId(), createdAt: now, zone });
+      const quick = placedByTemplate(said, line, workspace, { now, zone });
       const steps = item.steps.length > 0 ? { steps: stepsOf(item.steps) } : {};
       return { ...quick, task: { ...quick.task, notes: item.notes, ...steps } };
     });

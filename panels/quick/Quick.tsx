@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import { Pressable, TextInput, View } from 'react-native';
+import { TextInput, View } from 'react-native';
 import { makeMissing } from '@/actions/quick';
 import type { Chip } from '@/core/capture/chip';
 import type { QuickLine } from '@/core/capture/quickLine';
@@ -10,7 +10,7 @@ import { bounds, shortened } from '@/core/model/bounds';
 import { judge } from '@/core/plan/judge';
 import { useWorkspace } from '@/state/shown';
 import { Findings } from '@/board/Findings';
-import { Button, IconButton } from '@/ui/Button';
+import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { useMoment } from '@/ui/clock';
 import { elementOf } from '@/ui/dom';
@@ -18,6 +18,7 @@ import type { Panel, Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { Many } from './Many';
 import { TableOfTasks } from './TableOfTasks';
+import { Understood } from './Understood';
 import { useLine } from './useLine';
 import { chipWords, eventWords, madeWords } from './quickWords';
 
@@ -56,7 +57,7 @@ function Quick({ text: given = '', notes: givenNotes = '' }: Panels['quick']) {
         : [];
   if (table) return <TableOfTasks table={table} onDone={() => setTable(null)} />;
   if (many.length > 0) return <Many pasted={many} reader={reader} onDone={() => setMany([])} />;
-  const titleMissing = text.trim() !== '' && line.title === '';
+  const titleMissing = kind !== 'scratch' && text.trim() !== '' && line.title === '';
   return (
     <View className="gap-3">
       <TextInput
@@ -75,8 +76,8 @@ function Quick({ text: given = '', notes: givenNotes = '' }: Panels['quick']) {
           if (key !== 'Enter') return;
           // it is one line, however many it takes to show
           event.preventDefault();
-          if (isShifted(event.nativeEvent)) typed.setNotes(notes ?? '');
-          else make();
+          if (isHeld('shiftKey', event.nativeEvent)) typed.setNotes(notes ?? '');
+          else make(isHeld('ctrlKey', event.nativeEvent) ? 'scratch' : kind);
         }}
         className="rounded-lg border border-ink-soft bg-surface px-3 py-2.5 font-text text-base text-ink"
       />
@@ -94,28 +95,31 @@ function Quick({ text: given = '', notes: givenNotes = '' }: Panels['quick']) {
           className="rounded-lg border border-line bg-surface px-3 py-2.5 font-text text-base text-ink"
         />
       )}
-      {line.chips.length > 0 && (
-        <View role="list" aria-label="Understood" className="flex-row flex-wrap gap-2">
-          {line.chips.map((chip) => (
-            <Understood
-              key={chip.kind}
-              words={chipWords(chip, line, workspace, reader)}
-              onSelect={() => mark(field.current, chip)}
-              onTakeBack={() => typed.takeBack(chip)}
-            />
-          ))}
-        </View>
+      {kind !== 'scratch' && (
+        <Understood
+          chips={line.chips}
+          wordsOf={(chip) => chipWords(chip, line, workspace, reader)}
+          changes={typed.changes}
+          onChange={(changed) => {
+            type(changed);
+            field.current?.focus();
+          }}
+          onMark={(chip) => mark(field.current, chip)}
+          onTakeBack={typed.takeBack}
+        />
       )}
       {line.missing && <Missing missing={line.missing} onMade={() => field.current?.focus()} />}
       <View aria-live="polite" className="gap-1">
         {text.trim() === '' ? (
           <Words size="xs" tone="soft">
             In plain words, in any order: a day and an hour, a length, “by Friday”, “urgent”, “in” a list,
-            “every Monday”. Several lines can be pasted at once. Shift and Enter go on to notes, the arrow up
-            brings back the last line.
+            “every Monday”. Several lines can be pasted at once. Shift and Enter go on to notes, Ctrl and
+            Enter make a scratch note of it, the arrow up brings back the last line.
           </Words>
         ) : titleMissing ? (
           <Words tone="brick">A title is missing: what shall be done?</Words>
+        ) : kind === 'scratch' ? (
+          <Words>Noted as it stands, to be seen to in Today.</Words>
         ) : (
           <>
             <Words>
@@ -136,16 +140,27 @@ function Quick({ text: given = '', notes: givenNotes = '' }: Panels['quick']) {
           options={[
             { value: 'task', name: 'A task' },
             { value: 'event', name: 'An event' },
+            { value: 'scratch', name: 'A scratch note' },
           ]}
         />
-        <Button label="Add" says="Add what the line says" kind="primary" disabled={!ready} onPress={make} />
+        <Button
+          label="Add"
+          says="Add what the line says"
+          kind="primary"
+          disabled={!ready}
+          onPress={() => {
+            make();
+            field.current?.focus();
+          }}
+        />
       </View>
     </View>
   );
 }
 
-/** Whether Shift was held: the web hands on the event of the browser, which tells of it. */
-const isShifted = (event: object): boolean => 'shiftKey' in event && event.shiftKey === true;
+/** Whether a key was held: the web hands on the event of the browser, which tells of it. */
+const isHeld = (key: 'shiftKey' | 'ctrlKey', event: object): boolean =>
+  key in event && event[key as keyof typeof event] === true;
 
 /** Marks the words of a chip in the line, to be typed anew. */
 function mark(field: TextInput | null, { from, to }: Chip): void {
@@ -171,25 +186,6 @@ const Missing = ({ missing, onMade }: MissingProps) => (
         onMade();
       }}
     />
-  </View>
-);
-
-type UnderstoodProps = { words: string; onSelect: () => void; onTakeBack: () => void };
-
-/** One thing that was understood: a press marks its words in the line, the cross gives them back to the title. */
-const Understood = ({ words, onSelect, onTakeBack }: UnderstoodProps) => (
-  <View role="listitem" className="flex-row items-center rounded-lg border border-pine bg-surface pl-1">
-    <Pressable
-      role="button"
-      aria-label={`${words}: mark its words`}
-      onPress={onSelect}
-      className="min-h-[44px] justify-center px-2"
-    >
-      <Words face="strong" tone="pine">
-        {words}
-      </Words>
-    </Pressable>
-    <IconButton label={`Take back: ${words}`} icon="close" colour="ink-soft" onPress={onTakeBack} />
   </View>
 );
 

@@ -39,6 +39,10 @@ export function chipWords(
       const { rule, date } = firstOf(chip.value, dateOf(now, zone));
       return ruleWords(rule, date);
     }
+    case 'template': {
+      const template = workspace.templates.get(chip.value);
+      return template ? `template ${template.name}, ${durationWords(template.minutes)}` : '';
+    }
     case 'neededBy':
       return `before ${chip.value.title}`;
     case 'category':

@@ -1,11 +1,13 @@
 import { useMemo, useState } from 'react';
 import { addEventAt } from '@/actions/events';
 import { monthFirst } from '@/actions/locale';
-import { makeOfLines } from '@/actions/quick';
+import { makeOfLines, noteLine } from '@/actions/quick';
 import { comingMeetings } from '@/core/calendar/layers';
 import type { Chip } from '@/core/capture/chip';
+import { changesOf } from '@/core/capture/otherWords';
 import { readLine } from '@/core/capture/quickLine';
 import { eventHours, quickTaskOf } from '@/core/capture/quickTask';
+import { placedByTemplate } from '@/core/capture/templatePlace';
 import { useWorkspace } from '@/state/shown';
 import { newId } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
@@ -16,7 +18,7 @@ const DRAFT = 'Quick line';
 /** How many days ahead meetings are known by name. */
 const MEETING_DAYS = 28;
 
-type Kind = 'task' | 'event';
+export type Kind = 'task' | 'event' | 'scratch';
 
 /** What is typed in one line, how it is understood, and what was typed before. */
 export function useLine() {
@@ -31,26 +33,33 @@ export function useLine() {
   const meetings = useMemo(() => comingMeetings(workspace, MEETING_DAYS, zone, now), [workspace, zone, now]);
   const reader = { workspace, meetings, now, zone, monthFirst: monthFirst() };
   const line = readLine(text, reader, literal);
-  const bare = quickTaskOf(line, workspace, { id, createdAt: now, zone });
+  const said = quickTaskOf(line, workspace, { id, createdAt: now, zone });
+  const bare = placedByTemplate(said, line, workspace, reader);
   const quick = { ...bare, task: { ...bare.task, notes: notes ?? '' } };
   const hours = eventHours(line, zone);
-  const ready = line.title !== '' && (kind === 'task' || hours !== undefined);
+  const ready =
+    kind === 'scratch' ? text.trim() !== '' : line.title !== '' && (kind === 'task' || hours !== undefined);
   const type = (typed: string) => {
     keepDraft(DRAFT, typed);
     // what was taken back stays so while the words before it do
     setLiteral(literal.filter((at) => typed.slice(0, at) === text.slice(0, at)));
     setText(typed);
   };
-  const make = () => {
-    if (!ready) return;
-    const made =
-      kind === 'event' && hours ? addEventAt({ title: line.title, ...hours }) : makeOfLines([quick]);
-    if (!made) return;
+  const makeOf: Readonly<Record<Kind, () => boolean>> = {
+    task: () => makeOfLines([quick]),
+    event: () => hours !== undefined && Boolean(addEventAt({ title: line.title, ...hours })),
+    scratch: () => noteLine(text.trim()),
+  };
+  const make = (as: Kind = kind) => {
+    const isReady = as === 'scratch' ? text.trim() !== '' : ready;
+    if (!isReady || !makeOf[as]()) return;
     setLast(text);
     type('');
     setId(newId());
     setNotes(null);
   };
+  const changes = (chip: Chip) =>
+    changesOf(text, chip, reader, (other) => readLine(other, reader, literal).chips);
   const takeBack = (chip: Chip) => setLiteral([...literal, chip.from]);
   return {
     reader,
@@ -67,5 +76,6 @@ export function useLine() {
     type,
     make,
     takeBack,
+    changes,
   };
 }

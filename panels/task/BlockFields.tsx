@@ -13,7 +13,7 @@ import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { readClock, readLength } from '@/ui/readings';
 import { Words } from '@/ui/Words';
-import { duplicate } from '@/actions/tasks';
+import { duplicate, keepAsTemplate } from '@/actions/tasks';
 import { GroupFields } from './GroupFields';
 import { relocate, takeOff } from '@/actions/places';
 import { WithMonth } from '../parts/WithMonth';
@@ -42,8 +42,11 @@ export function BlockFields({ block }: { block: Block }) {
       <Words face="strong">
         Block {dateWords(date)}, {clockWords(from, zone, clock)} – {clockWords(to, zone, clock)}
       </Words>
-      <View className="flex-row">
+      <View className="flex-row flex-wrap">
         <Button label="Once more" kind="quiet" onPress={() => duplicate(block)} />
+        {task && (
+          <Button label="Keep as a template" kind="quiet" onPress={() => keepAsTemplate(block, task)} />
+        )}
         <Button label="Take off" kind="quiet" onPress={() => void takeOff(block)} />
       </View>
       <View className="flex-row gap-3">

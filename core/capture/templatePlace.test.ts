@@ -1,0 +1,72 @@
+import { addTemplate, editTemplate } from '../commands/templates';
+import { addCategory, mergeCategories } from '../commands/categories';
+import { deleteList, addList } from '../commands/lists';
+import { at, zone } from '../fixtures/make';
+import { categoryNamed } from '../model/categories';
+import { office, withZones } from '../fixtures/zones';
+import { readLine } from './quickLine';
+import { quickTaskOf } from './quickTask';
+import { placedByTemplate } from './templatePlace';
+
+const round = { id: 'round', name: 'Gauge round', minutes: 90, hours: { from: '13:00', to: '16:00' } };
+const plain = withZones(office);
+const workspace = addTemplate.apply(plain, round);
+const made = (line: string, from = workspace, now = at('11:20')) => {
+  const read = readLine(line, { workspace: from, meetings: [], now, zone, monthFirst: false });
+  const said = quickTaskOf(read, from, { id: 'new', createdAt: now, zone });
+  return placedByTemplate(said, read, from, { now, zone });
+};
+
+test('a template is placed by its name: in the first room within its hours, as long as it is', () => {
+  expect(made('gauge round')).toMatchObject({
+    task: { title: 'gauge round', estimate: 90 },
+    goes: { kind: 'hours', start: at('13:00'), minutes: 90 },
+  });
+  const taken = {
+    ...workspace,
+    blocks: workspace.blocks.with([{ id: 'b', taskId: 't', start: at('13:00'), minutes: 45 }]),
+  };
+  expect(made('Gauge round north', taken)).toMatchObject({
+    task: { title: 'Gauge round north' },
+    goes: { start: at('13:45') },
+  });
+  expect(made('Gauge round', workspace, at('15:00')).goes).toMatchObject({
+    start: at('13:00', '2026-11-25'),
+  });
+});
+
+test('what the line says goes before the template; without room it goes to the hours that the template tells', () => {
+  expect(made('Gauge round Thu 9:30 30m').goes).toEqual({
+    kind: 'hours',
+    start: at('09:30', '2026-11-26'),
+    minutes: 30,
+  });
+  expect(made('Gauge round Thu').goes).toMatchObject({ start: at('13:00', '2026-11-26') });
+  const full = {
+    ...workspace,
+    blocks: workspace.blocks.with([{ id: 'b', taskId: 't', start: at('09:00'), minutes: 540 }]),
+  };
+  expect(made('Gauge round today', full).goes).toMatchObject({ start: at('13:00') });
+  expect(made('Gauge round every Thursday').comes?.start.wall).toBe('2026-11-26T13:00:00');
+  expect(made('The gauge round').goes).toBeNull();
+  expect(made('Gauge rounds').goes).toBeNull();
+});
+
+test('two templates of a name are refused; what a template points at may go', () => {
+  expect(() => addTemplate.apply(workspace, { ...round, id: 'b', name: 'gauge ROUND ' })).toThrow(
+    'There is a template Gauge round already.',
+  );
+  const other = addTemplate.apply(workspace, { ...round, id: 'b', name: 'Press hour' });
+  expect(() => editTemplate.apply(other, { id: 'b', name: 'Gauge round' })).toThrow();
+  const kinds = ['Fieldwork', 'Rounds'].reduce((now, name) => addCategory.apply(now, { name }), other);
+  const [from, into] = ['Fieldwork', 'Rounds'].map((name) => categoryNamed(kinds, name));
+  const listed = addList.apply(kinds, { id: 'permits', name: 'Permits', hue: 'reed', icon: 'pen' });
+  const both = editTemplate.apply(listed, { id: 'b', category: from?.id ?? '', listId: 'permits' });
+  const merged = mergeCategories.apply(both, { id: from?.id ?? '', into: into?.id ?? '' });
+  expect(merged.templates.get('b')?.category).toBe(into?.id);
+  const bare = deleteList.apply(merged, { id: 'permits', tasksTo: 'first-list' });
+  expect(bare.templates.get('b')?.listId).toBeUndefined();
+  expect(
+    editTemplate.apply(merged, { id: 'b', category: null }).templates.get('b')?.category,
+  ).toBeUndefined();
+});

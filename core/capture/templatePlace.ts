@@ -1,0 +1,55 @@
+import type { BlockTemplate } from '../model/template';
+import type { Workspace } from '../model/workspace';
+import { pockets, quarterFrom } from '../plan/placing';
+import { lengthOfTask } from '../tasks/newTask';
+import { intersect, MINUTE, type Span } from '../time/span';
+import { addDays, dateOf, instantOf, type Zone } from '../time/zone';
+import type { QuickLine } from './quickLine';
+import { templateOf, valueOf, type QuickTask } from './quickTask';
+
+/** How many days are looked through for room. */
+const DAYS = 7;
+
+/** The hours of a template on a day; those that end before they begin go over midnight. */
+function hoursOn({ hours }: BlockTemplate, date: string, zone: Zone): Span | null {
+  if (!hours) return null;
+  const end = hours.to > hours.from ? date : addDays(date, 1);
+  return { from: instantOf(`${date}T${hours.from}`, zone), to: instantOf(`${end}T${hours.to}`, zone) };
+}
+
+/**
+ * The task of a line that names a template and tells no hour, with a place: the first room within the hours of the template,
+ * on the day that is told or in the week from `now` (epoch ms) on. Where there is none it goes to the first of those hours,
+ * to be judged like any other.
+ */
+export function placedByTemplate(
+  quick: QuickTask,
+  line: QuickLine,
+  workspace: Workspace,
+  { now, zone }: { readonly now: number; readonly zone: Zone },
+): QuickTask {
+  const template = templateOf(line, workspace);
+  const when = valueOf(line, 'when');
+  if (!template || when?.time) return quick;
+  const minutes = lengthOfTask(quick.task);
+  const at = (start: number): QuickTask => ({ ...quick, goes: { kind: 'hours', start, minutes } });
+  if (quick.comes) {
+    const date = quick.comes.start.wall.slice(0, 10);
+    const hours = hoursOn(template, date, zone);
+    if (!template.hours || !hours) return quick;
+    const start = { wall: `${date}T${template.hours.from}:00`, zone };
+    return { ...at(hours.from), comes: { ...quick.comes, start } };
+  }
+  const today = dateOf(now, zone);
+  const days = when ? [when.date] : Array.from({ length: DAYS }, (_, i) => addDays(today, i));
+  for (const date of days) {
+    const hours = hoursOn(template, date, zone);
+    const free = pockets(workspace, date, zone, now);
+    const room = (hours ? intersect(free, [hours]) : free)
+      .map(({ from, to }) => ({ from: quarterFrom(from), to }))
+      .find(({ from, to }) => to - from >= minutes * MINUTE);
+    if (room) return at(room.from);
+  }
+  const ahead = days.flatMap((date) => hoursOn(template, date, zone) ?? []).find(({ from }) => from >= now);
+  return ahead ? at(ahead.from) : quick;
+}
