@@ -1,4 +1,4 @@
-import { addRepeating } from '../commands/repeating';
+import { addCaptured } from '../commands/capture';
 import { trayOn } from '../tasks/places';
 import { at, date, task, zone } from '../fixtures/make';
 import { office, withZones } from '../fixtures/zones';
@@ -67,14 +67,8 @@ test('what comes again goes to its first day, with the rule of a calendar', () =
     'FREQ=MONTHLY;BYDAY=-1FR',
     '2026-11-27T15:00:00',
   ]);
-  const after = addRepeating.apply(workspace, {
-    task: made('Read the gauges every weekday').task,
-    place: { id: 't', taskId: 'new', date },
-    newId: 'r',
-    rule: 'FREQ=WEEKLY;BYDAY=MO,TU,WE,TH,FR',
-    start: { wall: date, zone: null },
-    minutes: 30,
-  });
+  const weekdays = made('Read the gauges every weekday');
+  const after = addCaptured.apply(workspace, { all: [{ ...weekdays, placeId: 't', repeatId: 'r' }] });
   const days = [date, '2026-11-25', '2026-11-28'].map((day) => trayOn(after, day, zone).length);
   expect(days).toEqual([1, 1, 0]);
 });

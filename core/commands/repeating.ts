@@ -3,13 +3,13 @@ import { asUtc } from '../calendar/rule';
 import type { Id } from '../model/common';
 import { groupedBy } from '../model/collection';
 import type { WallStart } from '../model/event';
-import type { Block, TrayItem } from '../model/plan';
+import type { Block } from '../model/plan';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { daysBetween } from '../time/zone';
 import { command, existing, put, without } from './command';
 import type { Scope } from './events';
-import { addTask, deleteTask, withWords, type TaskWords } from './tasks';
+import { deleteTask, withWords, type TaskWords } from './tasks';
 import { commandOn } from './touching';
 
 /** This and later times of a repeating task, or all; `newId` is for the one that begins here, if it is split. */
@@ -41,23 +41,6 @@ export const repeatTask = commandOn('repeat', 'taskId', (workspace, input: Repea
   const first = put(workspace, 'tasks', { ...task, repeats: { id, recurrence: start.wall } });
   return put(first, 'repeats', { ...repeating, without: [start.wall] });
 });
-
-/** Adds a task that comes again, with the place of its first time: a block, or a line of a tray. */
-export const addRepeating = command(
-  'add task',
-  (
-    workspace,
-    {
-      task,
-      place,
-      ...input
-    }: Omit<Repeating, 'taskId'> & { task: Omit<Task, 'rank'>; place: Block | TrayItem },
-  ) => {
-    const added = addTask.apply(workspace, task);
-    const placed = 'start' in place ? put(added, 'blocks', place) : put(added, 'tray', place);
-    return repeatTask.apply(placed, { ...input, taskId: task.id });
-  },
-);
 
 /** Changes how a repeating task repeats, from its beginning on; null lets no more times come. What was touched stays. */
 export const changeRepeat = command('repeat', (workspace, { id, rule }: { id: Id; rule: string | null }) => {

@@ -8,7 +8,7 @@ import { newTask } from '../tasks/newTask';
 import { listNamed, usualList } from '../tasks/lists';
 import { command } from './command';
 import { addList } from './lists';
-import { addTask } from './tasks';
+import { addTasks } from './tasks';
 
 const plain = (name: string) => name.trim().toLowerCase();
 
@@ -48,11 +48,11 @@ export const addRows = command('add tasks', (workspace, { rows, newId, makesList
     rows.map(({ category }) => category),
   );
   const first = usualList(ready).id;
-  return [...rows].reverse().reduce((now, row) => {
-    const list = row.list === '' ? undefined : listNamed(now, row.list);
-    const category = categoryNamed(now, row.category)?.id;
+  const tasks = rows.map((row) => {
+    const list = row.list === '' ? undefined : listNamed(ready, row.list);
+    const category = categoryNamed(ready, row.category)?.id;
     const waits = !list && !row.due && !row.notBefore && !row.done;
-    const task = newTask({
+    return newTask({
       id: newId(),
       title: row.title,
       notes: row.notes,
@@ -77,6 +77,6 @@ export const addRows = command('add tasks', (workspace, { rows, newId, makesList
             })),
           }),
     });
-    return addTask.apply(now, task);
-  }, ready);
+  });
+  return addTasks.apply(ready, { tasks });
 });

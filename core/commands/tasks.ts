@@ -8,12 +8,26 @@ import { command, existing, forget, put } from './command';
 import { commandOn } from './touching';
 import { stopRunning } from './track';
 
-/** Adds a task on top of the person's own order, in the category that its list has if it tells none. Fails when its list is gone. */
-export const addTask = command('add task', (workspace, task: Omit<Task, 'rank'>) => {
-  const { category } = existing(workspace.lists, task.listId, 'list');
-  const usual = category === undefined ? {} : { category };
-  return put(workspace, 'tasks', { ...usual, ...task, rank: lowestRank(workspace.tasks) - 1 });
-});
+/**
+ * Adds tasks on top of the person's own order, the first topmost, each in the category that its list has if it tells none.
+ * Fails when a list is gone.
+ */
+export const addTasks = command(
+  'add tasks',
+  (workspace, { tasks }: { tasks: readonly Omit<Task, 'rank'>[] }) => {
+    const top = lowestRank(workspace.tasks) - tasks.length;
+    const ranked = tasks.map((task, i) => {
+      const { category } = existing(workspace.lists, task.listId, 'list');
+      return { ...(category === undefined ? {} : { category }), ...task, rank: top + i };
+    });
+    return put(workspace, 'tasks', ...ranked);
+  },
+);
+
+/** Adds a task, as `addTasks` does. */
+export const addTask = command('add task', (workspace, task: Omit<Task, 'rank'>) =>
+  addTasks.apply(workspace, { tasks: [task] }),
+);
 
 /** What can be changed of a task, and of each time of a repeating one. A category is given by name; `''` means none. */
 export type TaskWords = Partial<Pick<Task, 'title' | 'notes' | 'listId' | 'estimate' | 'priority'>> & {
