@@ -4,10 +4,12 @@ import type { Page } from 'puppeteer-core';
 import { leave, openPage, openStage, settled, type Stage } from './browser';
 import {
   boxOf,
+  drag,
   eventually,
   focus,
   isAccessible,
   isGone,
+  middle,
   pause,
   press,
   pressText,
@@ -95,6 +97,11 @@ test('a list is moved, duplicated with its days, archived with its tasks and tak
     );
   await press(page, 'Edit lists');
   await press(page, 'Permits: further up');
+  const grip = await (await page.$('[role=dialog] [data-item=volunteers] [data-grip]'))?.boundingBox();
+  const first = await boxOf(page, 'Field surveys: further down');
+  assert.ok(grip);
+  await drag(page, 'mouse', middle(grip), { x: first.x, y: first.y - 250 });
+  await press(page, 'Undo move list');
   await press(page, 'Duplicate… Permits');
   await type(page, 'Its first day', 'mon 4 jan');
   await type(page, 'Name of the list like Permits', 'Permits, upper reach');

@@ -4,6 +4,7 @@ import type { Page } from 'puppeteer-core';
 import { leave, openPage, openStage, settled, type Stage } from './browser';
 import {
   boxOf,
+  drag,
   eventually,
   focus,
   isAccessible,
@@ -121,6 +122,24 @@ test('the table is sorted, narrowed and its columns chosen; a list is chosen fro
   await press(page, 'Category: further to the left');
   await isAccessible(page, 'the columns');
   await page.keyboard.press('Escape');
+  const [due, list] = [await boxOf(page, 'Due: sort'), await boxOf(page, 'List: sort')];
+  await drag(page, 'mouse', middle(due), { x: list.x + 10, y: list.y + 10 });
+  await eventually(async () => assert.equal((await boxOf(page, 'Due: sort')).x, list.x));
+  const edge = { x: list.x + due.width - 3, y: list.y + 10 };
+  await drag(page, 'mouse', edge, { x: edge.x + 60, y: edge.y });
+  await eventually(async () => assert.equal((await boxOf(page, 'Due: sort')).width, due.width + 60));
+  await press(page, 'Undo change settings');
+  await eventually(async () => assert.equal((await boxOf(page, 'Due: sort')).width, due.width));
+  await focus(page, '[role=grid]');
+  await press1(page, 'ArrowRight');
+  await page.keyboard.down('Alt');
+  await press1(page, '+');
+  await eventually(async () => assert.equal((await boxOf(page, 'Due: sort')).width, due.width + 24));
+  await page.keyboard.down('Shift');
+  await press1(page, 'ArrowRight');
+  await page.keyboard.up('Shift');
+  await page.keyboard.up('Alt');
+  await eventually(async () => assert.equal((await boxOf(page, 'List: sort')).x, list.x));
   await press(page, 'Category: sort');
   await page.mouse.click(...point(middle(await boxOf(page, 'Not chosen: Grant report, section 2'))));
   await page.mouse.click(...point(middle(await boxOf(page, 'Not chosen: Order waders'))));

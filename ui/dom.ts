@@ -24,6 +24,8 @@ export const webProps = (props: {
   onWheel?: (event: { nativeEvent: WheelEvent }) => void;
   'aria-roledescription'?: string;
   role?: 'listbox';
+  /** What `dataset` of the element has. */
+  dataSet?: Readonly<Record<string, string>>;
   'aria-rowcount'?: number;
   'aria-colcount'?: number;
   'aria-rowindex'?: number;

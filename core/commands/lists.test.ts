@@ -49,6 +49,8 @@ test('one list stays in use, and new tasks go to the first of those', () => {
 test('a list moves past its neighbour, also where ranks are equal, and not beyond the end', () => {
   expect(names(moveList.apply(office, { id: 'grants', by: -1 }))).toEqual(['survey', 'grants', 'permits']);
   expect(names(moveList.apply(office, { id: 'survey', by: 1 }))).toEqual(['permits', 'survey', 'grants']);
+  expect(names(moveList.apply(office, { id: 'survey', by: 2 }))).toEqual(['permits', 'grants', 'survey']);
+  expect(names(moveList.apply(office, { id: 'grants', by: -2 }))).toEqual(['grants', 'survey', 'permits']);
   expect(moveList.apply(office, { id: 'grants', by: 1 })).toBe(office);
 });
 

@@ -74,8 +74,8 @@ export const takeUpList = command('take up list', (workspace, { id }: { id: Id }
   return put(takeUp.apply(workspace, { ids: along.map((task) => task.id) }), 'lists', list);
 });
 
-/** Moves a list to where its neighbour among those in use stands. */
-export const moveList = command('move list', (workspace, { id, by }: { id: Id; by: -1 | 1 }) => {
+/** Moves a list by so many places among those in use, down or (below 0) up. */
+export const moveList = command('move list', (workspace, { id, by }: { id: Id; by: number }) => {
   const open = openLists(workspace);
   const other = open[open.findIndex((list) => list.id === id) + by];
   if (!other) return workspace;

@@ -54,10 +54,18 @@ export const Settings = openObject({
   /** Saved filters of tasks, in their order. */
   filters: z._default(listUpTo(Filter, bounds.few), []),
   /** How tasks are shown on a wide screen, and the columns of their table, in their order. */
-  tasks: z._default(openObject({ asTable: z.boolean(), columns: listUpTo(textUpTo(40), bounds.few) }), {
-    asTable: false,
-    columns: usualColumns,
-  }),
+  tasks: z._default(
+    openObject({
+      asTable: z.boolean(),
+      columns: listUpTo(textUpTo(40), bounds.few),
+      /** Widths of columns that are not the usual ones, in pixels. */
+      widths: z._default(
+        z.record(z.string().check(z.maxLength(40)), z.int().check(z.gte(48), z.lte(800))),
+        {},
+      ),
+    }),
+    { asTable: false, columns: usualColumns, widths: {} },
+  ),
   /** What the plan leaves out of sight. */
   leftOut: z._default(openObject({ lists: z.array(Id), categories: z.array(Id), done: z.boolean() }), {
     lists: [],
@@ -77,7 +85,7 @@ export const defaultSettings: Settings = {
   skipDaysOff: false,
   buffers: noBuffers,
   filters: [],
-  tasks: { asTable: false, columns: usualColumns },
+  tasks: { asTable: false, columns: usualColumns, widths: {} },
   leftOut: { lists: [], categories: [], done: false },
 };
 

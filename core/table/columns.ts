@@ -135,6 +135,26 @@ export const columnIds = Object.keys(columns) as ColumnId[];
 /** A column by its id. */
 export const columnOf = (id: ColumnId): Column => columns[id];
 
+/** How narrow and how wide a column gets, in pixels. */
+const NARROWEST = 56;
+const WIDEST = 800;
+
+/** The width of a column in pixels: its own, or the usual one. */
+export const widthOf = (id: ColumnId, widths: Readonly<Record<string, number>>): number =>
+  widths[id] ?? columnOf(id).width;
+
+/** A width within what a column can have. */
+export const widthWithin = (width: number): number =>
+  Math.min(WIDEST, Math.max(NARROWEST, Math.round(width)));
+
+/** Columns of which one stands at another place; the title goes on to lead. */
+export function columnMoved(columns: readonly ColumnId[], id: ColumnId, to: number): ColumnId[] {
+  if (id === 'title' || !columns.includes(id)) return [...columns];
+  const others = columns.filter((other) => other !== id);
+  const at = Math.min(others.length, Math.max(1, to));
+  return [...others.slice(0, at), id, ...others.slice(at)];
+}
+
 /** The columns of these names, in their order, without what this build does not know; the title always leads. */
 export const knownColumns = (names: readonly string[]): ColumnId[] => [
   'title',

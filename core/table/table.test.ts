@@ -2,7 +2,7 @@ import { array, assert, boolean, constantFrom, property, record, string } from '
 import { at, date, task, zone } from '../fixtures/make';
 import { workspaceOf } from '../model/workspace';
 import { cellsAsText, filledDown, filling, textAsCells } from './clipboard';
-import { columnOf, knownColumns, sortedBy, type ColumnId } from './columns';
+import { columnMoved, columnOf, knownColumns, sortedBy, type ColumnId } from './columns';
 import { readCondition } from './conditions';
 import { isMarked, keptWithin, markedAt, movedBy, rectangle } from './grid';
 
@@ -134,4 +134,16 @@ test('Ctrl leads to the ends, and what is marked grows from where it began', () 
   const down = movedBy(start, { key: 'ArrowDown', shift: true, ctrl: true }, extent);
   expect(down && rectangle(down)).toEqual({ top: 2, bottom: 8, left: 1, right: 1 });
   expect(movedBy(start, { key: 'End', shift: false, ctrl: true }, extent)?.at).toEqual({ row: 8, column: 3 });
+});
+
+test('a column goes to another place, the title goes on to lead', () => {
+  expect(columnMoved(['title', 'list', 'due', 'spent'], 'spent', 1)).toEqual([
+    'title',
+    'spent',
+    'list',
+    'due',
+  ]);
+  expect(columnMoved(['title', 'list', 'due'], 'list', 9)).toEqual(['title', 'due', 'list']);
+  expect(columnMoved(['title', 'list'], 'list', 0)).toEqual(['title', 'list']);
+  expect(columnMoved(['title', 'list'], 'title', 1)).toEqual(['title', 'list']);
 });

@@ -80,7 +80,7 @@ export function ZoneStretch({ stretch, isFirst, column, perMinute, frameId, week
         className={`hue-${hueOfZone(zone, workspace)} absolute overflow-hidden bg-fill ${still ? '' : 'cursor-grab'} ${wide ? 'pl-2' : 'pl-1.5'}`}
         style={place}
         {...webProps({ onKeyDown, onClick: open })}
-        {...({ dataSet: { zone: zone.id } } as object)} // React Native for Web makes data-zone of it
+        {...webProps({ dataSet: { zone: zone.id } })}
       >
         <EdgeMark />
         {wide && lines > 0 && (

@@ -1,11 +1,7 @@
 import { DAY_MINUTES, type FrameZone } from '@/core/model/frame';
 import { STEP } from '@/core/plan/placing';
+import { followPointer } from '@/ui/followPointer';
 import { show, type Mark } from './mark';
-
-/** A finger that is held so long (ms) paints or moves; before that it scrolls. */
-const HOLD = 280;
-/** A pointer that goes less far than this (pixels) presses. */
-const STILL = 5;
 
 /** A place of the week: a column, and minutes after its midnight. */
 export type Place = { readonly column: number; readonly at: number };
@@ -62,48 +58,13 @@ type Following = {
   readonly onEnd: (begin: Place, end: Place) => void;
 };
 
-/** Follows a press on the week: the mouse once it moves, a finger once it was held, so that a swipe still scrolls. */
+/** Follows a press on the week, from place to place. */
 export function follow(down: PointerEvent, { week, onMove, onEnd }: Following): void {
   const begin = placeAt(week, down);
-  const finger = down.pointerType !== 'mouse';
-  let held = false;
-  let going = false;
-  const timer = finger ? setTimeout(() => (held = true), HOLD) : undefined;
-  const far = (event: PointerEvent) =>
-    Math.hypot(event.clientX - down.clientX, event.clientY - down.clientY) > STILL;
-  const move = (event: PointerEvent) => {
-    if (finger && !held) {
-      if (far(event)) stop();
-      return;
-    }
-    if (!going && !far(event)) return;
-    going = true;
-    onMove(begin, placeAt(week, event));
-  };
-  // what is painted must not scroll away
-  const still = (event: TouchEvent) => held && event.preventDefault();
-  const end = (event: PointerEvent) => {
-    stop();
-    if (!going) return;
-    // the press that ends here is none on what lies under it
-    const swallow = (click: MouseEvent) => click.stopPropagation();
-    window.addEventListener('click', swallow, { capture: true, once: true });
-    setTimeout(() => window.removeEventListener('click', swallow, { capture: true }), 0);
-    onEnd(begin, placeAt(week, event));
-  };
-  const leave = ({ key }: KeyboardEvent) => key === 'Escape' && stop();
-  const stop = () => {
-    clearTimeout(timer);
-    show(null);
-    window.removeEventListener('pointermove', move);
-    window.removeEventListener('pointerup', end);
-    window.removeEventListener('pointercancel', stop);
-    window.removeEventListener('keydown', leave, { capture: true });
-    week.removeEventListener('touchmove', still);
-  };
-  window.addEventListener('pointermove', move);
-  window.addEventListener('pointerup', end);
-  window.addEventListener('pointercancel', stop);
-  window.addEventListener('keydown', leave, { capture: true });
-  week.addEventListener('touchmove', still, { passive: false });
+  followPointer(down, {
+    element: week,
+    onMove: (event) => onMove(begin, placeAt(week, event)),
+    onEnd: (event) => onEnd(begin, placeAt(week, event)),
+    onStop: () => show(null),
+  });
 }

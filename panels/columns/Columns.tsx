@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { changeSettings } from '@/core/commands/calendar';
-import { columnIds, columnOf, knownColumns, type ColumnId } from '@/core/table/columns';
+import { columnIds, columnMoved, columnOf, knownColumns, type ColumnId } from '@/core/table/columns';
 import { useWorkspace } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
 import { IconButton } from '@/ui/Button';
@@ -16,8 +16,6 @@ function Columns() {
     store.run(changeSettings, { tasks: { ...tasks, columns: [...columns] } });
   const toggle = (id: ColumnId) =>
     keep(shown.includes(id) ? shown.filter((one) => one !== id) : [...shown, id]);
-  const swap = (at: number, by: -1 | 1) =>
-    keep(shown.map((id, i) => (i === at ? shown[at + by] : i === at + by ? shown[at] : id) ?? id));
   return (
     <View className="gap-1">
       <Words tone="soft">The title leads. Those that are ticked follow it from left to right.</Words>
@@ -30,10 +28,18 @@ function Columns() {
               <CheckBox label={name} checked={at >= 0} onToggle={() => toggle(id)} />
             </View>
             {at > 1 && (
-              <IconButton label={`${name}: further to the left`} icon="up" onPress={() => swap(at, -1)} />
+              <IconButton
+                label={`${name}: further to the left`}
+                icon="up"
+                onPress={() => keep(columnMoved(shown, id, at - 1))}
+              />
             )}
             {at >= 1 && at < shown.length - 1 && (
-              <IconButton label={`${name}: further to the right`} icon="down" onPress={() => swap(at, 1)} />
+              <IconButton
+                label={`${name}: further to the right`}
+                icon="down"
+                onPress={() => keep(columnMoved(shown, id, at + 1))}
+              />
             )}
           </View>
         );

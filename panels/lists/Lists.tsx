@@ -1,9 +1,7 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { View } from 'react-native';
 import {
   archiveList,
-  copyList,
-  deleteList,
   editList,
   moveList,
   setListCategory,
@@ -15,29 +13,44 @@ import { categoriesOf } from '@/core/model/categories';
 import type { TaskList } from '@/core/model/task';
 import { openLists } from '@/core/tasks/lists';
 import { inRank } from '@/core/tasks/order';
-import { dateWords } from '@/core/time/words';
 import { here } from '@/state/here';
 import { useWorkspace } from '@/state/shown';
 import { newId, store } from '@/state/workspaceStore';
 import { Button, IconButton } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
-import { readDay } from '@/ui/dayReadings';
-import { Field, type Reading } from '@/ui/Field';
+import { elementOf, webProps } from '@/ui/dom';
+import { Field } from '@/ui/Field';
+import { Icon } from '@/ui/icons';
 import { readTitle } from '@/ui/readings';
+import { goesBefore, useReorder } from '@/ui/useReorder';
 import { Words } from '@/ui/Words';
 import { IconChoice } from '../parts/IconChoice';
 import { NamedRow } from '../parts/NamedRow';
+import { Delete, Duplicate } from './ListActs';
 import type { Panel, Panels } from '@/ui/panels';
 
 /** The lists: rename, give a hue, an icon and a category, order, add, duplicate, archive, delete. */
 export function Lists() {
   const workspace = useWorkspace();
   const lists = openLists(workspace);
+  const around = useRef<HTMLElement | null>(null);
+  const held = useReorder(around, {
+    axis: 'y',
+    onMove: (id, to) => store.run(moveList, { id, by: to - lists.findIndex((list) => list.id === id) }),
+  });
+  const before = goesBefore(
+    lists.map(({ id }) => id),
+    held,
+  );
   const archived = inRank(workspace.lists).filter(({ archivedAt }) => archivedAt !== undefined);
   return (
-    <View className="gap-6">
-      {lists.map((list) => (
-        <ListRow key={list.id} list={list} lists={lists} />
+    <View className="gap-6" ref={(view) => void (around.current = elementOf(view))}>
+      {lists.map((list, i) => (
+        <View key={list.id} {...webProps({ dataSet: { item: list.id } })}>
+          {before === i && <Mark />}
+          <ListRow list={list} lists={lists} held={held?.id === list.id} />
+          {before === lists.length && i === lists.length - 1 && <Mark />}
+        </View>
       ))}
       <Field
         label="New list"
@@ -69,9 +82,14 @@ export function Lists() {
   );
 }
 
+/** Where the list that is held would go. */
+const Mark = () => <View className="-mb-0.5 h-0.5 bg-pine" />;
+
 type Opened = 'duplicate' | 'delete' | null;
 
-function ListRow({ list, lists }: { list: TaskList; lists: readonly TaskList[] }) {
+type RowProps = { list: TaskList; lists: readonly TaskList[]; held: boolean };
+
+function ListRow({ list, lists, held }: RowProps) {
   const { id, name, hue, icon, category } = list;
   const workspace = useWorkspace();
   const [opened, setOpened] = useState<Opened>(null);
@@ -102,7 +120,16 @@ function ListRow({ list, lists }: { list: TaskList; lists: readonly TaskList[] }
           ]}
         />
       )}
-      <View className="flex-row flex-wrap items-center">
+      <View className={`flex-row flex-wrap items-center ${held ? 'opacity-50' : ''}`}>
+        {others.length > 0 && (
+          <View
+            aria-hidden
+            {...webProps({ dataSet: { grip: id } })}
+            className="h-11 w-9 cursor-grab touch-manipulation items-center justify-center"
+          >
+            <Icon name="grip" size={18} colour="ink-soft" />
+          </View>
+        )}
         {at > 0 && (
           <IconButton
             label={`${name}: further up`}
@@ -143,84 +170,6 @@ function ListRow({ list, lists }: { list: TaskList; lists: readonly TaskList[] }
         </Words>
       )}
     </NamedRow>
-  );
-}
-
-const readStart = (typed: string): Reading<string | null> => {
-  if (typed.trim() === '') return { value: null };
-  const reading = readDay(typed);
-  return 'problem' in reading ? reading : { value: reading.value.date };
-};
-
-/** Asks for the name of a list that is made of another, as a project of the same kind, and when it begins. */
-function Duplicate({ list, onDone }: { list: TaskList; onDone: () => void }) {
-  const [from, setFrom] = useState<string | null>(null);
-  const copy = (name: string) =>
-    store.run(
-      copyList,
-      { id: list.id, name, from, newId, at: here().now },
-      `${name} has the tasks of ${list.name}, all open`,
-    ) && onDone();
-  return (
-    <View className="gap-2 py-1">
-      <Field
-        label="Its first day (without one its tasks have no days)"
-        text={from === null ? '' : dateWords(from)}
-        read={readStart}
-        placeholder="mon"
-        onSave={setFrom}
-      />
-      <Field
-        label={`Name of the list like ${list.name}`}
-        text=""
-        read={readTitle}
-        adding
-        placeholder={`${list.name}, spring`}
-        onSave={(name) => void copy(name)}
-      />
-    </View>
-  );
-}
-
-/** Asks what becomes of the tasks of a list that is deleted. */
-function Delete({ list, count, others }: { list: TaskList; count: number; others: readonly TaskList[] }) {
-  const { id, name } = list;
-  const [to, setTo] = useState(others[0]?.id ?? '');
-  const heir = others.find((other) => other.id === to);
-  const remove = () =>
-    heir && store.run(deleteList, { id, tasksTo: heir.id }, `Deleted ${name}; its tasks are in ${heir.name}`);
-  const removeAll = () =>
-    heir &&
-    store.run(
-      deleteList,
-      { id, tasksTo: heir.id, gone: { at: here().now } },
-      `Deleted ${name} and its tasks`,
-    );
-  return (
-    <View role="group" aria-label={`Delete ${name}`} className="gap-2 py-1">
-      {count > 0 && (
-        <Choice
-          label="Its tasks go to"
-          value={to}
-          onChoose={setTo}
-          options={others.map((other) => ({ value: other.id, name: other.name }))}
-        />
-      )}
-      <View className="flex-row flex-wrap gap-2">
-        <Button
-          label={count > 0 ? `Delete it, keep its tasks in ${heir?.name ?? ''}` : 'Delete it'}
-          kind="danger"
-          onPress={remove}
-        />
-        {count > 0 && (
-          <Button
-            label={`Delete it with ${count === 1 ? 'its task' : `its ${count} tasks`}`}
-            kind="danger"
-            onPress={removeAll}
-          />
-        )}
-      </View>
-    </View>
   );
 }
 

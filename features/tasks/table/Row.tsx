@@ -3,7 +3,7 @@ import { EdgeMark } from '@/board/marks';
 import type { Id } from '@/core/model/common';
 import { hueOfTask } from '@/core/plan/lens';
 import { isOverdue } from '@/core/tasks/deadline';
-import { columnOf, type ColumnId, type Ground } from '@/core/table/columns';
+import { columnOf, widthOf, type ColumnId, type Ground } from '@/core/table/columns';
 import { useStore } from '@/state/workspaceStore';
 import { Icon } from '@/ui/icons';
 import { openPanel } from '@/ui/panels';
@@ -22,6 +22,7 @@ type Place = {
   /** Its place in the table, from 0 on. */
   readonly row: number;
   readonly columns: readonly ColumnId[];
+  readonly widths: Readonly<Record<string, number>>;
   readonly chosen: boolean;
   /** The first and the last column that is marked, and the one that has the keyboard; -1 for none. */
   readonly left: number;
@@ -75,6 +76,7 @@ function DrawnCells({
   row,
   hue,
   columns,
+  widths,
   texts,
   chosen,
   left,
@@ -107,7 +109,7 @@ function DrawnCells({
         <Tick ticked={chosen} look="on" size={18} />
       </div>
       {columns.map((column, i) => {
-        const { width: cellWidth, kind } = columnOf(column);
+        const { kind } = columnOf(column);
         const text = texts[i] ?? '';
         const marked = i >= left && i <= right;
         const isTitle = i === 0;
@@ -120,7 +122,7 @@ function DrawnCells({
             aria-selected={marked}
             className={`tabular box-border px-2.5 text-sm ${isTitle ? 'font-strong' : 'font-text'} ${isTitle && sticky ? 'sticky z-10' : 'relative'} ${marked ? 'bg-sunken' : 'bg-surface'} ${i === active ? 'outline outline-2 -outline-offset-2 outline-pine' : ''} ${i === editing ? 'z-20' : `truncate ${tone(column, text)}`} ${kind === 'minutes' ? 'text-right' : ''}`}
             style={{
-              width: cellWidth,
+              width: widthOf(column, widths),
               lineHeight: `${ROW - 1}px`,
               ...(isTitle && sticky ? { left: CHOOSE } : {}),
             }}

@@ -5,7 +5,7 @@ import { useWindowDimensions, View } from 'react-native';
 import type { Id } from '@/core/model/common';
 import type { Task } from '@/core/model/task';
 import { cellsAsText, filledDown, filling, textAsCells } from '@/core/table/clipboard';
-import { columnIds, columnOf, knownColumns, type ColumnId } from '@/core/table/columns';
+import { columnIds, columnOf, widthOf, type ColumnId } from '@/core/table/columns';
 import { type Cell, keptWithin, markedAt, movedBy, rectangle, type Marked } from '@/core/table/grid';
 import { useWorkspace } from '@/state/shown';
 import { currentWorkspace } from '@/state/workspaceStore';
@@ -16,7 +16,9 @@ import { CellEditor, type Leaving } from './CellEditor';
 import { writeCells } from './cells';
 import { Head } from './Head';
 import { cellId, CHOOSE, Row, ROW } from './Row';
+import { useColumns } from './useColumns';
 import { useGridKeys } from './useGridKeys';
+
 import { useNarrowing } from './useNarrowing';
 import { useSettledOrder } from './useSettledOrder';
 
@@ -53,7 +55,7 @@ export function TaskTable({ tasks, chosen, onChoose, narrows }: Props) {
   const frame = useRef<HTMLElement | null>(null);
 
   const ground = useMemo(() => ({ workspace, now, zone }), [workspace, now, zone]);
-  const columns = useMemo(() => knownColumns(workspace.settings.tasks.columns), [workspace.settings.tasks]);
+  const { columns, widths, held: heldColumn, shift: shiftColumn, widenBy } = useColumns(frame);
   const { typed, narrow, conditions, unread } = useNarrowing(narrows);
   const by = useMemo(() => {
     const [first] = sorting;
@@ -125,6 +127,10 @@ export function TaskTable({ tasks, chosen, onChoose, narrows }: Props) {
     const ctrl = event.ctrlKey || event.metaKey;
     const moved = alt ? undefined : movedBy(held, { key, shift, ctrl }, extent);
     if (moved) move(moved);
+    else if (alt && shift && (key === 'ArrowLeft' || key === 'ArrowRight'))
+      move(markedAt({ ...held.at, column: shiftColumn(held.at.column, key === 'ArrowLeft' ? -1 : 1) }));
+    else if (alt && (key === '+' || key === '=')) widenBy(held.at.column, 1);
+    else if (alt && key === '-') widenBy(held.at.column, -1);
     else if (alt && key === 'ArrowUp') sortBy(false);
     else if (alt && key === 'ArrowDown') sortBy(true);
     else if (ctrl && key === 'Enter') openPanel({ kind: 'task', id: ids[held.at.row] ?? '' });
@@ -164,7 +170,7 @@ export function TaskTable({ tasks, chosen, onChoose, narrows }: Props) {
   };
 
   const window = useWindowDimensions();
-  const width = CHOOSE + columns.reduce((sum, id) => sum + columnOf(id).width, 0);
+  const width = CHOOSE + columns.reduce((sum, id) => sum + widthOf(id, widths), 0);
   // what need not stay in sight sideways costs less to scroll
   const sticky = width > window.width - AROUND;
   const [group] = table.getHeaderGroups();
@@ -182,7 +188,7 @@ export function TaskTable({ tasks, chosen, onChoose, narrows }: Props) {
       })}
       className="min-h-0 flex-1 overflow-auto border border-line bg-surface"
       // CSS that only the web has: a cell that is moved to comes out from under the title
-      style={{ scrollPaddingLeft: sticky ? CHOOSE + columnOf('title').width : 0 } as object}
+      style={{ scrollPaddingLeft: sticky ? CHOOSE + widthOf('title', widths) : 0 } as object}
     >
       {group && (
         <View style={{ width }}>
@@ -195,6 +201,8 @@ export function TaskTable({ tasks, chosen, onChoose, narrows }: Props) {
             narrowing={narrows ? typed : null}
             unread={unread}
             onNarrow={narrow}
+            widths={widths}
+            held={heldColumn}
           />
         </View>
       )}
@@ -210,6 +218,7 @@ export function TaskTable({ tasks, chosen, onChoose, narrows }: Props) {
               ground={ground}
               row={index}
               columns={columns}
+              widths={widths}
               chosen={chosen.has(id)}
               left={index >= top && index <= bottom ? left : -1}
               right={index >= top && index <= bottom ? right : -1}
