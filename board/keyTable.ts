@@ -47,7 +47,12 @@ const onAThing = [
   { name: 'timer', key: 's', what: 'start the timer on it, or stop it' },
   { name: 'tray', key: 't', what: 'into the tray of the day' },
   { name: 'group', key: 'g', what: 'into a group block of the day' },
-  { name: 'choose', key: 'x', what: 'choose it, to place several together' },
+  {
+    name: 'file',
+    key: 'i',
+    what: 'of a task without a place: into a list or a category, one after the other',
+  },
+  { name: 'choose', key: 'x', what: 'choose it, to do the same with several' },
   { name: 'again', key: 'd', what: 'once more, right after it' },
   { name: 'off', key: 'Delete', what: 'off the plan; an event is deleted' },
 ] as const satisfies readonly Line[];
@@ -74,6 +79,8 @@ const inTheTable = [
   { shown: 'Ctrl D', what: 'fill the first marked row down' },
   { shown: 'Delete', what: 'empty the cells' },
   { shown: 'Alt ↑ ↓', what: 'sort by the column, up or down' },
+  { shown: 'Alt Shift ← →', what: 'the column further to the left or to the right' },
+  { shown: 'Alt + −', what: 'the column wider or narrower' },
 ] as const satisfies readonly Line[];
 
 /** The table as it is shown: groups of keys and what they do. */

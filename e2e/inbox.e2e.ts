@@ -5,9 +5,11 @@ import { leave, openPage, openStage, settled, type Stage } from './browser';
 import {
   boxOf,
   eventually,
+  focus,
   isAccessible,
   isGone,
   keyboardIsOn,
+  middle,
   press,
   pressText,
   sees,
@@ -160,6 +162,42 @@ test('tasks without an estimate are counted where days are planned, and gone thr
   await boxOf(page, '8 without an estimate…');
   await press(page, 'Undo edit');
   await boxOf(page, '9 without an estimate…');
+  assert.deepEqual(complaints, []);
+  await leave(page);
+});
+
+test('a thing of the inbox is dragged onto a category or filed by key; blocks of the plan are chosen and put off together', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/plan?view=week');
+  const { x, y } = middle(await boxOf(page, 'To place: Ask Ines'));
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + 20, y);
+  const kinds = await page.waitForSelector('[aria-label="Into a category"]');
+  const kind = await (await kinds?.$('::-p-text(Fieldwork)'))?.boundingBox();
+  assert.ok(kind);
+  await page.mouse.move(kind.x + 20, kind.y + 5, { steps: 5 });
+  await page.mouse.up();
+  await sees(page, 'Ask Ines whether the eel counts are in: Fieldwork');
+  await boxOf(page, 'Tasks 8 in the inbox');
+  await focus(page, '[aria-label^="To place: New batteries"]');
+  await page.keyboard.press('Space');
+  await page.keyboard.press('i');
+  await page.keyboard.press('i');
+  await eventually(async () => assert.equal(await textOf(page, '[aria-live=assertive]'), 'Into Grants'));
+  await page.keyboard.press('Enter');
+  await sees(page, 'New batteries for the level logger: Grants');
+
+  for (const block of ['Grant report, section 2, 12:00', 'Read the report through, ']) {
+    await focus(page, `[aria-label^="${block}"]`);
+    await page.keyboard.press('x');
+  }
+  await sees(page, 'Chosen: 2 tasks');
+  await isAccessible(page, 'chosen blocks');
+  await press(page, 'Later…');
+  await press(page, 'In a week');
+  await isGone(page, 'Grant report, section 2, 12:00');
+  await press(page, 'Undo put off');
+  await boxOf(page, 'Grant report, section 2, 12:00');
   assert.deepEqual(complaints, []);
   await leave(page);
 });

@@ -3,7 +3,7 @@ import type { View } from 'react-native';
 import type { Block } from '@/core/model/plan';
 import type { Span } from '@/core/time/span';
 import { elementOf } from '@/ui/dom';
-import { isResizing, type Dragged } from './dragStore';
+import { isResizing, type Dragged, type FileTarget } from './dragStore';
 
 /** A place where something can be let go. */
 export type Area =
@@ -11,7 +11,8 @@ export type Area =
   /** A day without an hour: its tray, its head, its cell in a month, in which blocks keep their hours. */
   | { readonly kind: 'tray'; readonly date: string; readonly keepsHours?: boolean }
   | { readonly kind: 'off' }
-  | { readonly kind: 'group'; readonly block: Block };
+  | { readonly kind: 'group'; readonly block: Block }
+  | FileTarget;
 
 /** A point of the viewport, in pixels. */
 export type Point = { readonly x: number; readonly y: number };
@@ -66,10 +67,15 @@ type Found = { readonly area: Area; readonly element: HTMLElement };
 const found = (entry: Registered | undefined): Found | undefined =>
   entry?.element.current ? { area: entry.area(), element: entry.element.current } : undefined;
 
-/** What lies at a point and takes what is dragged; trays, groups and the list lie above the strip. */
+/** What lies at a point and takes what is dragged; trays, groups and the list lie above the strip, what files tasks above the list. */
 export function areaAt(point: Point, dragged: Dragged): Found | undefined {
   const there = placesAt(point).filter((entry) => takes(entry.area(), dragged));
-  return found(there.find((entry) => entry.area().kind !== 'strip') ?? there[0]);
+  const isOf = (entry: Registered) => entry.area().kind;
+  return found(
+    there.find((entry) => isOf(entry) === 'file') ??
+      there.find((entry) => isOf(entry) !== 'strip') ??
+      there[0],
+  );
 }
 
 /** The strip that lies at a point, whatever lies above it. */

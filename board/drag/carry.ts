@@ -170,6 +170,7 @@ function targetAt({ y }: Point, area: Area | undefined, dragged: Dragged, grab: 
   if (area?.kind === 'tray' && start !== undefined && (dragged.kind === 'event' || area.keepsHours))
     return { kind: 'hours', start: sameHourOn(area.date, start, here().zone), minutes };
   if (dragged.kind === 'event') return null;
+  if (area?.kind === 'file') return area;
   if (area?.kind === 'group') return { kind: 'group', blockId: area.block.id };
   if (area?.kind === 'tray') return { kind: 'tray', date: area.date };
   return dragged.kind === 'block' || area?.kind === 'off' ? { kind: 'off' } : null;

@@ -102,7 +102,15 @@ export type Target =
   /** An event of whole days, from this day on. */
   | { readonly kind: 'days'; readonly date: string }
   | { readonly kind: 'group'; readonly blockId: Id }
+  /** A list or a category that tasks without a place are filed into. */
+  | FileTarget
   | { readonly kind: 'off' };
+
+export type FileTarget = {
+  readonly kind: 'file';
+  readonly into: 'lists' | 'categories';
+  readonly id: Id;
+};
 
 type DragState = {
   readonly dragged: Dragged | null;

@@ -1,6 +1,7 @@
 import { moveTo, moveToDay } from '@/actions/events';
 import { relocate, takeOff } from '@/actions/places';
 import { holdAll, holdTask } from '@/core/commands/groups';
+import { fileAll } from '@/core/commands/several';
 import { layAll, placeAll, placeTask, putInTray } from '@/core/commands/plan';
 import type { Id } from '@/core/model/common';
 import { blockOf, taskOf, trayItemOf } from '@/core/tasks/places';
@@ -9,7 +10,7 @@ import { dateOf } from '@/core/time/zone';
 import { here } from '@/state/here';
 import { atOnce } from '@/state/shown';
 import { currentWorkspace, newId, store } from '@/state/workspaceStore';
-import { letGo, placeOf, useDrag, type Dragged, type Target } from './dragStore';
+import { letGo, placeOf, useDrag, type Dragged, type FileTarget, type Target } from './dragStore';
 import { meaningOf, rowOf } from './meaning';
 
 /** Lets go of what is dragged: runs the one command that brings it to its target. */
@@ -28,16 +29,29 @@ function bring(dragged: Dragged, target: Target): void {
     if (place) void takeOff(place);
     return;
   }
+  if (target.kind === 'file') return fileAway(dragged, target);
   if (dragged.kind === 'task' && dragged.tasks.length > 1) return dropSeveral(dragged, target);
   dropOne(dragged, target);
 }
 
-type Goal = Exclude<Target, { kind: 'off' | 'days' }>;
+type Goal = Exclude<Target, { kind: 'off' | 'days' | 'file' }>;
 type OfTask = Exclude<Dragged, { kind: 'event' }>;
 
 function dropEvent({ event }: Extract<Dragged, { kind: 'event' }>, target: Target) {
   if (target.kind === 'hours') moveTo(event, target.start, target.minutes);
   if (target.kind === 'days') moveToDay(event, target.date);
+}
+
+/** Says of what list or category tasks are that have no place yet. */
+function fileAway(dragged: OfTask, target: FileTarget) {
+  const workspace = currentWorkspace();
+  const name = workspace[target.into].get(target.id)?.name ?? '';
+  const [first = '', ...more] = dragged.tasks;
+  const what =
+    more.length > 0 ? `${dragged.tasks.length} tasks` : (taskOf(workspace, first)?.title ?? 'The task');
+  const said = target.into === 'lists' ? { listId: target.id } : { categoryName: name };
+  if (!store.run(fileAll, { ids: dragged.tasks, said }, `${what}: ${name}`)) return;
+  if (dragged.kind === 'task') dragged.then?.();
 }
 
 /** Where in the plan it comes from, as it stands now. */

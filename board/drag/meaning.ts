@@ -33,7 +33,7 @@ export function meaningOf(workspace: Workspace, dragged: Dragged, target: Target
 
 /** What is put where by letting go at a target; nothing when it leaves the plan or goes by whole days. */
 function placingsOf(workspace: Workspace, dragged: Dragged, target: Target | null, zone: Zone): Placing[] {
-  if (!target || target.kind === 'off' || target.kind === 'days') return [];
+  if (!target || target.kind === 'off' || target.kind === 'days' || target.kind === 'file') return [];
   if (dragged.tasks.length > 1 && target.kind === 'hours')
     return rowOf(workspace, dragged, target.start, zone).map(({ taskId, start, minutes }) => ({
       what: { kind: 'task', taskId },
@@ -76,6 +76,8 @@ function whereWords(workspace: Workspace, dragged: Dragged, target: Target | nul
       const first = dateWords(target.date);
       return more > 0 ? `${first} – ${dateWords(addDays(target.date, more))}` : first;
     }
+    case 'file':
+      return `Into ${workspace[target.into].get(target.id)?.name ?? ''}`;
     case 'group':
       return groupWords(workspace, dragged, target.blockId);
     case 'hours': {

@@ -7,9 +7,20 @@ import { here } from '@/state/here';
 import { currentWorkspace } from '@/state/workspaceStore';
 import { webProps } from '@/ui/dom';
 import { press } from './carry';
-import { aim, letGo, pickUp, placeOf, useDrag, wholeDays, type Dragged, type Target } from './dragStore';
+import {
+  aim,
+  letGo,
+  pickUp,
+  placeOf,
+  useDrag,
+  wholeDays,
+  type Dragged,
+  type FileTarget,
+  type Target,
+} from './dragStore';
 import { drop } from './drop';
 import { DRAG_HELP } from './DragLayer';
+import { filesOf } from './files';
 
 const { onAThing } = table;
 
@@ -25,7 +36,7 @@ function firstAim(dragged: Dragged, date: string): Target {
 
 /** The same hour, or the day as it stands, some days on. */
 function onAnotherDay(target: Target, days: number): Target {
-  if (target.kind === 'off' || target.kind === 'group') return target;
+  if (target.kind === 'off' || target.kind === 'group' || target.kind === 'file') return target;
   if (target.kind !== 'hours') return { ...target, date: addDays(target.date, days) };
   const date = addDays(dateOf(target.start, here().zone), days);
   return { ...target, start: sameHourOn(date, target.start, here().zone) };
@@ -45,6 +56,15 @@ function nextGroup(target: Target, dragged: Dragged, date: string): Target | und
   return next && { kind: 'group', blockId: next.id };
 }
 
+/** The next list or category that a task without a place is filed into, going round. */
+function nextFile(target: Target): FileTarget | undefined {
+  const all = filesOf(currentWorkspace());
+  const shown = all.findIndex(
+    ({ into, id }) => target.kind === 'file' && into === target.into && id === target.id,
+  );
+  return all[(shown + 1) % all.length];
+}
+
 /** Where a key moves the aim to; undefined for keys that mean nothing here. */
 function aimedBy(event: KeyboardEvent, target: Target, dragged: Dragged, date: string): Target | undefined {
   const direction = { ArrowUp: -1, ArrowDown: 1 }[event.key];
@@ -62,6 +82,7 @@ function aimedBy(event: KeyboardEvent, target: Target, dragged: Dragged, date: s
   if (event.key.toLowerCase() === onAThing.tray) {
     return { kind: 'tray', date: target.kind === 'hours' ? dateOf(target.start, here().zone) : date };
   }
+  if (event.key.toLowerCase() === onAThing.file && dragged.kind === 'task') return nextFile(target);
   if (event.key.toLowerCase() === onAThing.group && !(dragged.kind === 'block' && dragged.block.holds))
     return nextGroup(target, dragged, date);
   if (event.key === onAThing.off || event.key === 'Backspace') return { kind: 'off' };

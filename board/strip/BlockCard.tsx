@@ -17,7 +17,9 @@ import { movingBlock } from '../drag/dragStore';
 import { blockElementId } from '../drag/drop';
 import { useDragItem } from '../drag/useDragItem';
 import { keys } from '../keyTable';
+import { pick, usePicked } from '../picked';
 import { Icon } from '@/ui/icons';
+import { Tick } from '@/ui/Tick';
 import { EdgeMark, PriorityMark } from '../marks';
 import { openPanel } from '@/ui/panels';
 import { duplicate } from '@/actions/tasks';
@@ -76,8 +78,12 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
   const { taskId } = block;
   const dragged = movingBlock(block);
   const open = () => openPanel({ kind: 'task', id: taskId, blockId: block.id });
+  const choosing = usePicked((picked) => picked.choosing);
+  const picked = usePicked(({ ids }) => ids.includes(taskId));
+  const choose = () => pick(taskId);
   const drift = useDrift('block', block.id, date);
-  const { props, lifted } = useDragItem(dragged, date, open, {
+  const { props, lifted } = useDragItem(dragged, date, choosing ? choose : open, {
+    [keys.onAThing.choose]: choose,
     [keys.onAThing.again]: () => duplicate(block),
     ...(task ? taskKeys(task) : {}),
   });
@@ -85,11 +91,13 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
   const roomy = box.height >= TWO_LINES && !box.narrow;
   const roomForButton = box.height >= 44 && box.alone && !box.narrow;
   const roomForTick = box.narrow && !box.sliver && box.height >= TICK_BELOW;
-  const look = done
-    ? 'border-edge bg-surface'
-    : missed
-      ? 'border-dashed border-edge bg-surface'
-      : 'border-transparent bg-fill';
+  const look = picked
+    ? 'border-pine bg-surface'
+    : done
+      ? 'border-edge bg-surface'
+      : missed
+        ? 'border-dashed border-edge bg-surface'
+        : 'border-transparent bg-fill';
   return (
     <View
       {...props}
@@ -103,6 +111,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
         holds,
         warning,
         drift?.words,
+        picked ? 'chosen' : '',
       ]
         .filter(Boolean)
         .join(', ')}
@@ -134,13 +143,18 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
         </View>
       )}
       {roomy && block.holds && <HeldTasks block={block} room={box.height - 42} />}
-      {roomForButton && (
+      {choosing && (
+        <View className="absolute right-1 top-1">
+          <Tick ticked={picked} look="on" size={18} />
+        </View>
+      )}
+      {roomForButton && !choosing && (
         <View className="absolute right-0 top-0 flex-row">
           {!done && <TimerButton subject={{ kind: 'task', taskId }} small />}
           <TickBox task={task} />
         </View>
       )}
-      {roomForTick && (
+      {roomForTick && !choosing && (
         <View className="absolute bottom-0 right-0">
           <TickBox task={task} />
         </View>

@@ -1,5 +1,5 @@
 import type { Id } from '../model/common';
-import type { Said } from './clarify';
+import { clarify, type Said } from './clarify';
 import { command } from './command';
 import { putInTray } from './plan';
 import { deleteTask, editTask, tickOff } from './tasks';
@@ -21,6 +21,13 @@ export const editAll = command(
       const trayId = lay?.newIds[i];
       return lay && trayId ? putInTray.apply(edited, { id: trayId, taskId: id, date: lay.date }) : edited;
     }, workspace),
+);
+
+/** Files several tasks into a list or a category, in one step; they wait in the inbox no longer. */
+export const fileAll = command(
+  'file tasks',
+  (workspace, { ids, said }: { ids: readonly Id[]; said: Pick<Said, 'listId' | 'categoryName'> }) =>
+    ids.reduce((now, id) => clarify.apply(now, { id, said, lay: null }), workspace),
 );
 
 /** Ticks several tasks off at an instant. */

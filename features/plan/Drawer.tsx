@@ -3,18 +3,21 @@ import { Pressable, ScrollView, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { useDropArea } from '@/board/drag/areas';
 import { placeOf, useDrag } from '@/board/drag/dragStore';
+import { usePicked } from '@/board/picked';
 import { FindButton } from '@/board/FindButton';
 import { ShortOfTargets } from '@/board/left/ShortOfTargets';
 import { openPanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
-import { countWords, Finding, useFinding } from './Finding';
-import { ToPlaceList, Unestimated, useToPlace } from './ToPlace';
+import { countWords, Finding, Several, useFinding } from './Finding';
+import { ToPlaceList, Unestimated } from './ToPlace';
+import { useToPlace } from './useToPlace';
 
 /** The tasks to place, at the bottom of a phone. It closes while something is dragged; a block let go on it leaves the plan. */
 export function Drawer({ date }: { date: string }) {
   const tasks = useToPlace();
   const finding = useFinding(tasks);
   const [open, setOpen] = useState(false);
+  const choosing = usePicked((picked) => picked.choosing);
   const { attach } = useDropArea({ kind: 'off' });
   const dragging = useDrag(({ dragged }) => dragged !== null);
   const fromPlan = useDrag(({ dragged }) => dragged !== null && placeOf(dragged) !== undefined);
@@ -41,6 +44,11 @@ export function Drawer({ date }: { date: string }) {
           onPress={() => openPanel({ kind: 'quick' })}
         />
       </View>
+      {!open && choosing && (
+        <View className="px-4 pb-2">
+          <Several />
+        </View>
+      )}
       {open && (
         <ScrollView
           tabIndex={0}

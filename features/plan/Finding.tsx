@@ -11,7 +11,8 @@ import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { openPanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
-import { startChoosing, stopChoosing, usePicked } from './picked';
+import { startChoosing, stopChoosing, usePicked } from '@/board/picked';
+import { useToPlace } from './useToPlace';
 
 const ALL = 'all';
 
@@ -60,10 +61,12 @@ export function Finding({ sought, setSought, chosen, setList, options }: ReturnT
 }
 
 /** How many tasks are chosen, and what can be done with them together. */
-function Several() {
+export function Several() {
   const { choosing, ids } = usePicked();
   const workspace = useWorkspace();
   const chosen = ids.flatMap((id) => taskOf(workspace, id) ?? []);
+  const toPlace = useToPlace();
+  const waiting = ids.filter((id) => toPlace.some((task) => task.id === id));
   if (!choosing)
     return (
       <View className="flex-row">
@@ -73,14 +76,14 @@ function Several() {
   return (
     <View className="gap-1 border-y border-line py-2">
       <Words face="strong">
-        {chosen.length > 0 ? `Chosen: ${countWords(chosen)}` : 'Choose tasks below'}
+        {chosen.length > 0 ? `Chosen: ${countWords(chosen)}` : 'Choose tasks here or blocks in the plan'}
       </Words>
       <View className="flex-row flex-wrap gap-2">
         <Button
           label="Place them…"
           kind="primary"
-          disabled={chosen.length === 0}
-          onPress={() => openPanel({ kind: 'placeSeveral', taskIds: ids, then: stopChoosing })}
+          disabled={waiting.length === 0}
+          onPress={() => openPanel({ kind: 'placeSeveral', taskIds: waiting, then: stopChoosing })}
         />
         <Button
           label="Change…"

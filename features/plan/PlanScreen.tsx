@@ -3,6 +3,7 @@ import { useWindowDimensions, View } from 'react-native';
 import { IconButton } from '@/ui/Button';
 import { belongsInPane, usePanels } from '@/ui/panels';
 import { useWide } from '@/ui/useWide';
+import { usePicked } from '@/board/picked';
 import type { PlanView } from '@/board/days/useView';
 import { Agenda } from '@/board/days/Agenda';
 import { Board } from './Board';
@@ -35,6 +36,7 @@ export function PlanScreen(place: PlanView) {
   const fit = useFit();
   const [panes, setPanes] = useState({ tasks: true, details: true });
   usePlanKeys(place, fit);
+  const choosing = usePicked((picked) => picked.choosing);
   const opened = usePanels(({ shown }) => belongsInPane(shown));
   useEffect(() => {
     usePanels.setState({ hasPane: wide });
@@ -45,7 +47,7 @@ export function PlanScreen(place: PlanView) {
   const details = wide && (opened || (hides && panes.details));
   return (
     <View role="main" className="flex-1 flex-row">
-      {wide && panes.tasks && <ToPlacePane date={date} />}
+      {wide && (panes.tasks || choosing) && <ToPlacePane date={date} />}
       <View className="flex-1">
         <PlanHead {...place} fit={fit} roomy={!details}>
           {wide && (

@@ -1,11 +1,11 @@
 import { memo, useEffect, useMemo, useState } from 'react';
 import { ScrollView, View } from 'react-native';
+import type { Id } from '@/core/model/common';
 import type { Task } from '@/core/model/task';
+import { taskOf } from '@/core/tasks/places';
 import { estimated, unestimated } from '@/core/tasks/find';
-import { toPlace } from '@/core/tasks/toPlace';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
-import { useMoment } from '@/ui/clock';
 import { useFirstDrawn } from '@/ui/firstDrawn';
 import { Button } from '@/ui/Button';
 import { useDropArea } from '@/board/drag/areas';
@@ -18,15 +18,10 @@ import { keys } from '@/board/keyTable';
 import { openPanel } from '@/ui/panels';
 import { DueNote, TickBox, TimerButton, taskKeys, useHue } from '@/board/taskParts';
 import { Heading, Words } from '@/ui/Words';
+import { FileInto } from './FileInto';
 import { countWords, Finding, useFinding } from './Finding';
-import { pick, stillWaiting, stopChoosing, usePicked } from './picked';
-
-/** The open tasks that need a place. */
-export function useToPlace(): Task[] {
-  const { zone, now, today } = useMoment();
-  const workspace = useWorkspace();
-  return useMemo(() => toPlace(workspace, today, zone, now), [workspace, today, zone, now]);
-}
+import { useToPlace } from './useToPlace';
+import { pick, stillOpen, stopChoosing, usePicked } from '@/board/picked';
 
 /** The pane beside the day, on a wide screen. What is dropped on it leaves the plan. */
 export function ToPlacePane({ date }: { date: string }) {
@@ -36,6 +31,7 @@ export function ToPlacePane({ date }: { date: string }) {
   return (
     <View ref={attach} className={`w-[300px] border-r ${aimed ? 'border-pine bg-surface' : 'border-line'}`}>
       {drawn && <ToPlaceBody date={date} />}
+      <FileInto />
     </View>
   );
 }
@@ -93,8 +89,10 @@ export const ToPlaceList = memo(function ToPlaceList({
   date: string;
 }) {
   const all = useToPlace();
+  const waiting = useMemo(() => new Set(all.map(({ id }) => id)), [all]);
   const [shown, setShown] = useState(PAGE);
-  useEffect(() => stillWaiting(all), [all]);
+  const workspace = useWorkspace();
+  useEffect(() => stillOpen((id) => taskOf(workspace, id)?.doneAt === null), [workspace]);
   if (tasks.length === 0)
     return (
       <Words tone="soft">
@@ -108,9 +106,15 @@ export const ToPlaceList = memo(function ToPlaceList({
   const captured = tasks.filter((task) => !isTimed(task) && task.inbox);
   return (
     <>
-      <Group name="Due first" tasks={timed} most={shown} date={date} />
-      <Group name="No date" tasks={undated} most={shown - timed.length} date={date} />
-      <Group name="Inbox" tasks={captured} most={shown - timed.length - undated.length} date={date} />
+      <Group name="Due first" tasks={timed} waiting={waiting} most={shown} date={date} />
+      <Group name="No date" tasks={undated} waiting={waiting} most={shown - timed.length} date={date} />
+      <Group
+        name="Inbox"
+        tasks={captured}
+        waiting={waiting}
+        most={shown - timed.length - undated.length}
+        date={date}
+      />
       {captured.length > 0 && (
         <Button label="Go through the inbox" kind="quiet" onPress={() => openPanel({ kind: 'triage' })} />
       )}
@@ -124,9 +128,16 @@ export const ToPlaceList = memo(function ToPlaceList({
   );
 });
 
-type GroupProps = { name: string; tasks: readonly Task[]; most: number; date: string };
+type GroupProps = {
+  name: string;
+  tasks: readonly Task[];
+  /** All that need a place: of several that are chosen these go along. */
+  waiting: ReadonlySet<Id>;
+  most: number;
+  date: string;
+};
 
-function Group({ name, tasks, most, date }: GroupProps) {
+function Group({ name, tasks, waiting, most, date }: GroupProps) {
   if (tasks.length === 0 || most <= 0) return null;
   return (
     <View className="gap-2">
@@ -139,17 +150,19 @@ function Group({ name, tasks, most, date }: GroupProps) {
         </Words>
       </View>
       {tasks.slice(0, most).map((task) => (
-        <PlaceableCard key={task.id} task={task} date={date} />
+        <PlaceableCard key={task.id} task={task} waiting={waiting} date={date} />
       ))}
     </View>
   );
 }
 
-function PlaceableCard({ task, date }: { task: Task; date: string }) {
+type CardProps = { task: Task; waiting: ReadonlySet<Id>; date: string };
+
+function PlaceableCard({ task, waiting, date }: CardProps) {
   const hue = useHue(task);
   const { choosing, ids } = usePicked();
   const picked = ids.includes(task.id);
-  const others = ids.filter((id) => id !== task.id);
+  const others = ids.filter((id) => id !== task.id && waiting.has(id));
   const dragged = picked ? movingTask(task, others, stopChoosing) : movingTask(task);
   const open = () => openPanel({ kind: 'task', id: task.id });
   const choose = () => pick(task.id);

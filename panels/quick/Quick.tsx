@@ -13,7 +13,7 @@ import { Findings } from '@/board/Findings';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { useMoment } from '@/ui/clock';
-import { elementOf } from '@/ui/dom';
+import { elementOf, keyPressed } from '@/ui/dom';
 import type { Panel, Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { Many } from './Many';
@@ -71,13 +71,13 @@ function Quick({ text: given = '', notes: givenNotes = '' }: Panels['quick']) {
         value={text}
         onChangeText={take}
         onKeyPress={(event) => {
-          const { key } = event.nativeEvent;
+          const { key, shiftKey, ctrlKey } = keyPressed(event);
           if (key === 'ArrowUp' && text === '' && last !== '') type(last);
           if (key !== 'Enter') return;
           // it is one line, however many it takes to show
           event.preventDefault();
-          if (isHeld('shiftKey', event.nativeEvent)) typed.setNotes(notes ?? '');
-          else make(isHeld('ctrlKey', event.nativeEvent) ? 'scratch' : kind);
+          if (shiftKey) typed.setNotes(notes ?? '');
+          else make(ctrlKey ? 'scratch' : kind);
         }}
         className="rounded-lg border border-ink-soft bg-surface px-3 py-2.5 font-text text-base text-ink"
       />
@@ -157,10 +157,6 @@ function Quick({ text: given = '', notes: givenNotes = '' }: Panels['quick']) {
     </View>
   );
 }
-
-/** Whether a key was held: the web hands on the event of the browser, which tells of it. */
-const isHeld = (key: 'shiftKey' | 'ctrlKey', event: object): boolean =>
-  key in event && event[key as keyof typeof event] === true;
 
 /** Marks the words of a chip in the line, to be typed anew. */
 function mark(field: TextInput | null, { from, to }: Chip): void {

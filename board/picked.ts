@@ -1,7 +1,7 @@
 import { create } from 'zustand';
 import type { Id } from '@/core/model/common';
 
-/** The tasks that are chosen to be placed together, in the order in which they were chosen. */
+/** The tasks that are chosen in the plan, to place or with a place there, in the order in which they were chosen. */
 export const usePicked = create<{ readonly choosing: boolean; readonly ids: readonly Id[] }>(() => ({
   choosing: false,
   ids: [],
@@ -17,9 +17,9 @@ export const pick = (id: Id) =>
 export const startChoosing = () => usePicked.setState({ choosing: true, ids: [] });
 export const stopChoosing = () => usePicked.setState({ choosing: false, ids: [] });
 
-/** Leaves out what has found its place otherwise. */
-export function stillWaiting(tasks: readonly { readonly id: Id }[]): void {
+/** Leaves out what there is nothing to do about any more. */
+export function stillOpen(isOpen: (id: Id) => boolean): void {
   const { ids } = usePicked.getState();
-  const left = ids.filter((id) => tasks.some((task) => task.id === id));
+  const left = ids.filter(isOpen);
   if (left.length < ids.length) usePicked.setState({ ids: left });
 }
