@@ -1,6 +1,7 @@
-import { attach, detach } from '@/core/commands/attachments';
+import { addLink, attach, detach, removeLink } from '@/core/commands/attachments';
 import { LARGEST_ATTACHMENT, type Attachment, type AttachedTo } from '@/core/model/attachment';
 import { bounds, shortened } from '@/core/model/bounds';
+import type { Link } from '@/core/model/link';
 import { here } from '@/state/here';
 import { newId, store } from '@/state/workspaceStore';
 import { sizeWords } from '@/ui/sizeWords';
@@ -58,6 +59,13 @@ export async function attachFiles(files: readonly File[], of: AttachedTo): Promi
 
 export const removeAttachment = ({ id, name }: Attachment): boolean =>
   store.run(detach, { id }, `${name} is removed`);
+
+/** Adds a link to a task or a meeting. */
+export const addLinkTo = (of: AttachedTo, { address, name }: Pick<Link, 'address' | 'name'>): boolean =>
+  store.run(addLink, { id: newId(), of, address, name, addedAt: here().now }, `${name || address} is linked`);
+
+export const removeLinkOf = ({ id, name, address }: Link): boolean =>
+  store.run(removeLink, { id }, `${name || address} is removed`);
 
 /** The file itself, of no type that a browser would run. */
 export const fileOf = ({ data }: Attachment): Blob =>

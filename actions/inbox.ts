@@ -66,7 +66,11 @@ export const sayOfAll = (ids: readonly Id[], said: Said, date: string | null): b
   );
 
 export const tickAll = (ids: readonly Id[]): boolean =>
-  store.run(tickOffAll, { ids, at: here().now }, `${called(ids)} ${are(ids)} done`);
+  store.run(
+    tickOffAll,
+    { ids, at: here().now, next: { newId, zone: here().zone } },
+    `${called(ids)} ${are(ids)} done`,
+  );
 
 export const removeAll = (ids: readonly Id[]): boolean =>
   store.run(deleteAll, { ids, at: here().now }, `Deleted ${called(ids)}`);

@@ -8,7 +8,9 @@ import type { Workspace } from '@/core/model/workspace';
 import { doneWords } from '@/core/tasks/doneWords';
 import { newTask } from '@/core/tasks/newTask';
 import { spanOfBlock, subjectTitle, taskOf } from '@/core/tasks/places';
-import { timeOf } from '@/core/time/zone';
+import { dayAgain } from '@/core/tasks/again';
+import { dateWords } from '@/core/time/words';
+import { dateOf, timeOf } from '@/core/time/zone';
 import { runningEntry } from '@/core/track/entries';
 import { minutesSpent, subjectKey } from '@/core/track/spent';
 import { here } from '@/state/here';
@@ -23,7 +25,9 @@ export function toggleDone(task: Task): void {
   else {
     const { entries, events } = currentWorkspace();
     const spent = minutesSpent(entries, task.id, now);
-    store.run(tickOff, { id: task.id, at: now }, doneWords(task, events, spent, zone, now));
+    const again = task.again ? `, comes again ${dateWords(dayAgain(dateOf(now, zone), task.again))}` : '';
+    const words = `${doneWords(task, events, spent, zone, now)}${again}`;
+    store.run(tickOff, { id: task.id, at: now, next: { newId, zone } }, words);
   }
 }
 

@@ -1,6 +1,6 @@
 import { occurrencesOn } from '@/core/calendar/occurrences';
 import { placeTask, planNewTask, putInTray } from '@/core/commands/plan';
-import { attach } from '@/core/commands/attachments';
+import { addLink, attach } from '@/core/commands/attachments';
 import { noteOn } from '@/core/commands/remarks';
 import { sealWeek } from '@/core/commands/seals';
 import { addEntry, startTimer } from '@/core/commands/track';
@@ -53,6 +53,9 @@ const intentions = (today: IsoDate): Intention[] =>
     doneAt: null,
     rank,
   }));
+
+/** The task that comes again after it was done. */
+const AGAIN = 'Clean up the sensor log';
 
 /** The task that the demo shows with steps. */
 const TOOLS = 'Volunteer day: tool list';
@@ -173,6 +176,17 @@ function withReadings(workspace: Workspace, now: number): Workspace {
     : workspace;
 }
 
+/** The gauges can be looked up, and the sensors are cleaned again so long after they were. */
+function withLinks(workspace: Workspace, now: number): Workspace {
+  const task = workspace.tasks.values().find(({ title }) => title === 'Grant report, section 2');
+  const pump = workspace.tasks.values().find(({ title }) => title === AGAIN);
+  const weeks = { every: 2, unit: 'week' } as const;
+  const again = pump ? editTask.apply(workspace, { id: pump.id, again: weeks }) : workspace;
+  const address = 'https://gauges.river.example/reach-4';
+  const link = { id: 'gauges', address, name: 'Gauge data of reach 4', addedAt: now };
+  return task ? addLink.apply(again, { ...link, of: { kind: 'task', taskId: task.id } }) : again;
+}
+
 /** What was noted in a meeting of the day that has ended, the first of it that takes time. */
 function noted(workspace: Workspace, date: IsoDate, zone: Zone, now: number): Workspace {
   const meeting = occurrencesOn(workspace.events, date, zone).find(({ busy, to }) => busy && to <= now);
@@ -229,5 +243,5 @@ export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; 
   workspace = smallTasks(workspace, workingDay(today, 2), zone);
   for (let back = 9; back >= 0; back -= 1)
     workspace = live(workspace, addDays(today, -back), zone, now, random);
-  return withReadings(noted(sealed(workspace, today, zone), today, zone, now), now);
+  return withLinks(withReadings(noted(sealed(workspace, today, zone), today, zone, now), now), now);
 }

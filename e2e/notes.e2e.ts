@@ -4,7 +4,18 @@ import os from 'node:os';
 import path from 'node:path';
 import { after, before, test } from 'node:test';
 import { leave, openPage, openStage, settled, type Stage } from './browser';
-import { downloads, eventually, isAccessible, isGone, press, pressText, sees, textOf, type } from './steps';
+import {
+  boxOf,
+  downloads,
+  eventually,
+  isAccessible,
+  isGone,
+  press,
+  pressText,
+  sees,
+  textOf,
+  type,
+} from './steps';
 
 let stage: Stage;
 before(async () => void (stage = await openStage()));
@@ -134,4 +145,46 @@ test('files are attached to a task, shown or saved, kept over a reload and remov
   assert.deepEqual(complaints, []);
   await leave(page);
   rmSync(folder, { recursive: true });
+});
+
+test('links belong to a task or to all times of a meeting, and a task comes again after it was done', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/tasks');
+  await pressText(page, 'Grant report, section 2');
+  await boxOf(page, 'Open Gauge data of reach 4');
+  await type(page, 'Add a link', 'javascript:alert(1)');
+  await sees(page, '“javascript:alert(1)” is no address');
+  await type(page, 'Add a link', 'https://funder.example/form the form');
+  await boxOf(page, 'Open the form');
+  await isAccessible(page, 'links and files');
+  await press(page, 'Remove the link the form');
+  await isGone(page, 'Open the form');
+  await page.keyboard.press('Escape');
+  await press(page, 'Undo remove link');
+  await pressText(page, 'Grant report, section 2');
+  await boxOf(page, 'Open the form');
+  await page.keyboard.press('Escape');
+
+  await pressText(page, 'Order waders');
+  await type(page, 'Once more, so long after', 'soon');
+  await sees(page, '“soon” is no such time. Try 2 weeks or a month.');
+  await type(page, 'Once more, so long after', '2 weeks');
+  await page.keyboard.press('Escape');
+  await isGone(page, 'Once more, so long after');
+  await press(page, 'Done: Order waders');
+  await sees(page, 'comes again Tue 8 Dec');
+  await page.goto(`${stage.address}/plan?view=agenda&day=2026-12-08`);
+  await settled(page);
+  await sees(page, 'Order waders');
+
+  await page.goto(`${stage.address}/plan?view=week`);
+  await settled(page);
+  await press(page, 'Meeting Crew call');
+  await pressText(page, 'all times');
+  await type(page, 'Add a link', 'https://call.example/crew');
+  await boxOf(page, 'Open call.example/crew');
+  await press(page, 'Later');
+  await press(page, 'Meeting Crew call');
+  await boxOf(page, 'Open call.example/crew');
+  assert.deepEqual(complaints, []);
+  await leave(page);
 });

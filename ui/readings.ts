@@ -1,3 +1,4 @@
+import { LINK } from '@/core/model/link';
 import { readDuration } from '@/core/capture/readDuration';
 import { readTime } from '@/core/capture/readTime';
 import { bounds, shortened } from '@/core/model/bounds';
@@ -45,6 +46,14 @@ export const readWords = (typed: string): Reading<string> => upTo(bounds.notes, 
 /** How long before something; nothing typed is never. */
 export const readLead = (typed: string): Reading<number | null> =>
   /^(|never)$/i.test(typed.trim()) ? { value: null } : readLength(typed);
+
+/** An address to open, and after it what it is called: `https://… the gauge data`. */
+export function readLink(typed: string): Reading<{ address: string; name: string }> {
+  const [, address = '', name = ''] = /^\s*(\S+)\s*(.*)$/s.exec(typed) ?? [];
+  return LINK.test(address)
+    ? { value: { address, name: name.trim() } }
+    : { problem: `${quoted(typed.trim())} is no address. It begins with https://, mailto: or tel:` };
+}
 
 /** An address that opens a page or a call. */
 export const readAddress = (typed: string): Reading<string> => {

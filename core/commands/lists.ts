@@ -1,7 +1,7 @@
 import { groupedBy } from '../model/collection';
 import type { Id } from '../model/common';
 import type { Due, Task, TaskList } from '../model/task';
-import { newTask } from '../tasks/newTask';
+import { asNew, type Copying } from '../tasks/again';
 import { openLists } from '../tasks/lists';
 import { highestRank, inRank } from '../tasks/order';
 import { addDays, daysBetween, type Zone } from '../time/zone';
@@ -89,33 +89,6 @@ export const moveList = command('move list', (workspace, { id, by }: { id: Id; b
     ...ids.map((each, rank) => ({ ...existing(workspace.lists, each, 'list'), rank })),
   );
 });
-
-type Copying = {
-  readonly newId: () => Id;
-  /** Epoch ms. */
-  readonly at: number;
-};
-
-/** A task once more, as one that nobody has begun: without ticks, places, times spent and where it came from. */
-const asNew = (task: Task, { newId, at }: Copying): Omit<Task, 'rank'> => {
-  const { title, notes, listId, estimate, priority, due, category, energy, notBefore, neededBy, partOf } =
-    task;
-  const steps = task.steps?.map((step) => ({ ...step, id: newId(), doneAt: null }));
-  const words = {
-    title,
-    notes,
-    listId,
-    estimate,
-    priority,
-    due,
-    category,
-    energy,
-    notBefore,
-    neededBy,
-    partOf,
-  };
-  return newTask({ ...words, steps, id: newId(), createdAt: at });
-};
 
 /** Adds a task once more, above the others. */
 export const copyTask = command('duplicate task', (workspace, { id, ...copying }: { id: Id } & Copying) =>

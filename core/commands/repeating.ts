@@ -7,6 +7,7 @@ import type { Block } from '../model/plan';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { daysBetween } from '../time/zone';
+import { alsoOf } from './attachments';
 import { command, existing, put, without } from './command';
 import type { Scope } from './events';
 import { deleteTask, withWords, type TaskWords } from './tasks';
@@ -116,5 +117,5 @@ function splitAt(workspace: Workspace, { id, recurrence, scope, newId }: At) {
     'tasks',
     ...later,
   );
-  return { split, id: newId, times: later, open: later.filter(isOpen) };
+  return { split: alsoOf(split, id, newId), id: newId, times: later, open: later.filter(isOpen) };
 }

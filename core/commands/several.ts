@@ -2,7 +2,7 @@ import type { Id } from '../model/common';
 import { clarify, type Said } from './clarify';
 import { command } from './command';
 import { putInTray } from './plan';
-import { deleteTask, editTask, tickOff } from './tasks';
+import { deleteTask, editTask, tickOff, type Next } from './tasks';
 
 /** Says the same of several tasks in one step; `lay` puts them into the tray of a day as well. */
 export const editAll = command(
@@ -31,8 +31,10 @@ export const fileAll = command(
 );
 
 /** Ticks several tasks off at an instant. */
-export const tickOffAll = command('tick off', (workspace, { ids, at }: { ids: readonly Id[]; at: number }) =>
-  ids.reduce((now, id) => tickOff.apply(now, { id, at }), workspace),
+export const tickOffAll = command(
+  'tick off',
+  (workspace, { ids, at, next }: { ids: readonly Id[]; at: number; next?: Next }) =>
+    ids.reduce((now, id) => tickOff.apply(now, { id, at, ...(next ? { next } : {}) }), workspace),
 );
 
 /** Deletes several tasks with their blocks. */

@@ -1,9 +1,12 @@
 import type { Id } from '../model/common';
+import { groupedBy } from '../model/collection';
 import { categoryNamed, withCategories } from '../model/categories';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { lowestRank, rankBetween } from '../tasks/order';
-import { taskOf } from '../tasks/places';
+import { nextAfter, type Again } from '../tasks/again';
+import { lastPlaceOf, taskOf } from '../tasks/places';
+import { dateOf, type Zone } from '../time/zone';
 import { command, existing, forget, put } from './command';
 import { commandOn } from './touching';
 import { stopRunning } from './track';
@@ -58,7 +61,8 @@ export const editTask = commandOn(
       due,
       neededBy,
       ...rest
-    }: { id: Id } & TaskWords & Partial<Pick<Task, 'due' | 'neededBy' | 'energy' | 'steps' | 'notBefore'>>,
+    }: { id: Id } & TaskWords &
+      Partial<Pick<Task, 'due' | 'neededBy' | 'energy' | 'steps' | 'notBefore' | 'again'>>,
   ) => {
     const { known, words } = withWords(workspace, rest);
     const task = existing(known.tasks, id, 'task');
@@ -79,17 +83,53 @@ export const releaseFromMeeting = commandOn('edit', 'id', (workspace, { id }: { 
   return put(workspace, 'tasks', task);
 });
 
-/** Ticks a task off at an instant; a timer that runs on it stops. */
-export const tickOff = commandOn('tick off', 'id', (workspace, { id, at }: { id: Id; at: number }) => {
-  const task = existing(workspace.tasks, id, 'task');
-  const ticked = put(workspace, 'tasks', { ...task, doneAt: at });
-  return stopRunning(ticked, at, (entry) => entry.subject.kind === 'task' && entry.subject.taskId === id);
-});
+/** What a task that comes again after it was done needs: ids for the new one and what is of it, and the person's zone. */
+export type Next = { readonly newId: () => Id; readonly zone: Zone };
 
-/** Takes a tick back. */
-export const reopen = commandOn('untick', 'id', (workspace, { id }: { id: Id }) =>
-  put(workspace, 'tasks', { ...existing(workspace.tasks, id, 'task'), doneAt: null }),
+/** Ticks a task off at an instant; a timer that runs on it stops. One that comes again is there once more, if `next` is given. */
+export const tickOff = commandOn(
+  'tick off',
+  'id',
+  (workspace, { id, at, next }: { id: Id; at: number; next?: Next }) => {
+    const task = existing(workspace.tasks, id, 'task');
+    const ticked = put(workspace, 'tasks', { ...task, doneAt: at });
+    const stopped = stopRunning(
+      ticked,
+      at,
+      (entry) => entry.subject.kind === 'task' && entry.subject.taskId === id,
+    );
+    return task.again && next && task.doneAt === null
+      ? withNext(stopped, task, task.again, at, next)
+      : stopped;
+  },
 );
+
+/** The workspace with the task that comes after one that was done at an instant, in the tray of its day if that had a place. */
+function withNext(
+  workspace: Workspace,
+  task: Task,
+  again: Again,
+  at: number,
+  { newId, zone }: Next,
+): Workspace {
+  const placed = lastPlaceOf(workspace, task.id) !== undefined;
+  const { date, task: next } = nextAfter(task, again, dateOf(at, zone), placed, { newId, at });
+  const added = addTask.apply(workspace, next);
+  return placed ? put(added, 'tray', { id: newId(), taskId: next.id, date }) : added;
+}
+
+const followers = groupedBy<Task>(({ follows }) => follows ?? []);
+
+/** Takes a tick back; the task that came after it, still to be done, goes. */
+export const reopen = commandOn('untick', 'id', (workspace, { id }: { id: Id }) => {
+  const open = followers(workspace.tasks, id).filter(({ doneAt }) => doneAt === null);
+  const alone = forget(
+    workspace,
+    'tasks',
+    open.map((task) => task.id),
+  );
+  return put(alone, 'tasks', { ...existing(alone.tasks, id, 'task'), doneAt: null });
+});
 
 /** Deletes a task with its blocks; the time spent on it stays on record. */
 export const deleteTask = commandOn('delete task', 'id', (workspace, { id, at }: { id: Id; at: number }) => {

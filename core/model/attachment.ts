@@ -1,18 +1,26 @@
 import * as z from '../zod';
-import { bounds, textUpTo, Title } from './bounds';
+import { bounds, listUpTo, textUpTo, Title } from './bounds';
 import { Changed, Id, Instant, openObject } from './common';
 
 /** A file is kept up to this size, in bytes. */
 export const LARGEST_ATTACHMENT = 5_000_000;
 
-/** A small file or picture that was attached to a task, or to one meeting. */
+/** What a file or a link belongs to. */
+export const AttachedTo = z.discriminatedUnion('kind', [
+  openObject({ kind: z.literal('task'), taskId: Id }),
+  /** All times of a repeating task, which is several where it was split. */
+  openObject({ kind: z.literal('repeat'), repeatIds: listUpTo(Id, bounds.times) }),
+  /** One time of an event. */
+  openObject({ kind: z.literal('meeting'), occurrence: Id }),
+  /** All times of an event. */
+  openObject({ kind: z.literal('event'), eventId: Id }),
+]);
+export type AttachedTo = z.infer<typeof AttachedTo>;
+
+/** A small file or picture that was attached to a task or a meeting. */
 export const Attachment = openObject({
   id: Id,
-  /** The task, or the occurrence of an event. */
-  of: z.discriminatedUnion('kind', [
-    openObject({ kind: z.literal('task'), taskId: Id }),
-    openObject({ kind: z.literal('meeting'), occurrence: Id }),
-  ]),
+  of: AttachedTo,
   name: Title,
   /** What the browser takes it for, as `image/png`; '' where it does not know. */
   type: textUpTo(bounds.title),
@@ -26,4 +34,3 @@ export const Attachment = openObject({
   ...Changed,
 });
 export type Attachment = z.infer<typeof Attachment>;
-export type AttachedTo = Attachment['of'];

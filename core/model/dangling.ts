@@ -29,6 +29,7 @@ const names: Readonly<Record<string, readonly [one: string, many: string]>> = {
   tasks: ['task', 'tasks'],
   messages: ['message', 'messages'],
   attachments: ['attached file', 'attached files'],
+  links: ['link', 'links'],
   tray: ['line of a tray', 'lines of trays'],
   events: ['event', 'events'],
   repeats: ['repeating task', 'repeating tasks'],

@@ -1,10 +1,11 @@
 import type * as z from '../zod';
-import { Attachment } from './attachment';
+import { Attachment, type AttachedTo } from './attachment';
 import { Category } from './category';
 import type { Stored } from './collection';
 import { Deletion } from './deletion';
 import { Calendar, CalendarEvent } from './event';
 import { DayCapacity, Frame, FrameHold, Target, ZoneChange, type FrameZone } from './frame';
+import { Link } from './link';
 import { Message } from './message';
 import { Block, Intention, TimeEntry, TrayItem } from './plan';
 import { Remark } from './remark';
@@ -94,6 +95,20 @@ const zonesRefer = <R extends { readonly zones: FrameZone[] }>(): readonly Refer
   },
 ];
 
+/** What belongs to a task goes with it, and what belongs to repeating tasks with the last of them. */
+const ownersRefer = <R extends { readonly of: AttachedTo }>(): readonly Reference<R>[] => [
+  { to: 'tasks', ids: ({ of }) => (of.kind === 'task' ? [of.taskId] : []), without: goes },
+  {
+    to: 'repeats',
+    ids: ({ of }) => (of.kind === 'repeat' ? of.repeatIds : []),
+    without: (record, id) => {
+      const { of } = record;
+      const left = of.kind === 'repeat' ? of.repeatIds.filter((other) => other !== id) : [];
+      return left.length === 0 ? null : { ...record, of: { kind: 'repeat', repeatIds: left } };
+    },
+  },
+];
+
 export const records = {
   lists: kind<TaskList>({ schema: TaskList, version: 2, part: all, refers: [inCategory()] }),
   categories: kind<Category>({ schema: Category, version: 1, part: all }),
@@ -107,6 +122,11 @@ export const records = {
         to: 'tasks',
         ids: ({ partOf }) => (partOf === undefined ? [] : [partOf]),
         without: ({ partOf: _, ...task }) => task,
+      },
+      {
+        to: 'tasks',
+        ids: ({ follows }) => (follows === undefined ? [] : [follows]),
+        without: ({ follows: _, ...task }) => task,
       },
     ],
   }),
@@ -122,14 +142,9 @@ export const records = {
     version: 1,
     // each by itself, as it may be large
     part: ({ id }) => id,
-    refers: [
-      {
-        to: 'tasks',
-        ids: ({ of }) => (of.kind === 'task' ? [of.taskId] : []),
-        without: goes,
-      },
-    ],
+    refers: ownersRefer(),
   }),
+  links: kind<Link>({ schema: Link, version: 1, part: all, refers: ownersRefer() }),
   // they outlive the event, as a calendar that is read again may lack it for a while
   remarks: kind<Remark>({ schema: Remark, version: 1, part: ({ from }) => month(from) }),
   scratch: kind<ScratchNote>({ schema: ScratchNote, version: 1, part: ({ date }) => date.slice(0, 7) }),

@@ -69,6 +69,15 @@ export const Task = openObject({
   /** It is out of sight until the day, or the hour of it (wall time, the person's zone). */
   notBefore: z.optional(Due),
   steps: z.optional(listUpTo(Step, bounds.steps)),
+  /** So long after it was done it comes again, as a new task. */
+  again: z.optional(
+    openObject({
+      every: z.int().check(z.gte(1), z.lte(999)),
+      unit: z.enum(['day', 'week', 'month', 'year']),
+    }),
+  ),
+  /** The task that it came again after. */
+  follows: z.optional(Id),
   /** The larger task that it is a part of. */
   partOf: z.optional(Id),
   ...Changed,

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { noteOn } from '@/core/commands/remarks';
+import { isRepeating } from '@/core/commands/events';
 import { addEntry } from '@/core/commands/track';
 import { detailsAt, occurrenceAt, type Occurrence } from '@/core/calendar/occurrences';
 import { ruleWords } from '@/core/calendar/repeat';
@@ -11,6 +12,7 @@ import { entriesOf, subjectOfMeeting } from '@/core/track/spent';
 import { useWorkspace } from '@/state/shown';
 import { newId, store } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
+import { change } from '@/actions/events';
 import { Button } from '@/ui/Button';
 import { TimerButton } from '@/board/taskParts';
 import { Words } from '@/ui/Words';
@@ -36,6 +38,7 @@ export function MeetingDetails({ meeting: opened }: { meeting: Occurrence }) {
   const event = events.get(opened.eventId);
   if (!event) return <Words>This event is no longer there.</Words>;
   const meeting = occurrenceAt(event, opened.recurrence, zone);
+  const holds = isRepeating(event) ? 'one' : 'all';
   const details = detailsAt(event, meeting.recurrence);
   const subject = subjectOfMeeting(meeting);
   const clock = (instant: number) => clockWords(instant, zone, settings.clock);
@@ -57,13 +60,19 @@ export function MeetingDetails({ meeting: opened }: { meeting: Occurrence }) {
           <Words tone="soft">Repeats {ruleWords(event.rule, event.start.wall.slice(0, 10))}</Words>
         )}
       </View>
-      <MeetingSays details={details} />
+      <MeetingSays
+        details={details}
+        {...(event.madeHere ? { onNotes: (notes) => change(meeting, holds, { notes }) } : {})}
+      />
       <Notes
         label="My notes"
         text={remarks.get(meeting.id)?.text ?? ''}
         onSave={(text) => store.tryTo(noteOn, { meeting, text })}
       />
-      <Attachments of={{ kind: 'meeting', occurrence: meeting.id }} />
+      <Attachments
+        of={{ kind: 'meeting', occurrence: meeting.id }}
+        all={isRepeating(event) ? { kind: 'event', eventId: event.id } : undefined}
+      />
       {!meeting.allDay && (
         <>
           <View className="flex-row flex-wrap gap-2">

@@ -4,6 +4,7 @@ import { shortened } from '@/core/model/bounds';
 import type { Attendee, EventDetails } from '@/core/model/event';
 import { Button } from '@/ui/Button';
 import { Words } from '@/ui/Words';
+import { ReadNotes } from '../parts/Notes';
 
 const answers: Record<Attendee['answer'], string> = {
   yes: 'comes',
@@ -27,8 +28,14 @@ function placeOf(uri: string): string | undefined {
   }
 }
 
+type Props = {
+  details: EventDetails;
+  /** Keeps other notes; those of one’s own events are Markdown, a file may hold anything. */
+  onNotes?: (notes: string) => boolean;
+};
+
 /** What the calendar says of a meeting beyond its hours: how to join, notes, who comes. */
-export function MeetingSays({ details }: { details: EventDetails }) {
+export function MeetingSays({ details, onNotes }: Props) {
   const { notes, attendees } = details;
   const [whole, setWhole] = useState(false);
   const calls = details.calls.flatMap(({ uri, label }) => {
@@ -53,8 +60,9 @@ export function MeetingSays({ details }: { details: EventDetails }) {
           ))}
         </View>
       )}
-      {notes !== '' && <Words>{whole ? notes : shortened(notes, SHOWN_AT_FIRST)}</Words>}
-      {!whole && notes.length > SHOWN_AT_FIRST && (
+      {onNotes && notes !== '' && <ReadNotes text={notes} onSave={onNotes} />}
+      {!onNotes && notes !== '' && <Words>{whole ? notes : shortened(notes, SHOWN_AT_FIRST)}</Words>}
+      {!onNotes && !whole && notes.length > SHOWN_AT_FIRST && (
         <View className="flex-row">
           <Button label="Show all of it" kind="quiet" onPress={() => setWhole(true)} />
         </View>

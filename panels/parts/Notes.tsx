@@ -45,12 +45,17 @@ export function Notes({ label = 'Notes', text, onSave }: Props) {
         </Words>
         <Button label="Edit" says={`Edit: ${label}`} kind="quiet" onPress={() => setEditing(true)} />
       </View>
-      <Suspense fallback={<Words>{shortened(text, SHOWN_AT_FIRST)}</Words>}>
-        <Read text={text} onSave={onSave} />
-      </Suspense>
+      <ReadNotes text={text} onSave={onSave} />
     </View>
   );
 }
+
+/** Notes as they read, with boxes to tick. */
+export const ReadNotes = ({ text, onSave }: { text: string; onSave: Props['onSave'] }) => (
+  <Suspense fallback={<Words>{shortened(text, SHOWN_AT_FIRST)}</Words>}>
+    <Read text={text} onSave={onSave} />
+  </Suspense>
+);
 
 function Read({ text, onSave }: { text: string; onSave: Props['onSave'] }) {
   const { Markdown } = useLater(markdown);

@@ -5,6 +5,7 @@ import { copyTask } from '@/core/commands/lists';
 import { editTask } from '@/core/commands/tasks';
 import type { Id } from '@/core/model/common';
 import type { Task } from '@/core/model/task';
+import { againWords, readAgain, type Again } from '@/core/tasks/again';
 import { blockOf, lastPlaceOf, taskOf, trayItemOf } from '@/core/tasks/places';
 import { repeatingOf } from '@/core/tasks/repeating';
 import { useWorkspace } from '@/state/shown';
@@ -13,7 +14,7 @@ import { newId, store } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
-import { Field } from '@/ui/Field';
+import { Field, type Reading } from '@/ui/Field';
 import { readTitle, readWords } from '@/ui/readings';
 import { openPanel } from '@/ui/panels';
 import { Attachments } from '../parts/Attachments';
@@ -33,6 +34,12 @@ import { Parts } from './Parts';
 import { Steps } from './Steps';
 import { deleteTimes, editTimes, setRule, startOfPlace } from '@/actions/repeats';
 import { TimerButton } from '@/board/taskParts';
+
+const readAgainOrNone = (typed: string): Reading<Again | undefined> => {
+  if (typed.trim() === '') return { value: undefined };
+  const again = readAgain(typed);
+  return again ? { value: again } : { problem: `“${typed.trim()}” is no such time. Try 2 weeks or a month.` };
+};
 
 type TaskDetailsProps = { id: Id; blockId?: Id | undefined; trayId?: Id | undefined };
 
@@ -116,12 +123,24 @@ export function TaskDetails({ id, blockId, trayId }: TaskDetailsProps) {
       />
       <ListChoice value={task.listId} onChoose={(listId) => edit({ listId })} />
       <Notes text={task.notes} onSave={(notes) => edit({ notes })} />
-      {!repeating && <Attachments of={{ kind: 'task', taskId: id }} />}
+      <Attachments
+        of={{ kind: 'task', taskId: id }}
+        all={task.repeats && { kind: 'repeat', repeatIds: [task.repeats.id] }}
+      />
       <RepeatFields
         rule={repeating?.rule ?? null}
         start={(repeating?.start ?? startOfPlace(place)).wall.slice(0, 10)}
         onRule={(rule) => setRule(task, rule, place)}
       />
+      {!repeating && (
+        <Field
+          label="Once more, so long after it is done"
+          text={task.again ? againWords(task.again) : ''}
+          read={readAgainOrNone}
+          placeholder="2 weeks"
+          onSave={(again) => store.run(editTask, { id, again })}
+        />
+      )}
       <SpentList subject={{ kind: 'task', taskId: id }} estimate={task.estimate} date={today} />
       <View className="flex-row flex-wrap gap-2">
         {!repeating && <Button label="Duplicate" onPress={() => copy(task)} />}
