@@ -1,3 +1,4 @@
+import '@/ui/sharedParts';
 import '../global.css';
 import { watchClock } from '@/actions/watch';
 import { defaultSettings } from '@/core/model/settings';

@@ -3,7 +3,8 @@ import { copyFileSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 
 /*
- * What the page needs before its script runs: the fonts, asked for at once, and Temporal for browsers without it. Their
+ * What the page needs before its script runs: the fonts, asked for at once, and Temporal for browsers without it; and what it
+ * does not need yet. Their
  * names tell their contents, as those of all files that are kept for ever.
  */
 
@@ -36,9 +37,15 @@ const faces = shipped.map(
 
 const page = path.join(dist, 'index.html');
 const html = readFileSync(page, 'utf8');
+// what later parts share is loaded with the first of them (ui/sharedParts.ts)
+const named = html.replace(
+  /<script src="([^"]*\/__common-[^"]*)" defer><\/script>/,
+  '<link id="shared-parts" rel="prefetch" href="$1" as="script" />',
+);
+if (named === html) throw new Error('index.html names no script that later parts share.');
 writeFileSync(
   page,
-  html.replace('<style>', `${links.join('\n    ')}\n    <style>\n      ${faces.join('\n      ')}`),
+  named.replace('<style>', `${links.join('\n    ')}\n    <style>\n      ${faces.join('\n      ')}`),
 );
 
 copyFileSync(path.join(root, 'node_modules/temporal-polyfill/global.js'), path.join(dist, 'temporal.js'));
