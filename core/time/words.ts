@@ -1,6 +1,5 @@
-import { Temporal } from 'temporal-polyfill';
 import { MINUTE } from './span';
-import { addDays, timeOf, type IsoDate, type Zone } from './zone';
+import { addDays, timeOf, weekdayOf, type IsoDate, type Zone } from './zone';
 
 /** Clocks of 12 or of 24 hours. */
 export type ClockStyle = 12 | 24;
@@ -43,31 +42,31 @@ export const hourWords = (instant: number, zone: Zone, style: ClockStyle): strin
 /** Some words as a line of their own begins: `Today, 9:00` of `today, 9:00`. */
 export const asLine = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
-const inParts = (date: IsoDate, parts: Intl.DateTimeFormatOptions) =>
-  Temporal.PlainDate.from(date).toLocaleString('en-GB', parts).replace(',', '');
-
-/** `Tue 24 Nov`. */
-export const dateWords = (date: IsoDate): string =>
-  inParts(date, { weekday: 'short', day: 'numeric', month: 'short' });
-
-/** `24 Nov`. */
-export const dayMonthWords = (date: IsoDate): string => inParts(date, { day: 'numeric', month: 'short' });
-
 /** The weekdays, Monday first. */
 export const weekdayNames = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+const monthNames = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
 /** A weekday in three letters, Monday is 1. */
 export const shortWeekday = (weekday: number): string => (weekdayNames[weekday - 1] ?? '').slice(0, 3);
 
 /** `Tue`. */
-export const weekdayWords = (date: IsoDate): string => inParts(date, { weekday: 'short' });
+export const weekdayWords = (date: IsoDate): string => shortWeekday(weekdayOf(date));
 
 /** The day of its month: 24. */
 export const dayOfMonth = (date: IsoDate): number => Number(date.slice(8));
 
+const monthOf = (date: IsoDate): string => monthNames[Number(date.slice(5, 7)) - 1] ?? '';
+
+// the browser's own formats take a hundred times longer, and a week asks for dozens
+
+/** `24 Nov`. */
+export const dayMonthWords = (date: IsoDate): string => `${dayOfMonth(date)} ${monthOf(date)}`;
+
+/** `Tue 24 Nov`. */
+export const dateWords = (date: IsoDate): string => `${weekdayWords(date)} ${dayMonthWords(date)}`;
+
 /** `Nov 2026`. */
-export const monthWords = (date: IsoDate): string =>
-  Temporal.PlainDate.from(date).toLocaleString('en-GB', { month: 'short', year: 'numeric' });
+export const monthWords = (date: IsoDate): string => `${monthOf(date)} ${date.slice(0, 4)}`;
 
 /** `today`, `tomorrow`, `yesterday`, else `Tue 24 Nov`. */
 export function dayWords(date: IsoDate, today: IsoDate): string {
