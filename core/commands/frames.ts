@@ -12,12 +12,12 @@ import { command, CommandFailed, existing, forget, put, without } from './comman
  * they had.
  */
 
-/** The frame with other zones from a week on; earlier weeks keep those that it had. */
-function withZones(frame: Frame, zones: readonly FrameZone[], week: IsoDate): Frame {
+/** The frame with other zones or hours from a week on; earlier weeks keep what it had. */
+function changedFrom(week: IsoDate, frame: Frame, changes: Partial<Pick<Frame, 'zones' | 'hours'>>): Frame {
   const kept = frame.before.some(({ until }) => until >= week)
     ? frame.before
-    : [...frame.before, { until: week, zones: frame.zones }];
-  return { ...frame, zones: [...zones], before: kept };
+    : [...frame.before, { until: week, zones: frame.zones, ...(frame.hours ? { hours: frame.hours } : {}) }];
+  return { ...frame, ...changes, before: kept };
 }
 
 type InFrame = { readonly frameId: Id; readonly week: IsoDate };
@@ -29,7 +29,7 @@ function changed(
   change: (zones: readonly FrameZone[]) => readonly FrameZone[],
 ): Workspace {
   const frame = existing(workspace.frames, frameId, 'frame');
-  return put(workspace, 'frames', withZones(frame, change(frame.zones), week));
+  return put(workspace, 'frames', changedFrom(week, frame, { zones: [...change(frame.zones)] }));
 }
 
 const zoneIn = (zones: readonly FrameZone[], id: Id): FrameZone => {
@@ -120,12 +120,14 @@ const nextRank = ({ frames }: Workspace) => Math.max(-1, ...frames.values().map(
 export const addFrame = command(
   'add frame',
   (workspace, { id, name, copyOf }: { id: Id; name: string; copyOf?: Id }) => {
-    const zones = copyOf === undefined ? [] : existing(workspace.frames, copyOf, 'frame').zones;
+    const copied = copyOf === undefined ? undefined : existing(workspace.frames, copyOf, 'frame');
+    const zones = copied?.zones ?? [];
     const own = zones.map((zone, i) => ({ ...zone, id: `${id} ${i}` }));
     return put(workspace, 'frames', {
       id,
       name,
       zones: own,
+      ...(copied?.hours ? { hours: copied.hours } : {}),
       before: [],
       retired: false,
       rank: nextRank(workspace),
@@ -228,6 +230,17 @@ export const changeZoneOn = command(
 /** Goes back to what the frame says of a zone on a date. */
 export const followFrameOn = command('go back to the frame', (workspace, { zoneId, date }: OnDate) =>
   without(workspace, 'zoneChanges', [zoneChangeId(zoneId, date)]),
+);
+
+/** How long someone will work on each such weekday for as long as a frame holds (minutes), or null for what its zones give. */
+export const setWeekdayHours = command(
+  'set the room of a weekday',
+  (workspace, { frameId, week, day, minutes }: InFrame & { day: number; minutes: number | null }) => {
+    const frame = existing(workspace.frames, frameId, 'frame');
+    const others = (frame.hours ?? []).filter((one) => one.day !== day);
+    const hours = minutes === null ? others : [...others, { day, minutes }];
+    return put(workspace, 'frames', changedFrom(week, frame, { hours }));
+  },
 );
 
 /** How long someone will work on a date (minutes), or null for what the frame gives. */

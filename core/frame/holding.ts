@@ -1,5 +1,5 @@
 import { derived } from '../model/collection';
-import type { Frame, FrameHold, FrameZone } from '../model/frame';
+import type { Frame, FrameHold } from '../model/frame';
 import type { Workspace } from '../model/workspace';
 import { weekOf } from '../time/week';
 import { daysBetween, type IsoDate } from '../time/zone';
@@ -39,7 +39,6 @@ export function frameOf(workspace: Workspace, date: IsoDate): Frame | undefined 
   return (hold && frames.get(hold.frameId)) ?? framesOf(workspace)[0] ?? inOrder(frames)[0];
 }
 
-/** The zones of a frame in the week of a date: in a week that had ended when they were changed, those of then. */
-export function zonesOfFrame({ zones, before }: Frame, date: IsoDate): readonly FrameZone[] {
-  return before.find(({ until }) => date < until)?.zones ?? zones;
-}
+/** The zones and hours of a frame in the week of a date: in a week that had ended when they were changed, those of then. */
+export const frameAsOf = (frame: Frame, date: IsoDate): Pick<Frame, 'zones' | 'hours'> =>
+  frame.before.find(({ until }) => date < until) ?? frame;

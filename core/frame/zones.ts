@@ -1,11 +1,11 @@
-import { DAY_MINUTES, zoneChangeId, type FrameZone, type ZoneChange } from '../model/frame';
+import { DAY_MINUTES, zoneChangeId, type Frame, type FrameZone, type ZoneChange } from '../model/frame';
 import { rememberedWhile } from '../model/remember';
 import { readsSeals, sealOn } from '../model/seal';
 import type { Workspace } from '../model/workspace';
 import { clip, inLayers, lengthOf, union, type Span } from '../time/span';
 import { clockOf } from '../time/wall';
 import { addDays, dayOf, instantOf, weekdayOf, type IsoDate, type Zone } from '../time/zone';
-import { frameOf, zonesOfFrame } from './holding';
+import { frameAsOf, frameOf } from './holding';
 
 /** One time of a zone. */
 export type ZoneTime = {
@@ -19,19 +19,28 @@ export type ZoneTime = {
   readonly change: ZoneChange | undefined;
 };
 
-/** The zones of the week of a date: those that it was sealed with, else those of the frame that holds. */
-function zonesHolding(workspace: Workspace, date: IsoDate): readonly FrameZone[] {
+/** The zones and hours of the week of a date: those that it was sealed with, else those of the frame that holds. */
+function holding(workspace: Workspace, date: IsoDate): Pick<Frame, 'zones' | 'hours'> {
   const seal = sealOn(workspace, date);
-  if (seal) return seal.zones;
+  if (seal) return seal;
   const frame = frameOf(workspace, date);
-  return frame ? zonesOfFrame(frame, date) : [];
+  return frame ? frameAsOf(frame, date) : { zones: [] };
+}
+
+/** How many minutes someone said that they will work on a date, or on that weekday; undefined for what the zones give. */
+export function hoursSaid(workspace: Workspace, date: IsoDate): number | undefined {
+  const weekday = weekdayOf(date);
+  return (
+    workspace.dayCapacities.get(date)?.minutes ??
+    holding(workspace, date).hours?.find(({ day }) => day === weekday)?.minutes
+  );
 }
 
 /** The zones that begin on a date as they are on it, those that are off too. */
 export function zoneTimes(workspace: Workspace, date: IsoDate): ZoneTime[] {
   const weekday = weekdayOf(date);
-  return zonesHolding(workspace, date)
-    .filter(({ days }) => days.includes(weekday))
+  return holding(workspace, date)
+    .zones.filter(({ days }) => days.includes(weekday))
     .map((zone) => {
       const change = workspace.zoneChanges.get(zoneChangeId(zone.id, date));
       const { from, minutes } = change && !change.off ? change : zone;

@@ -46,16 +46,30 @@ export type FrameZone = z.infer<typeof FrameZone>;
 
 export const Zones = listUpTo(FrameZone, bounds.zones);
 
+/** How many minutes someone will work on a weekday (Monday is 1), where it is not what the zones give. */
+export const WeekdayHours = listUpTo(
+  openObject({
+    day: z.int().check(z.gte(1), z.lte(7)),
+    minutes: z.int().check(z.gte(0), z.lte(DAY_MINUTES)),
+  }),
+  7,
+);
+export type WeekdayHours = z.infer<typeof WeekdayHours>;
+
 /** A reusable shape of a week. */
 export const Frame = openObject({
   id: Id,
   name: Title,
   zones: Zones,
+  hours: z.optional(WeekdayHours),
   /**
-   * What its zones were in weeks that have ended: until the week that begins on a date, exclusive, earliest first. So a
+   * What its zones and hours were in weeks that have ended: until the week that begins on a date, exclusive, earliest first. So a
    * change leaves those weeks alone.
    */
-  before: z._default(listUpTo(openObject({ until: DateText, zones: Zones }), bounds.times), []),
+  before: z._default(
+    listUpTo(openObject({ until: DateText, zones: Zones, hours: z.optional(WeekdayHours) }), bounds.times),
+    [],
+  ),
   /** It was deleted after it had held: weeks that have ended still have it. */
   retired: z._default(z.boolean(), false),
   /** Its place among the others, smallest first; the first holds where nothing else is said. */

@@ -3,7 +3,7 @@ import * as z from '../zod';
 import { bounds, listUpTo, minutesUpTo, textUpTo, Title } from './bounds';
 import type { Collection } from './collection';
 import { Changed, DateText, Id, Instant, openObject } from './common';
-import { Target, Zones } from './frame';
+import { Target, WeekdayHours, Zones } from './frame';
 
 /** A task's part of a sealed block, with the title that it had. */
 const SealedPart = openObject({ taskId: Id, title: Title, minutes: minutesUpTo(bounds.blockMinutes) });
@@ -54,6 +54,7 @@ export const Seal = openObject({
   /** The name of the frame that held, and its zones. */
   frame: textUpTo(bounds.title),
   zones: Zones,
+  hours: z.optional(WeekdayHours),
   blocks: listUpTo(SealedBlock, bounds.times),
   tray: listUpTo(SealedTray, bounds.times),
   meetings: listUpTo(SealedMeeting, bounds.times),

@@ -1,5 +1,5 @@
 import { buffersOn } from '../frame/buffers';
-import { readsOfZones, spansOfKind } from '../frame/zones';
+import { hoursSaid, readsOfZones, spansOfKind } from '../frame/zones';
 import { occurrencesShown } from '../calendar/layers';
 import type { Occurrence } from '../calendar/occurrences';
 import type { Block, TrayItem } from '../model/plan';
@@ -93,7 +93,7 @@ function workedOut(workspace: Workspace, date: IsoDate, zone: Zone): DayPlan {
   const busy = occurrences.filter((event) => event.busy);
   const unmet = minutesOf(subtract(working, busy));
   const left = minutesOf(subtract(working, [...busy, ...buffers]));
-  const capacity = workspace.dayCapacities.get(date)?.minutes ?? given;
+  const capacity = hoursSaid(workspace, date) ?? given;
   const room = capacity - (given - left);
   const inTray = tray.reduce((sum, { taskId }) => sum + estimateOf(workspace, taskId), 0);
   const planned = blocks.reduce((sum, block) => sum + minutesOn(span, block), inTray);

@@ -11,12 +11,15 @@ import {
   followFrameOn,
   holdFrame,
   setCapacity,
+  setWeekdayHours,
 } from '../commands/frames';
 import { at, date, meeting, task, zone } from '../fixtures/make';
 import { hours, lunch, office, sleep, withZones, zoneOf } from '../fixtures/zones';
 import { FIRST_FRAME, firstFrame } from '../model/firstFrame';
 import { workspaceOf, type Workspace } from '../model/workspace';
 import { dayPlan } from './dayPlan';
+import { sealOf } from './sealing';
+import { sealWeek } from '../commands/seals';
 import { lengthOf, minutesOf, overlaps } from '../time/span';
 import { addDays, dayOf, timeOf } from '../time/zone';
 import { frameOf, framesOf } from '../frame/holding';
@@ -125,6 +128,21 @@ test('buffers take of the room, and the person may say how much a day has', () =
   const six = setCapacity.apply(workspace, { date, minutes: 360 });
   expect(dayPlan(six, date, zone).load).toMatchObject({ capacity: 360, room: 330 });
   expect(dayPlan(setCapacity.apply(six, { date, minutes: null }), date, zone).load).toEqual(load);
+});
+
+test('hours said of a weekday hold as long as the frame does, leave ended and sealed weeks alone, and one date may differ', () => {
+  const workspace = withZones(office);
+  const said = setWeekdayHours.apply(workspace, { frameId, week, day: 2, minutes: 360 });
+  const capacityOn = (on: typeof said, day: string) => dayPlan(on, day, zone).load.capacity;
+  expect(['2026-11-17', date, '2026-11-25', '2026-12-01'].map((day) => capacityOn(said, day))).toEqual([
+    480, 360, 480, 360,
+  ]);
+  expect(capacityOn(setCapacity.apply(said, { date, minutes: 60 }), date)).toBe(60);
+  const sealed = sealWeek.apply(said, { seal: sealOf(said, week, zone, at('08:00')), today: date });
+  const none = setWeekdayHours.apply(sealed, { frameId, week, day: 2, minutes: null });
+  expect([date, '2026-12-01'].map((day) => capacityOn(none, day))).toEqual([360, 480]);
+  const copied = addFrame.apply(said, { id: 'winter', name: 'Winter', copyOf: frameId });
+  expect(copied.frames.get('winter')?.hours).toEqual([{ day: 2, minutes: 360 }]);
 });
 
 const anyZone = fc.record({

@@ -1,4 +1,4 @@
-import { frameOf, zonesOfFrame } from '../frame/holding';
+import { frameAsOf, frameOf } from '../frame/holding';
 import { worksOn } from '../frame/zones';
 import { sealOn, type Seal, type SealedBlock } from '../model/seal';
 import type { Workspace } from '../model/workspace';
@@ -33,6 +33,7 @@ const once = <T extends { readonly id: string }>(things: readonly T[]): T[] => [
 /** The plan of a week, given by its first day, as it stands: what a seal keeps. `at` in epoch ms. */
 export function sealOf(workspace: Workspace, week: IsoDate, zone: Zone, at: number): Seal {
   const frame = frameOf(workspace, week);
+  const held = frame && frameAsOf(frame, week);
   const plans = daysFrom(week).map((date) => dayPlan(workspace, date, zone));
   const title = (taskId: string) => subjectTitle({ kind: 'task', taskId }, workspace);
   return {
@@ -40,7 +41,8 @@ export function sealOf(workspace: Workspace, week: IsoDate, zone: Zone, at: numb
     at,
     openedAt: null,
     frame: frame?.name ?? '',
-    zones: frame ? [...zonesOfFrame(frame, week)] : [],
+    zones: [...(held?.zones ?? [])],
+    ...(held?.hours ? { hours: held.hours } : {}),
     blocks: once(plans.flatMap(({ blocks }) => blocks)).map((block) => ({
       id: block.id,
       taskId: block.taskId,

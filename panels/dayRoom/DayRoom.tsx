@@ -2,12 +2,15 @@ import { View } from 'react-native';
 import { relocate } from '@/actions/places';
 import { DayFigures } from '@/board/left/WhatIsLeft';
 import { LoadMeasure } from '@/board/LoadMeasure';
-import { setCapacity } from '@/core/commands/frames';
+import { setCapacity, setWeekdayHours } from '@/core/commands/frames';
+import { frameOf } from '@/core/frame/holding';
+import { sealOn } from '@/core/model/seal';
 import { reliefs, type Relief } from '@/core/plan/relief';
 import { dayPlan } from '@/core/plan/dayPlan';
 import { minutesOf } from '@/core/time/span';
-import { clockWords, dateWords, durationWords } from '@/core/time/words';
-import { dateOf } from '@/core/time/zone';
+import { weekOf } from '@/core/time/week';
+import { clockWords, dateWords, durationWords, weekdayNames } from '@/core/time/words';
+import { dateOf, weekdayOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
@@ -25,6 +28,9 @@ const readCapacity = (typed: string): Reading<number | null> => {
   return readLength(typed, MOST_MINUTES);
 };
 
+const hoursText = (minutes: number | undefined): string =>
+  minutes === undefined ? '' : minutes === 0 ? 'none' : durationWords(minutes);
+
 /** How much room a day has, what takes it, and what would help when it is too little. */
 function DayRoom({ date }: Panels['dayRoom']) {
   const { zone, now } = useMoment();
@@ -38,7 +44,7 @@ function DayRoom({ date }: Panels['dayRoom']) {
       <Reliefs found={reliefs(workspace, date, zone, now)} />
       <Field
         label="Hours that you will work on this day"
-        text={own === undefined ? '' : own === 0 ? 'none' : durationWords(own)}
+        text={hoursText(own)}
         placeholder={`${given}, as the frame gives`}
         read={readCapacity}
         onSave={(minutes) => {
@@ -46,8 +52,37 @@ function DayRoom({ date }: Panels['dayRoom']) {
           return store.tryTo(setCapacity, { date, minutes }, words);
         }}
       />
+      <WeekdayHours date={date} />
       <DayFigures date={date} />
     </View>
+  );
+}
+
+/** The hours of each such weekday, as long as its frame holds. */
+function WeekdayHours({ date }: { date: string }) {
+  const { today } = useMoment();
+  const workspace = useWorkspace();
+  const frame = frameOf(workspace, date);
+  const seal = sealOn(workspace, date);
+  const day = weekdayOf(date);
+  const name = weekdayNames[day - 1] ?? '';
+  if (!frame || date < weekOf(today, workspace.settings.weekStart)) return null;
+  if (seal) return <Words tone="soft">This week is sealed with the hours that its {name} had.</Words>;
+  const minutes = frame.hours?.find((one) => one.day === day)?.minutes;
+  return (
+    <Field
+      label={`On every ${name}, as long as “${frame.name}” holds`}
+      text={hoursText(minutes)}
+      placeholder="as its zones give"
+      read={readCapacity}
+      onSave={(to) =>
+        store.tryTo(
+          setWeekdayHours,
+          { frameId: frame.id, week: weekOf(today, workspace.settings.weekStart), day, minutes: to },
+          `Every ${name} has ${to === null ? 'the hours of its zones' : durationWords(to)}`,
+        )
+      }
+    />
   );
 }
 
