@@ -1,17 +1,17 @@
-import { useEffect, useLayoutEffect, useRef, type ReactNode } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { findingLine } from '@/core/plan/findingWords';
 import { hueOfTask } from '@/core/plan/lens';
 import { taskOf } from '@/core/tasks/places';
-import { dateWords } from '@/core/time/words';
+import { clockWords, dateWords } from '@/core/time/words';
 import { dateOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { elementOf, webProps } from '@/ui/dom';
 import { Words } from '@/ui/Words';
 import { heedFingers, onCarry, wheelWhileCarried } from './carry';
-import { useDrag, type Dragged } from './dragStore';
-import { meaningOf } from './meaning';
+import { useDrag, type Dragged, type Target } from './dragStore';
+import { meaningOf, nearestFor } from './meaning';
 
 /** The DOM id of what tells how things are dragged by keyboard. */
 export const DRAG_HELP = 'drag-help';
@@ -54,7 +54,7 @@ const Shield = () => (
 );
 
 const WIDTH = 224;
-const HEIGHT = 112;
+const HEIGHT = 132;
 
 /** Goes with the pointer, above the finger and inside the window. Neither a move nor other words lay out anything else. */
 function Carried({ children }: { children: ReactNode }) {
@@ -100,6 +100,7 @@ function Chip({ dragged }: { dragged: Dragged }) {
       <Words size="xs" tone="brick" face="strong" className="whitespace-pre-line empty:hidden">
         <Warnings dragged={dragged} />
       </Words>
+      <Nearest dragged={dragged} />
     </View>
   );
 }
@@ -113,6 +114,34 @@ function useMeaning(dragged: Dragged) {
 const Where = ({ dragged }: { dragged: Dragged }) => useMeaning(dragged).where;
 const Warnings = ({ dragged }: { dragged: Dragged }) =>
   useMeaning(dragged).findings.map(findingLine).join('\n');
+
+/** For how long something is held still (ms) before the nearest place that fits is looked for. */
+const STILL = 250;
+
+/** Where it would fit best nearby, once it is held over hours of which something speaks against. */
+function Nearest({ dragged }: { dragged: Dragged }) {
+  const { zone } = useMoment();
+  const workspace = useWorkspace();
+  const target = useDrag((state) => state.target);
+  const { findings } = useMeaning(dragged);
+  const [found, setFound] = useState<{ target: Target | null; start: number | undefined } | null>(null);
+  const troubled = findings.length > 0;
+  useEffect(() => {
+    if (!troubled) return undefined;
+    const timer = setTimeout(
+      () => setFound({ target, start: nearestFor(workspace, dragged, target) }),
+      STILL,
+    );
+    return () => clearTimeout(timer);
+  }, [troubled, workspace, dragged, target]);
+  if (!troubled || found?.start === undefined || found.target !== target) return null;
+  const when = `${dateWords(dateOf(found.start, zone))}, ${clockWords(found.start, zone, workspace.settings.clock)}`;
+  return (
+    <Words size="xs" tone="soft">
+      Fits on {when}
+    </Words>
+  );
+}
 
 /** Says aloud where a drag by keyboard aims, and on which day if it is another. */
 function SpokenTarget({ dragged }: { dragged: Dragged }) {

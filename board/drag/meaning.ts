@@ -1,6 +1,7 @@
 import type { Workspace } from '@/core/model/workspace';
 import { fillWords, heldTasks } from '@/core/plan/group';
 import { judgeAll, type Finding, type Placed, type Placing } from '@/core/plan/judge';
+import { nearestStart } from '@/core/plan/nearest';
 import { inRow, toFit, type Fitted } from '@/core/plan/placing';
 import { furtherDays } from '@/core/plan/spanning';
 import { blockOf, taskOf } from '@/core/tasks/places';
@@ -40,6 +41,18 @@ function placingsOf(workspace: Workspace, dragged: Dragged, target: Target | nul
       to: { kind: 'hours', start, minutes },
     }));
   return placedOf(dragged).map((what) => ({ what, to: target }));
+}
+
+/** The nearest place against which nothing speaks, for one thing that is held over hours; undefined for several or without one. */
+export function nearestFor(
+  workspace: Workspace,
+  dragged: Dragged,
+  target: Target | null,
+): number | undefined {
+  const { zone, now } = here();
+  const [what, ...more] = placedOf(dragged);
+  if (target?.kind !== 'hours' || !what || more.length > 0 || dragged.kind === 'event') return undefined;
+  return nearestStart(workspace, { what, start: target.start, minutes: target.minutes }, zone, now);
 }
 
 function placedOf(dragged: Dragged): Placed[] {

@@ -102,7 +102,12 @@ test('the nearest place that fits is the closest one against which nothing speak
   });
   const stands = (taskId: string, start: string) => {
     const block = { id: 'b', taskId, start: at(start), minutes: 60 };
-    const found = nearestStart(placeTask.apply(base, block), block, zone, at('08:00'));
+    const found = nearestStart(
+      placeTask.apply(base, block),
+      { ...block, what: { kind: 'block', id: block.id, taskId: block.taskId } },
+      zone,
+      at('08:00'),
+    );
     return found === undefined ? [] : [dateOf(found, zone), timeOf(found, zone)];
   };
   // its hours are kept for meetings: the end of the morning is nearer than the zone that is meant for it

@@ -31,7 +31,15 @@ export function BlockFields({ block }: { block: Block }) {
   const findings = judgeBlock(workspace, block, { zone });
   const isTroubled = findings.length > 0 && to > now && task?.doneAt === null;
   const nearest = useMemo(
-    () => (isTroubled ? nearestStart(workspace, block, zone, now) : undefined),
+    () =>
+      isTroubled
+        ? nearestStart(
+            workspace,
+            { ...block, what: { kind: 'block', id: block.id, taskId: block.taskId } },
+            zone,
+            now,
+          )
+        : undefined,
     [isTroubled, workspace, block, zone, now],
   );
   const whenWords = (at: number) => `${dateWords(dateOf(at, zone))}, ${clockWords(at, zone, clock)}`;
