@@ -2,7 +2,7 @@ import type { Page } from 'puppeteer-core';
 import type { Workspace } from '@/core/model/workspace';
 import { longHistory, withOpenTasks } from '@/demo/tenYears';
 import { openPage, openStage, settled, type Stage } from '../e2e/browser';
-import { pressText } from '../e2e/steps';
+import { pause, pressText } from '../e2e/steps';
 import { bringIn, median, now, startOf, watchFirstDay, zone } from './benchParts';
 import { editTimes, scrollFrames } from './benchTable';
 import { dragFrames, paintFrames, weekTurns, type Frames } from './benchWeek';
@@ -103,6 +103,22 @@ async function openTasks(stage: Stage, workspace: Workspace) {
     console.log(`20,000 open tasks, ${name} (Chromium): ${median(list).toFixed(0)} ms`);
 }
 
+/** Another week of the demo office with its zones and without them, turn about: the medians, in milliseconds. */
+async function weekWithZones(stage: Stage) {
+  const { page } = await openPage(stage, 'wide', 'demo', '/plan?view=week');
+  const turns: [shown: number[], hidden: number[]] = [[], []];
+  for (let round = 0; round < 2 * ROUNDS; round += 1) {
+    turns[round % 2 === 0 ? 0 : 1].push(...(await weekTurns(page)));
+    await page.keyboard.press('z');
+    await pause(500);
+  }
+  await page.browserContext().close();
+  const [shown, hidden] = [median(turns[0]), median(turns[1])];
+  console.log(
+    `another week (Chromium): ${shown.toFixed(0)} ms with zones, ${hidden.toFixed(0)} ms without, ratio ${(shown / hidden).toFixed(2)}`,
+  );
+}
+
 /** Measures scrolling and editing in the table of the tasks that are there. */
 async function tableFigures(page: Page) {
   await page.click('[aria-label="Tasks"]');
@@ -120,6 +136,7 @@ async function main() {
   const stage = await openStage({ shared: false });
   const [short, long] = [30, 3650].map((days) => longHistory({ seed: 7, now, zone, days }));
   if (!short || !long) throw new Error('both are made above');
+  await weekWithZones(stage);
   await openTasks(stage, withOpenTasks(long, 20_000, 7, '2026-11-24'));
   const loaded = [await load(stage, 'month', short), await load(stage, 'years', long)] as const;
   // turn about, so that what else the machine does falls on both alike

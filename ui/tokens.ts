@@ -59,6 +59,10 @@ const variables = (mode: Mode) => ({
   'color-scheme': mode === 0 ? 'light' : 'dark',
 });
 
+/** A band at the left, as wide as --band says, in a colour, and beside it a quiet tint. */
+const bandAndTint = (band: string): string =>
+  `linear-gradient(to right, ${band} var(--band), color-mix(in srgb, var(--fill) 45%, transparent) var(--band))`;
+
 /** The style sheet's base: variables for both modes, `.hue-…` with its edge and fill, and the hatches. */
 export function baseStyles(): Record<string, Rules> {
   const hues: Record<string, Rules> = {};
@@ -79,7 +83,8 @@ export function baseStyles(): Record<string, Rules> {
     ...hues,
     '.edge-mark': { 'background-image': 'var(--edge-pattern)' },
     // behind everything, so that words on it read as on the ground itself
-    '.zone-tint': { background: 'color-mix(in srgb, var(--fill) 45%, transparent)' },
+    '.zone-band': { background: bandAndTint('var(--fill)') },
+    '.zone-band:hover': { background: bandAndTint('var(--surface)') },
     '.hatch-over': {
       'background-image': 'repeating-linear-gradient(135deg, var(--brick) 0 2px, transparent 2px 5px)',
     },

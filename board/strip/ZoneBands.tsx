@@ -1,3 +1,4 @@
+import { startTransition, useEffect, useMemo, useState, type CSSProperties } from 'react';
 import { Pressable, View } from 'react-native';
 import { takesWork } from '@/core/frame/belonging';
 import { hueOfZone, isPlainWork, traitsOf } from '@/core/frame/looks';
@@ -5,13 +6,14 @@ import { zonesOn, type ZoneOnDay } from '@/core/frame/zones';
 import type { Span } from '@/core/time/span';
 import { clockWords } from '@/core/time/words';
 import { dayOf } from '@/core/time/zone';
+import type { Hue } from '@/core/model/common';
 import type { FrameZone } from '@/core/model/frame';
 import { taskOf } from '@/core/tasks/places';
 import { useWorkspace } from '@/state/shown';
 import { currentWorkspace } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
 import { openPanel } from '@/ui/panels';
-import { Words } from '@/ui/Words';
+import { plainly } from '@/ui/Words';
 import { useDrag } from '../drag/dragStore';
 import type { Scale } from './scale';
 
@@ -21,6 +23,8 @@ const BAND = { single: 20, named: 16, bare: 4 };
 /** A stretch has to be this high (pixels) to bear its name upright. */
 const NAMED = 30;
 
+const none: readonly ZoneOnDay[] = [];
+
 /** The zones of a day that are drawn, and how wide their band is; none while they are hidden. */
 export function useZones(
   date: string,
@@ -28,79 +32,115 @@ export function useZones(
 ): { zones: readonly ZoneOnDay[]; band: number } {
   const { zone } = useMoment();
   const workspace = useWorkspace();
-  if (!workspace.settings.showZones) return { zones: [], band: 0 };
-  const zones = zonesOn(workspace, date, zone).filter((one) => one.change || !isPlainWork(one.zone));
+  const shown = workspace.settings.showZones ? zonesOn(workspace, date, zone) : none;
+  const zones = useMemo(() => shown.filter((one) => one.change || !isPlainWork(one.zone)), [shown]);
   return { zones, band: zones.length === 0 ? 0 : BAND[room] };
 }
 
 type Props = { zones: readonly ZoneOnDay[]; band: number; scale: Scale; single: boolean };
 
-/** The zones of a day, quietly behind everything: a tint, and a band along the ruler that bears their names. */
-export const ZoneBands = ({ zones, band, scale, single }: Props) => (
-  <>
-    {zones.flatMap((one) =>
-      one.spans.map((span) => (
-        <Stretch key={`${one.zone.id} ${span.from}`} {...{ one, span, band, scale, single }} />
-      )),
-    )}
-    {zones
-      .filter(({ change }) => change?.off)
-      .map((one) => (
-        <Off key={one.zone.id} {...{ one, band, scale }} />
-      ))}
-  </>
-);
-
-/** Whether a task that belongs in a zone is held over a stretch of it. */
-function isAimedAt(
-  { dragged, target }: ReturnType<typeof useDrag.getState>,
-  zone: FrameZone,
-  span: Span,
-): boolean {
-  if (target?.kind !== 'hours' || target.start < span.from || target.start >= span.to) return false;
-  const task = taskOf(currentWorkspace(), dragged?.tasks[0] ?? '');
-  return task !== undefined && takesWork(zone, task);
+/** Zones a frame later: what is planned stands first, as zones lie behind it and move nothing. */
+function useAfterwards(zones: readonly ZoneOnDay[]): readonly ZoneOnDay[] {
+  const [drawn, setDrawn] = useState(none);
+  useEffect(() => {
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const frame = requestAnimationFrame(() => {
+      timer = setTimeout(() => startTransition(() => setDrawn(zones)));
+    });
+    return () => {
+      cancelAnimationFrame(frame);
+      clearTimeout(timer);
+    };
+  }, [zones]);
+  return drawn;
 }
 
-type StretchProps = Omit<Props, 'zones'> & { one: ZoneOnDay; span: Span };
+const keyOf = (zone: FrameZone, span: Span) => `${zone.id} ${span.from}`;
 
-function Stretch({ one, span, band, scale, single }: StretchProps) {
+/** The stretch over which a task is held that belongs in its zone. */
+function aimedAt(
+  { dragged, target }: ReturnType<typeof useDrag.getState>,
+  zones: readonly ZoneOnDay[],
+): string | null {
+  if (target?.kind !== 'hours') return null;
+  const { start } = target;
+  const task = taskOf(currentWorkspace(), dragged?.tasks[0] ?? '');
+  for (const { zone, spans } of task ? zones : []) {
+    const span = spans.find(({ from, to }) => start >= from && start < to);
+    if (span && task && takesWork(zone, task)) return keyOf(zone, span);
+  }
+  return null;
+}
+
+/** The zones of a day, quietly behind everything: a tint, and a band along the ruler that bears their names. */
+export function ZoneBands({ zones: all, band, scale, single }: Props) {
+  const zones = useAfterwards(all);
   const workspace = useWorkspace();
   const { zone } = useMoment();
-  const { top, height } = scale.over(span);
+  const lit = useDrag((state) => aimedAt(state, zones));
   const clock = (instant: number) => clockWords(instant, zone, workspace.settings.clock);
+  return (
+    <>
+      {zones.flatMap((one) =>
+        one.spans.map((span) => {
+          const key = keyOf(one.zone, span);
+          return (
+            <Stretch
+              key={key}
+              {...{ one, span, band, scale, single }}
+              hue={hueOfZone(one.zone, workspace)}
+              hours={`${clock(span.from)} – ${clock(span.to)}`}
+              lit={key === lit}
+            />
+          );
+        }),
+      )}
+      {zones
+        .filter(({ change }) => change?.off)
+        .map((one) => (
+          <Off key={one.zone.id} {...{ one, band, scale }} />
+        ))}
+    </>
+  );
+}
+
+type StretchProps = Omit<Props, 'zones'> & {
+  one: ZoneOnDay;
+  span: Span;
+  hue: Hue;
+  hours: string;
+  lit: boolean;
+};
+
+/**
+ * One stretch of a zone: plain elements of the web, and few of them, as a week has dozens. What is pressed is its band; the
+ * rest of it, the tint, lies beneath the lanes.
+ */
+function Stretch({ one, span, band, scale, single, hue, hours, lit }: StretchProps) {
+  const { top, height } = scale.over(span);
   const { name } = one.zone;
-  const lit = useDrag((state) => isAimedAt(state, one.zone, span));
-  const words = [
-    `Zone ${name}`,
-    `${clock(span.from)} – ${clock(span.to)}`,
-    ...traitsOf(one.zone),
-    one.change ? 'otherwise on this day' : '',
-  ];
+  const words = [`Zone ${name}`, hours, ...traitsOf(one.zone), one.change ? 'otherwise on this day' : ''];
   const named = band > BAND.bare && height >= NAMED;
   return (
-    <View className={`hue-${hueOfZone(one.zone, workspace)} absolute left-0 right-0`} style={{ top, height }}>
-      <View aria-hidden className={`absolute inset-0 ${lit ? 'bg-fill' : 'zone-tint'}`} />
-      <Pressable
-        role="button"
-        tabIndex={single ? 0 : -1}
-        aria-label={words.filter(Boolean).join(', ')}
-        onPress={() => openPanel({ kind: 'zoneOn', zoneId: one.zone.id, date: one.date })}
-        className="absolute bottom-px left-0 top-px items-center justify-center overflow-hidden bg-fill hover:bg-surface"
-        style={{ width: band }}
-      >
-        {one.change && <View aria-hidden className="absolute left-0 top-0 h-1 w-full bg-edge" />}
-        {named && (
-          <Words
-            size="xs"
-            tone="edge"
-            className="max-h-full overflow-hidden whitespace-nowrap leading-[14px] [text-overflow:ellipsis] [writing-mode:vertical-rl]"
-          >
-            {name}
-          </Words>
-        )}
-      </Pressable>
-    </View>
+    <button
+      type="button"
+      tabIndex={single ? 0 : -1}
+      aria-label={words.filter(Boolean).join(', ')}
+      onClick={() => openPanel({ kind: 'zoneOn', zoneId: one.zone.id, date: one.date })}
+      className={`hue-${hue} absolute left-0 flex w-full cursor-pointer items-center overflow-hidden border-0 p-0 ${lit ? 'bg-fill' : 'zone-band'}`}
+      // the style of the web knows variables, its type does not
+      style={{ top, height: height - 1, '--band': `${band}px` } as CSSProperties}
+    >
+      {one.change && <span className="absolute left-0 top-0 h-1 bg-edge" style={{ width: band }} />}
+      {named && (
+        <span
+          className="max-h-full overflow-hidden whitespace-nowrap font-text text-xs text-edge [text-overflow:ellipsis] [writing-mode:vertical-rl]"
+          style={{ lineHeight: `${band}px` }}
+        >
+          {plainly(name)}
+        </span>
+      )}
+    </button>
   );
 }
 
@@ -133,16 +173,14 @@ export function ZoneStrip({ date }: { date: string }) {
   const { from, to } = dayOf(date, zone);
   const part = (ms: number) => `${(100 * ms) / (to - from)}%` as const;
   return (
-    <View aria-hidden className="h-1 w-full">
+    <div aria-hidden className="relative h-1 w-full">
       {spans.map(({ of, span }) => (
-        <View
-          key={`${of.id} ${span.from}`}
-          className={`hue-${hueOfZone(of, workspace)} absolute bottom-0 top-0`}
+        <div
+          key={keyOf(of, span)}
+          className={`hue-${hueOfZone(of, workspace)} absolute bottom-0 top-0 bg-edge opacity-50`}
           style={{ left: part(span.from - from), width: part(span.to - span.from) }}
-        >
-          <View className="absolute inset-0 bg-edge opacity-50" />
-        </View>
+        />
       ))}
-    </View>
+    </div>
   );
 }
