@@ -30,5 +30,11 @@ module.exports = {
       xl: ['28px', '34px'],
     },
   },
-  plugins: [plugin(({ addBase }) => addBase(baseStyles()))],
+  plugins: [
+    plugin(({ addBase, addVariant }) => {
+      addBase(baseStyles());
+      // a window so low that all of it scrolls: a phone on its side, or what is made four times as large
+      addVariant('low', '@media (max-height: 479px) and (max-width: 1023px)');
+    }),
+  ],
 };

@@ -35,7 +35,7 @@ export function Beneath({ grow = false, children }: { grow?: boolean; children: 
     return () => void beneath.delete(element);
   }, []);
   return (
-    <View ref={view} className={grow ? 'flex-1' : ''}>
+    <View ref={view} className={grow ? 'flex-1 low:flex-none' : ''}>
       {children}
     </View>
   );

@@ -126,7 +126,7 @@ export function Field<T>({
         multiline={multiline}
         // it grows with what is typed, up to where it scrolls
         numberOfLines={multiline ? Math.max(3, Math.min(14, typed.split('\n').length + 1)) : undefined}
-        className={`min-h-[44px] rounded-lg border bg-surface px-3 py-2.5 font-text text-base text-ink ${problem ? 'border-brick' : 'border-line'}`}
+        className={`min-h-[44px] rounded-lg border bg-surface px-3 py-2.5 font-text text-base text-ink ${problem ? 'border-brick' : 'border-field'}`}
       />
       {problem && (
         <Words id={id} size="xs" tone="brick" role="alert">

@@ -29,7 +29,7 @@ export function Sheet({ title, onClose, foot, children }: SheetProps) {
           className="absolute inset-0 bg-veil opacity-50"
         />
         <View
-          className={`border-line bg-ground ${wide ? 'h-full w-[420px] border-l' : 'max-h-[88%] rounded-t-2xl border-t'}`}
+          className={`border-line bg-ground ${wide ? 'h-full w-[420px] border-l' : 'max-h-[88%] rounded-t-2xl border-t low:max-h-full'}`}
         >
           <View className="flex-row items-center justify-between gap-2 px-4 pt-3">
             <View className="flex-1">

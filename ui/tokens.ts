@@ -4,6 +4,8 @@ export const colours = {
   surface: ['#FFFFFF', '#18211E'],
   sunken: ['#E2E9E5', '#0A0F0D'],
   line: ['#C6D2CC', '#2D3A35'],
+  /** The edges of fields: 3:1 to what lies on either side. */
+  field: ['#7C8C85', '#70827A'],
   ink: ['#14211D', '#E7EFEC'],
   'ink-soft': ['#4A5B54', '#A0B2AA'],
   pine: ['#0E5A4F', '#6CCBB7'],
@@ -59,6 +61,42 @@ const variables = (mode: Mode) => ({
   'color-scheme': mode === 0 ? 'light' : 'dark',
 });
 
+/**
+ * The colours of a person who has the system choose them (forced colours, CSS Color Adjust): states stay apart by the
+ * system's own pairs, by patterns and by shape.
+ */
+function systemVariables(): Record<string, string> {
+  const plain = {
+    ground: 'Canvas',
+    surface: 'Canvas',
+    sunken: 'Canvas',
+    'brick-pale': 'Canvas',
+    veil: 'CanvasText',
+  };
+  const chosen = { pine: 'Highlight', amber: 'Highlight', leaf: 'Highlight' };
+  const onChosen = { 'on-pine': 'HighlightText', 'on-amber': 'HighlightText' };
+  const all: Record<string, string> = { ...plain, ...chosen, ...onChosen };
+  return {
+    ...Object.fromEntries(Object.keys(colours).map((name) => [`--${name}`, all[name] ?? 'CanvasText'])),
+    ...Object.fromEntries(
+      Object.keys(hueColours).flatMap((name) => [
+        [`--${name}-edge`, 'CanvasText'],
+        [`--${name}-fill`, 'Canvas'],
+      ]),
+    ),
+    'forced-color-adjust': 'none',
+  };
+}
+
+/** On paper everything is there: nothing scrolls, and what one only presses is left out. */
+const print: Rules = {
+  'html, body, #root, #root *': { overflow: 'visible !important' },
+  'html, body, #root': { height: 'auto !important', display: 'block !important' },
+  '[role=navigation], [role=status], [role=alert], .not-printed': { display: 'none !important' },
+  '#root [role=main], #root [role=main] *': { 'max-height': 'none !important' },
+  '*': { 'print-color-adjust': 'exact' },
+};
+
 /** A band at the left, as wide as --band says, in a colour, and beside it a quiet tint. */
 const bandAndTint = (band: string): string =>
   `linear-gradient(to right, ${band} var(--band), color-mix(in srgb, var(--fill) 45%, transparent) var(--band))`;
@@ -92,7 +130,7 @@ export function baseStyles(): Record<string, Rules> {
       'background-image': 'repeating-linear-gradient(135deg, var(--line) 0 1.5px, transparent 1.5px 6px)',
     },
     '.resize-handle': {
-      '--grip': 'color-mix(in srgb, var(--edge) 50%, transparent)',
+      '--grip': 'color-mix(in srgb, var(--edge) 80%, transparent)',
       background: 'linear-gradient(var(--grip), var(--grip)) center bottom 4px / 24px 2px no-repeat',
     },
     '.cut-corner': { 'border-top-right-radius': '12px', 'corner-top-right-shape': 'bevel' },
@@ -108,6 +146,20 @@ export function baseStyles(): Record<string, Rules> {
     '@keyframes stand-still': { '50%': { transform: 'none' } },
     '.moves-often': { 'will-change': 'transform', animation: 'stand-still 1s paused' },
     '.tabular': { 'font-variant-numeric': 'tabular-nums', hyphens: 'auto' },
+    '@media (prefers-contrast: more)': {
+      ':root, :root.light, :root.dark': {
+        '--line': 'var(--ink-soft)',
+        '--field': 'var(--ink)',
+        '--ink-soft': 'var(--ink)',
+      },
+    },
+    '@media (forced-colors: active)': {
+      ':root, :root.light, :root.dark': systemVariables(),
+      // what is told by its fill alone is told by an outline
+      '.bg-fill': { outline: '1px solid CanvasText', 'outline-offset': '-1px' },
+      '.bg-sunken': { 'box-shadow': 'inset 0 0 0 1px GrayText' },
+    },
+    '@media print': print,
     ':focus': { outline: 'none' },
     ':focus-visible': { outline: '2px solid var(--pine)', 'outline-offset': '2px' },
     '@media (prefers-reduced-motion: reduce)': {

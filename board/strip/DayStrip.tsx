@@ -66,7 +66,7 @@ export function DayStrip({ dates, now, pixelsPerHour = 72 }: Props) {
       ref={(view) => {
         viewport.current = elementOf(view);
       }}
-      className="flex-1 bg-surface"
+      className="flex-1 bg-surface low:h-[75vh] low:flex-none"
     >
       {secondZone && <ZoneNames second={secondZone} />}
       <ScrollView ref={scroll} tabIndex={0} aria-label={single ? 'Hours of the day' : 'Hours of the days'}>

@@ -34,9 +34,9 @@ export function FrameScreen() {
   const kinds = kindsOf(workspace, frame, named);
   const brush = kinds.find(({ key }) => key === chosen)?.brush;
   return (
-    <View role="main" className="flex-1">
+    <View role="main" className="flex-1 low:flex-none">
       <FrameHead frame={frame} week={week} />
-      <View className="flex-1 flex-row">
+      <View className="flex-1 flex-row low:flex-none">
         {wide && (
           <ScrollView tabIndex={-1} style={{ maxWidth: 228 }} contentContainerClassName="gap-2 px-3 pb-6">
             <Words size="xs" tone="soft">

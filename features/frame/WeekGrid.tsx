@@ -61,7 +61,7 @@ export function WeekGrid({ frame, week, brush }: Props) {
   usePointer(days, { brush, zones: frame.zones, weekdays, onPaint: paint, onChange: change });
 
   return (
-    <View className="flex-1 bg-surface">
+    <View className="flex-1 bg-surface low:h-[80vh]">
       <View className="flex-row border-b border-line" style={{ paddingLeft: RULER }}>
         {weekdays.map((weekday) => (
           <DayHead key={weekday} weekday={weekday} shape={shape} />

@@ -65,7 +65,7 @@ export function Board(place: PlanView & { fit: number }) {
   const board = useRef<View>(null);
   useGestures(board, place, fit);
   return (
-    <View ref={board} className="flex-1 touch-pan-y">
+    <View ref={board} className="flex-1 touch-pan-y low:flex-none">
       <View className="border-b border-line">
         {wide && intentions}
         <View className="flex-row" style={{ paddingLeft: rulerWidth }}>

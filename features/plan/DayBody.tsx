@@ -39,7 +39,7 @@ export function DayBody({ date, today, onDate }: Props) {
     rest: restOf(workspace, { date, ofDay: true, allDay: plan.allDay, tray: plan.tray }),
   };
   return (
-    <View className="flex-1">
+    <View className="flex-1 low:flex-none">
       <View className="border-b border-line">
         <View className="px-4">
           <DaysRow date={date} today={today} onDate={onDate} />

@@ -44,7 +44,7 @@ function Place({ target }: { target: FileTarget }) {
   return (
     <View
       ref={attach}
-      className={`hue-${file?.hue ?? 'slate'} min-h-[44px] min-w-[46%] flex-1 justify-center overflow-hidden rounded-r-lg border border-dashed pl-3 pr-2 ${aimed ? 'border-pine bg-surface' : 'border-ink-soft bg-sunken'}`}
+      className={`hue-${file?.hue ?? 'slate'} min-h-[44px] min-w-[46%] flex-1 justify-center overflow-hidden rounded-r-lg border border-dashed pl-3 pr-2 ${aimed ? 'border-pine bg-surface' : 'bg-sunken border-ink-soft'}`}
     >
       <EdgeMark />
       <Words face={aimed ? 'strong' : 'text'} numberOfLines={1}>

@@ -50,7 +50,7 @@ export function Finding({ sought, setSought, chosen, setList, options }: ReturnT
         placeholderTextColor="var(--ink-soft)"
         value={sought}
         onChangeText={setSought}
-        className="min-h-[44px] rounded-lg border border-line bg-surface px-3 font-text text-sm text-ink"
+        className="min-h-[44px] rounded-lg border border-field bg-surface px-3 font-text text-sm text-ink"
       />
       <ScrollView horizontal showsHorizontalScrollIndicator={false} tabIndex={-1} style={{ flexGrow: 0 }}>
         <Choice label="Tasks of" hideLabel value={chosen} onChoose={setList} options={options} />

@@ -46,7 +46,7 @@ export function PlanScreen(place: PlanView) {
   const hides = view === 'day';
   const details = wide && (opened || (hides && panes.details));
   return (
-    <View role="main" className="flex-1 flex-row">
+    <View role="main" className="flex-1 flex-row low:flex-none">
       {wide && (panes.tasks || choosing) && <ToPlacePane date={date} />}
       <View className="flex-1">
         <PlanHead {...place} fit={fit} roomy={!details}>

@@ -32,13 +32,13 @@ export function Shell({ children }: { children: ReactNode }) {
   useShared();
   return (
     <MomentProvider>
-      <View className={`flex-1 bg-ground ${wide ? 'flex-row-reverse' : ''}`}>
-        <View className="flex-1">
+      <View className={`flex-1 bg-ground low:overflow-y-auto ${wide ? 'flex-row-reverse' : ''}`}>
+        <View className="flex-1 low:flex-none">
           <UnsavedLine />
           <Beneath grow>
             <UpdateLine />
             <TravelLine />
-            <View className="flex-1">{!opening && children}</View>
+            <View className="flex-1 low:min-h-[100vh] low:flex-none">{!opening && children}</View>
           </Beneath>
           {!covered && <NoticeLine />}
         </View>

@@ -90,7 +90,7 @@ export function TasksScreen() {
   const Around = asTable ? Fixed : ScrollScreen;
 
   return (
-    <View className="flex-1">
+    <View className="flex-1 low:flex-none">
       <Around>
         <ScreenHead
           title="Tasks"

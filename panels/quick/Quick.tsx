@@ -92,7 +92,7 @@ function Quick({ text: given = '', notes: givenNotes = '' }: Panels['quick']) {
           maxLength={bounds.notes}
           value={notes}
           onChangeText={typed.setNotes}
-          className="rounded-lg border border-line bg-surface px-3 py-2.5 font-text text-base text-ink"
+          className="rounded-lg border border-field bg-surface px-3 py-2.5 font-text text-base text-ink"
         />
       )}
       {kind !== 'scratch' && (
