@@ -1,3 +1,5 @@
+import { currentWorkspace } from '@/state/workspaceStore';
+
 /*
  * All keys that do something, in one table: who handles a key asks for it by the name of what it does, and the list that
  * the person sees is drawn from the same lines.
@@ -40,7 +42,8 @@ const inThePlan = [
 
 const onAThing = [
   { shown: 'Space', what: 'pick it up, and drop it' },
-  { shown: '↑ ↓', what: 'a quarter hour earlier or later' },
+  { shown: '↑ ↓', what: 'a quarter hour earlier or later; with Ctrl five minutes' },
+  { shown: 'Page ↑ ↓', what: 'an hour earlier or later' },
   { shown: '← →', what: 'a day earlier or later' },
   { shown: 'Shift ↑ ↓', what: 'shorter or longer' },
   { name: 'done', key: 'f', what: 'done, or open again' },
@@ -112,6 +115,14 @@ export const keys = {
 export const isTyping = ({ target }: KeyboardEvent): boolean =>
   target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement;
 
-/** Whether a key belongs to what is typed, or to a shortcut of the browser. */
+/** The key that was pressed; a letter without Shift is the same with Caps Lock. */
+export const keyOf = ({ key, shiftKey }: KeyboardEvent): string =>
+  key.length === 1 && !shiftKey ? key.toLowerCase() : key;
+
+/** Whether a key belongs to what is typed, to a shortcut of the browser, or is a single sign and those are switched off. */
 export const isTaken = (event: KeyboardEvent): boolean =>
-  isTyping(event) || event.ctrlKey || event.metaKey || event.altKey;
+  isTyping(event) ||
+  event.ctrlKey ||
+  event.metaKey ||
+  event.altKey ||
+  (event.key.length === 1 && !currentWorkspace().settings.letterKeys);

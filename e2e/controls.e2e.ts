@@ -88,7 +88,7 @@ test('what lies beneath a sheet cannot be reached; what is said stands in the sh
     const beneath = await page.$$eval('[role=main], [role=navigation]', (all) =>
       all.map((each) => each.closest('[inert]') !== null),
     );
-    assert.deepEqual(beneath, [true, true]);
+    assert.ok(beneath.length > 1 && beneath.every(Boolean));
   });
   await type(page, 'New list', 'Signs');
   await page.waitForSelector('[role=dialog] [role=status] [aria-label="Undo add list"]');

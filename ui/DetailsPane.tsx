@@ -1,5 +1,6 @@
-import { Suspense, useDeferredValue, type ReactNode } from 'react';
+import { Suspense, useDeferredValue, useEffect, type ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
+import { announce } from './announce';
 import { Boundary } from './Boundary';
 import { IconButton } from './Button';
 import { belongsInPane, closePanel, usePanel, usePanels, type Opened } from './panels';
@@ -27,12 +28,14 @@ export function DetailsPane({ children }: { children: ReactNode }) {
 
 function Shown({ panel }: { panel: Opened }) {
   const { useTitle, Content } = usePanel(panel);
+  const title = useTitle(panel);
   useFocusBack();
+  useEffect(() => announce(`Opened: ${title}`), [title]);
   return (
     <ScrollView tabIndex={0} contentContainerClassName="gap-4 px-4 pb-6 pt-4">
       <View className="flex-row items-start justify-between gap-2">
         <View className="flex-1">
-          <Heading level={2}>{useTitle(panel)}</Heading>
+          <Heading level={2}>{title}</Heading>
         </View>
         <IconButton label="Close the details" icon="close" onPress={closePanel} />
       </View>

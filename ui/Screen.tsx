@@ -1,12 +1,20 @@
 import type { ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
+import { usePageTitle } from './announce';
 import { UndoButtons } from './UndoButtons';
 import { Heading, Words } from './Words';
 
-type ScreenHeadProps = { title: string; about?: string; children?: ReactNode };
+type ScreenHeadProps = {
+  title: string;
+  about?: string;
+  /** What the page is called, where that is not its title. */
+  page?: string;
+  children?: ReactNode;
+};
 
 /** The head of a screen: its name, what it is about, undo and redo. */
-export function ScreenHead({ title, about, children }: ScreenHeadProps) {
+export function ScreenHead({ title, about, page = title, children }: ScreenHeadProps) {
+  usePageTitle(page);
   return (
     <View className="flex-row items-start justify-between gap-x-3">
       <View className="shrink lg:flex-row lg:items-baseline lg:gap-x-3">

@@ -90,16 +90,23 @@ function systemVariables(): Record<string, string> {
 
 /** On paper everything is there: nothing scrolls, and what one only presses is left out. */
 const print: Rules = {
-  'html, body, #root, #root *': { overflow: 'visible !important' },
-  'html, body, #root': { height: 'auto !important', display: 'block !important' },
-  '[role=navigation], [role=status], [role=alert], .not-printed': { display: 'none !important' },
-  '#root [role=main], #root [role=main] *': { 'max-height': 'none !important' },
+  'html, body, #root, #root > div': {
+    height: 'auto !important',
+    display: 'block !important',
+    overflow: 'visible !important',
+  },
+  // all that holds something that scrolls (ui/printing.ts) grows with it
+  '[data-unfolded], :has([data-unfolded])': {
+    flex: '1 0 auto !important',
+    height: 'auto !important',
+    'max-height': 'none !important',
+    overflow: 'visible !important',
+  },
+  '[role=navigation], [role=toolbar], [role=status], [role=alert], .not-printed': {
+    display: 'none !important',
+  },
   '*': { 'print-color-adjust': 'exact' },
 };
-
-/** A band at the left, as wide as --band says, in a colour, and beside it a quiet tint. */
-const bandAndTint = (band: string): string =>
-  `linear-gradient(to right, ${band} var(--band), color-mix(in srgb, var(--fill) 45%, transparent) var(--band))`;
 
 /** The style sheet's base: variables for both modes, `.hue-…` with its edge and fill, and the hatches. */
 export function baseStyles(): Record<string, Rules> {
@@ -121,8 +128,7 @@ export function baseStyles(): Record<string, Rules> {
     ...hues,
     '.edge-mark': { 'background-image': 'var(--edge-pattern)' },
     // behind everything, so that words on it read as on the ground itself
-    '.zone-band': { background: bandAndTint('var(--fill)') },
-    '.zone-band:hover': { background: bandAndTint('var(--surface)') },
+    '.zone-tint': { background: 'color-mix(in srgb, var(--fill) 45%, transparent)' },
     '.hatch-over': {
       'background-image': 'repeating-linear-gradient(135deg, var(--brick) 0 2px, transparent 2px 5px)',
     },

@@ -1,10 +1,11 @@
+import { useState } from 'react';
+import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
 import { View, type ViewStyle } from 'react-native';
 import { furtherDays, type Segment } from '@/core/plan/spanning';
 import { daysBetween } from '@/core/time/zone';
 import { useDropArea } from '../drag/areas';
 import { aimsAtTray, useDrag, wholeDays } from '../drag/dragStore';
-import { Words } from '@/ui/Words';
 import { WholeDayCard } from './WholeDayCard';
 
 const ROW = 26;
@@ -26,13 +27,15 @@ type Props = { segments: readonly Segment[]; dates: readonly string[]; left: num
 
 /** Events of whole days, drawn across the days that they take. */
 export function AcrossDays({ segments, dates, left }: Props) {
+  const [all, setAll] = useState(false);
   const rows = 1 + Math.max(-1, ...segments.map(({ lane }) => lane));
   if (rows === 0) return null;
-  const shown = segments.filter(({ lane }) => lane < MOST_ROWS);
+  const most = all ? rows : MOST_ROWS;
+  const shown = segments.filter(({ lane }) => lane < most);
   const hidden = segments.length - shown.length;
   return (
     <View role="group" aria-label="All day" style={{ paddingLeft: left }}>
-      <View style={{ height: Math.min(rows, MOST_ROWS) * ROW }}>
+      <View style={{ height: Math.min(rows, most) * ROW }}>
         {dates.map((date, i) => (
           <DaySlot key={date} date={date} place={i} count={dates.length} />
         ))}
@@ -41,10 +44,14 @@ export function AcrossDays({ segments, dates, left }: Props) {
         ))}
         <DaysGhost dates={dates} />
       </View>
-      {hidden > 0 && (
-        <Words size="xs" tone="soft">
-          and {hidden} more that take days whole
-        </Words>
+      {(hidden > 0 || all) && (
+        <View className="flex-row">
+          <Button
+            label={all ? 'Fewer of them' : `and ${hidden} more that take days whole`}
+            kind="quiet"
+            onPress={() => setAll(!all)}
+          />
+        </View>
       )}
     </View>
   );

@@ -36,9 +36,8 @@ export function DragLayer() {
       </View>
       <View id={DRAG_HELP} className="hidden">
         <Words>
-          Space picks it up. Then up and down move it by a quarter hour, left and right by a day, with Shift
-          they change its length, T puts it in the tray, G into a group, I into a list or a category, Delete
-          takes it off, Enter drops it, Escape leaves it where it was.
+          Space picks it up, arrows move it, Enter drops it, Escape leaves it; the question mark lists all
+          keys.
         </Words>
       </View>
     </>

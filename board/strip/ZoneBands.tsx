@@ -1,4 +1,4 @@
-import { startTransition, useEffect, useMemo, useState, type CSSProperties } from 'react';
+import { startTransition, useEffect, useMemo, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { takesWork } from '@/core/frame/belonging';
 import { hueOfZone, isPlainWork, traitsOf } from '@/core/frame/looks';
@@ -112,35 +112,36 @@ type StretchProps = Omit<Props, 'zones'> & {
   lit: boolean;
 };
 
-/**
- * One stretch of a zone: plain elements of the web, and few of them, as a week has dozens. What is pressed is its band; the
- * rest of it, the tint, lies beneath the lanes.
- */
+/** One stretch of a zone, of plain elements of the web, and few of them, as a week has dozens. */
 function Stretch({ one, span, band, scale, single, hue, hours, lit }: StretchProps) {
   const { top, height } = scale.over(span);
   const { name } = one.zone;
   const words = [`Zone ${name}`, hours, ...traitsOf(one.zone), one.change ? 'otherwise on this day' : ''];
   const named = band > BAND.bare && height >= NAMED;
   return (
-    <button
-      type="button"
-      tabIndex={single ? 0 : -1}
-      aria-label={words.filter(Boolean).join(', ')}
-      onClick={() => openPanel({ kind: 'zoneOn', zoneId: one.zone.id, date: one.date })}
-      className={`hue-${hue} absolute left-0 flex w-full cursor-pointer items-center overflow-hidden border-0 p-0 ${lit ? 'bg-fill' : 'zone-band'}`}
-      // the style of the web knows variables, its type does not
-      style={{ top, height: height - 1, '--band': `${band}px` } as CSSProperties}
+    <div
+      className={`hue-${hue} absolute left-0 right-0 ${lit ? 'bg-fill' : 'zone-tint'}`}
+      style={{ top, height: height - 1 }}
     >
-      {one.change && <span className="absolute left-0 top-0 h-1 bg-edge" style={{ width: band }} />}
-      {named && (
-        <span
-          className="max-h-full overflow-hidden whitespace-nowrap font-text text-xs text-edge [text-overflow:ellipsis] [writing-mode:vertical-rl]"
-          style={{ lineHeight: `${band}px` }}
-        >
-          {plainly(name)}
-        </span>
-      )}
-    </button>
+      <button
+        type="button"
+        tabIndex={single ? 0 : -1}
+        aria-label={words.filter(Boolean).join(', ')}
+        onClick={() => openPanel({ kind: 'zoneOn', zoneId: one.zone.id, date: one.date })}
+        className="bg-fill absolute bottom-0 left-0 top-0 flex cursor-pointer items-center overflow-hidden border-0 p-0 hover:bg-surface"
+        style={{ width: band }}
+      >
+        {one.change && <span className="absolute left-0 top-0 h-1 w-full bg-edge" />}
+        {named && (
+          <span
+            className="max-h-full overflow-hidden whitespace-nowrap font-text text-xs text-edge [text-overflow:ellipsis] [writing-mode:vertical-rl]"
+            style={{ lineHeight: `${band}px` }}
+          >
+            {plainly(name)}
+          </span>
+        )}
+      </button>
+    </div>
   );
 }
 

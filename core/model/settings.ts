@@ -43,6 +43,8 @@ export const Settings = openObject({
   weekStart: z._default(z.int().check(z.gte(1), z.lte(7)), 1),
   /** A second time zone beside the ruler. */
   secondZone: z._default(z.nullable(ZoneName), null),
+  /** Single letters, digits and signs are keys (WCAG 2.2, 2.1.4). */
+  letterKeys: z._default(z.boolean(), true),
   /** What gives tasks their hue. */
   colourBy: z._default(z.enum(['list', 'category', 'priority', 'state']), 'list'),
   /** The zones of the frame are drawn behind the days. */
@@ -80,6 +82,7 @@ export const defaultSettings: Settings = {
   clock: 24,
   weekStart: 1,
   secondZone: null,
+  letterKeys: true,
   colourBy: 'list',
   showZones: true,
   skipDaysOff: false,

@@ -22,7 +22,7 @@ export function Drawer({ date }: { date: string }) {
   const dragging = useDrag(({ dragged }) => dragged !== null);
   const fromPlan = useDrag(({ dragged }) => dragged !== null && placeOf(dragged) !== undefined);
   return (
-    <View ref={attach} className="border-t border-line bg-surface">
+    <View ref={attach} className="not-printed border-t border-line bg-surface">
       <View className="h-[52px] flex-row items-center justify-between gap-3 px-4">
         <Pressable
           role="button"

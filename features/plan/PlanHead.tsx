@@ -16,6 +16,7 @@ import { UndoButtons } from '@/ui/UndoButtons';
 import { openPanel } from '@/ui/panels';
 import { HourScale } from '@/board/strip/HourScale';
 import type { PlanView } from '@/board/days/useView';
+import { usePageTitle } from '@/ui/announce';
 import { useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
 
@@ -37,6 +38,8 @@ export function PlanHead(place: Props) {
   const { settings } = workspace;
   const wide = useWide();
   const dates = datesOf(workspace, view, date, fit);
+  const title = titleOf(view, date, dates);
+  usePageTitle(`Plan: ${viewNames[view]}, ${title}`);
   const hasSeal = view !== 'month' && view !== 'agenda';
   const step = (direction: 1 | -1) => onDate(stepped(workspace, view, date, direction, fit));
   return (
@@ -44,7 +47,7 @@ export function PlanHead(place: Props) {
       <View className="flex-row items-center justify-between px-4 pt-2">
         <View className="shrink flex-row items-center gap-1">
           <View className="shrink">
-            <Heading tight={wide && !roomy}>{titleOf(view, date, dates)}</Heading>
+            <Heading tight={wide && !roomy}>{title}</Heading>
           </View>
           <IconButton
             label={view === 'day' ? 'The day before' : 'Earlier'}

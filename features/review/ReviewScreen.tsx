@@ -41,7 +41,11 @@ export function ReviewScreen({ date, today, onDate }: Props) {
   return (
     <WithStrip date={date}>
       <ScrollScreen>
-        <ScreenHead title="Ledger" about={`${dateWords(date)}${date === today ? ', so far' : ''}`}>
+        <ScreenHead
+          title="Ledger"
+          page={`Review: ${dateWords(date)}`}
+          about={`${dateWords(date)}${date === today ? ', so far' : ''}`}
+        >
           <IconButton label="The day before" icon="back" onPress={() => onDate(addDays(date, -1))} />
           <IconButton label="The day after" icon="forward" onPress={() => onDate(addDays(date, 1))} />
           {date !== today && <Button label="Today" kind="quiet" onPress={() => onDate(today)} />}

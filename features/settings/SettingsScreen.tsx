@@ -7,6 +7,7 @@ import { useWorkspace } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
 import { chooseCalendarFile } from '@/actions/files/chooseFile';
+import { CheckBox } from '@/ui/CheckBox';
 import { Choice } from '@/ui/Choice';
 import { Part, ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { openPanel } from '@/ui/panels';
@@ -85,6 +86,11 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
         </View>
       </Part>
       <Part title="Help">
+        <CheckBox
+          label="Single letters and digits are keys (L, W, 1 …)"
+          checked={settings.letterKeys}
+          onToggle={() => change({ letterKeys: !settings.letterKeys })}
+        />
         <View className="flex-row flex-wrap gap-2">
           <Button label="All keys…" onPress={() => openPanel({ kind: 'keys' })} />
           <Button label="Messages of late…" onPress={() => openPanel({ kind: 'said' })} />

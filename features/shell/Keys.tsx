@@ -1,13 +1,27 @@
 import { View } from 'react-native';
 import { keyGroups } from '@/board/keyTable';
+import { useWorkspace } from '@/state/shown';
 import { Heading, Words } from '@/ui/Words';
 
 const shownAs = ({ shown, key = '' }: { shown?: string; key?: string }) =>
   shown ?? (key.length === 1 ? key.toUpperCase() : key);
 
+/** Says that single letters do nothing, where they were switched off. */
+function Off() {
+  const { letterKeys } = useWorkspace().settings;
+  if (letterKeys) return null;
+  return (
+    <Words>
+      Single letters and digits are switched off in Settings: they do nothing unless something in the plan has
+      the keyboard.
+    </Words>
+  );
+}
+
 /** All keys that do something. */
 export const Keys = () => (
   <View className="gap-5">
+    <Off />
     {keyGroups.map(({ name, lines }) => (
       <View key={name} className="gap-2">
         <Heading level={2}>{name}</Heading>

@@ -12,7 +12,7 @@ export function QuickBar() {
   const inPlan = usePathname() === '/plan';
   if (wide || inPlan) return null;
   return (
-    <View className="flex-row items-center gap-1 border-t border-line bg-surface py-1.5 pl-3 pr-1">
+    <View className="not-printed flex-row items-center gap-1 border-t border-line bg-surface py-1.5 pl-3 pr-1">
       <Pressable
         role="button"
         aria-label="Quick line: note a task in plain words"

@@ -15,7 +15,11 @@ import { useShellKeys } from './shellKeys';
 import { useShared } from './shared';
 import { useStarted } from './started';
 import { useTheme } from './theme';
+import { SkipLinks } from './SkipLinks';
+import { Announced } from '@/ui/announce';
+import { Tips } from '@/ui/Tips';
 import { TravelLine } from './TravelLine';
+import { unfoldOnPaper } from '@/ui/printing';
 import { useWide } from '@/ui/useWide';
 
 /** What is around every screen: the places, notices, sheets, dropped files, the colours of day or night. */
@@ -28,6 +32,7 @@ export function Shell({ children }: { children: ReactNode }) {
   useEffect(acceptDroppedFiles, []);
   useEffect(listenToChoices, []);
   useEffect(keepFocus, []);
+  useEffect(unfoldOnPaper, []);
   useShellKeys();
   useShared();
   return (
@@ -36,6 +41,7 @@ export function Shell({ children }: { children: ReactNode }) {
         <View className="flex-1 low:flex-none">
           <UnsavedLine />
           <Beneath grow>
+            <SkipLinks />
             <UpdateLine />
             <TravelLine />
             <View className="flex-1 low:min-h-[100vh] low:flex-none">{!opening && children}</View>
@@ -48,6 +54,8 @@ export function Shell({ children }: { children: ReactNode }) {
         </Beneath>
         <PanelHost foot={<NoticeLine />} />
         <DragLayer />
+        <Announced />
+        <Tips />
       </View>
     </MomentProvider>
   );

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useEffect } from 'react';
 import { stop } from '@/actions/tasks';
-import { isTaken, isTyping, keys } from '@/board/keyTable';
+import { isTaken, isTyping, keyOf, keys } from '@/board/keyTable';
 import { runningEntry } from '@/core/track/entries';
 import { currentWorkspace, store } from '@/state/workspaceStore';
 import { isCovered, openPanel } from '@/ui/panels';
@@ -24,16 +24,17 @@ export function useShellKeys(): void {
     const onKey = (event: KeyboardEvent) => {
       onUndoKeys(event);
       if (isTaken(event)) return;
-      const place = places[Number(event.key) - 1];
+      const key = keyOf(event);
+      const place = places[Number(key) - 1];
       const { find, help, newTask, quick, said, stop: stopKey } = keys.anywhere;
-      if (event.key === help) openPanel({ kind: 'keys' });
+      if (key === help) openPanel({ kind: 'keys' });
       else if (isCovered()) return;
       else if (place) router.navigate(place.path);
-      else if (event.key === said) openPanel({ kind: 'said' });
-      else if (event.key === find) openPanel({ kind: 'find' });
-      else if (event.key === quick) openPanel({ kind: 'quick' });
-      else if (event.key === newTask) openPanel({ kind: 'newTask' });
-      else if (event.key === stopKey && runningEntry(currentWorkspace().entries)) stop();
+      else if (key === said) openPanel({ kind: 'said' });
+      else if (key === find) openPanel({ kind: 'find' });
+      else if (key === quick) openPanel({ kind: 'quick' });
+      else if (key === newTask) openPanel({ kind: 'newTask' });
+      else if (key === stopKey && runningEntry(currentWorkspace().entries)) stop();
       else return;
       event.preventDefault();
     };

@@ -17,19 +17,25 @@ import {
 } from '@dnd-kit/sortable';
 import { View } from 'react-native';
 import { reorderTask } from '@/core/commands/tasks';
+import type { Id } from '@/core/model/common';
 import type { Task } from '@/core/model/task';
 import { atOnce } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
-import { elementOf } from '@/ui/dom';
+import { elementOf, webProps } from '@/ui/dom';
+import { openPanel } from '@/ui/panels';
 import { Icon } from '@/ui/icons';
 import { TaskLine } from './TaskLine';
 
-/** Tasks in the person's own order, changed by dragging the grip: mouse, long press, or Space and the arrows. */
+/** Tasks in the person's own order, changed by dragging the grip (mouse, long press, or Space and the arrows) or by a press on it. */
 export function SortableTasks({ tasks }: { tasks: readonly Task[] }) {
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
     useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 8 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+    useSensor(KeyboardSensor, {
+      coordinateGetter: sortableKeyboardCoordinates,
+      // Enter opens what else can be done
+      keyboardCodes: { start: ['Space'], cancel: ['Escape'], end: ['Space', 'Enter'] },
+    }),
   );
   const ids = tasks.map(({ id }) => id);
   const title = (id: unknown) => tasks.find((task) => task.id === id)?.title ?? 'the task';
@@ -59,14 +65,14 @@ export function SortableTasks({ tasks }: { tasks: readonly Task[] }) {
     >
       <SortableContext items={ids} strategy={verticalListSortingStrategy}>
         {tasks.map((task) => (
-          <SortableLine key={task.id} task={task} />
+          <SortableLine key={task.id} task={task} among={ids} />
         ))}
       </SortableContext>
     </DndContext>
   );
 }
 
-function SortableLine({ task }: { task: Task }) {
+function SortableLine({ task, among }: { task: Task; among: readonly Id[] }) {
   const { setNodeRef, setActivatorNodeRef, listeners, attributes, transform, transition, isDragging } =
     useSortable({ id: task.id });
   return (
@@ -84,6 +90,7 @@ function SortableLine({ task }: { task: Task }) {
             role="button"
             tabIndex={0}
             aria-label={`Move ${task.title}`}
+            {...webProps({ onClick: () => openPanel({ kind: 'actions', taskId: task.id, among }) })}
             {...({ ...listeners, 'aria-describedby': attributes['aria-describedby'] } as object)} // DOM listeners and attributes
             className="h-11 w-7 cursor-grab touch-manipulation select-none items-center justify-center"
           >

@@ -197,6 +197,9 @@ export function TasksScreen() {
           />
         )}
       </Around>
+      <Words className="sr-only" aria-live="polite">
+        {`${tasks.length} tasks, ${asTable ? 'in a table' : (orderNames.find(({ value }) => value === order)?.name ?? '')}`}
+      </Words>
       {(asTable ? there.length > 0 : chosen) && (
         <ChosenBar
           ids={there}

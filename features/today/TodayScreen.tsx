@@ -49,6 +49,7 @@ export function TodayScreen() {
       <ScrollScreen>
         <ScreenHead
           title="Now"
+          page="Today"
           about={`${dateWords(today)} · ${clockWords(now, zone, workspace.settings.clock)}`}
         >
           {wide && <FindButton />}

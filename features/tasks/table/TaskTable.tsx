@@ -12,6 +12,7 @@ import { currentWorkspace } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
 import { elementOf, webProps } from '@/ui/dom';
 import { openPanel } from '@/ui/panels';
+import { usePrinting } from '@/ui/printing';
 import { CellEditor, type Leaving } from './CellEditor';
 import { writeCells } from './cells';
 import { Head } from './Head';
@@ -34,6 +35,8 @@ type Props = {
 type Editing = Cell & { readonly typed: string | null };
 
 const HEAD = 46;
+/** How many rows go on paper. */
+const MOST_PRINTED = 2000;
 /** What lies beside the table: the rail of the places and the edges. */
 const AROUND = 118;
 const columnDefinitions = columnIds.map((id) => ({
@@ -52,6 +55,7 @@ export function TaskTable({ tasks, chosen, onChoose, narrows }: Props) {
   const [sorting, setSorting] = useState<SortingState>([]);
   const [marked, setMarked] = useState<Marked>(markedAt({ row: 0, column: 0 }));
   const [editing, setEditing] = useState<Editing | null>(null);
+  const printing = usePrinting();
   const frame = useRef<HTMLElement | null>(null);
 
   const ground = useMemo(() => ({ workspace, now, zone }), [workspace, now, zone]);
@@ -207,7 +211,7 @@ export function TaskTable({ tasks, chosen, onChoose, narrows }: Props) {
         </View>
       )}
       <View role="rowgroup" style={{ height: rows.getTotalSize(), width }}>
-        {rows.getVirtualItems().map(({ index }) => {
+        {(printing ? [...ids.keys()].slice(0, MOST_PRINTED) : rows.getVirtualIndexes()).map((index) => {
           const id = ids[index] ?? '';
           const isHere = index === held.at.row;
           const edited = editing?.row === index ? editing : null;
