@@ -25,7 +25,10 @@ import { loadWhenIdle } from '@/ui/later';
 const demo = session.space === 'demo' ? import('@/demo/generate') : undefined;
 const makeDemo = async () => (await demo)?.demoWorkspace({ seed: 7, ...here() }) ?? begin();
 
-const begin = async () => ({ ...emptyWorkspace, settings: { ...defaultSettings, clock: session.clock } });
+const begin = async () => ({
+  ...emptyWorkspace,
+  settings: { ...defaultSettings, clock: session.clock, weekStart: session.weekStart },
+});
 
 watchErrors();
 registerFailed(Failed, logError);

@@ -12,7 +12,20 @@ export type Session = {
   readonly home: Zone;
   readonly now: () => number;
   readonly clock: ClockStyle;
+  /** The day that a week begins on: 1 is Monday, 7 is Sunday. */
+  readonly weekStart: number;
 };
+
+/** The day that a week begins on in the person's locale (ECMA-402, Intl.Locale info); Monday where the browser does not tell. */
+function weekStartHere(): number {
+  type Told = { firstDay?: number };
+  // known to most browsers, not to the type of a locale yet
+  const locale = new Intl.Locale(Intl.DateTimeFormat().resolvedOptions().locale) as Intl.Locale & {
+    weekInfo?: Told;
+    getWeekInfo?: () => Told;
+  };
+  return (locale.getWeekInfo?.() ?? locale.weekInfo)?.firstDay ?? 1;
+}
 
 const remembered = (name: string): string | null => {
   try {
@@ -59,6 +72,7 @@ function readSession(): Session {
     home,
     now: () => Date.now() + offset,
     clock: Intl.DateTimeFormat(undefined, { hour: 'numeric' }).resolvedOptions().hour12 ? 12 : 24,
+    weekStart: weekStartHere(),
   };
 }
 

@@ -9,12 +9,11 @@ import { listNamed, usualList } from '../tasks/lists';
 import { command } from './command';
 import { addList } from './lists';
 import { addTasks } from './tasks';
-
-const plain = (name: string) => name.trim().toLowerCase();
+import { plainName } from '../model/names';
 
 /** The names of lists that rows tell and that are not there yet, each once. */
 export function newListsOf(rows: readonly TaskRow[], workspace: Pick<Workspace, 'lists'>): string[] {
-  const names = new Map(rows.flatMap(({ list }) => (list === '' ? [] : [[plain(list), list] as const])));
+  const names = new Map(rows.flatMap(({ list }) => (list === '' ? [] : [[plainName(list), list] as const])));
   return [...names.values()].filter((name) => !listNamed(workspace, name));
 }
 

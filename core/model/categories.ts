@@ -2,6 +2,7 @@ import type { Category } from './category';
 import { derived } from './collection';
 import { Hue } from './common';
 import type { Workspace } from './workspace';
+import { plainName } from './names';
 
 const inOrder = derived<Category, Category[]>((categories) =>
   categories.values().sort((a, b) => a.rank - b.rank || a.name.localeCompare(b.name)),
@@ -10,17 +11,15 @@ const inOrder = derived<Category, Category[]>((categories) =>
 /** The categories, in their order. */
 export const categoriesOf = ({ categories }: Workspace): readonly Category[] => inOrder(categories);
 
-const plain = (name: string) => name.trim().toLowerCase();
-
 const byName = derived<Category, Map<string, Category>>(
-  (categories) => new Map(categories.values().map((category) => [plain(category.name), category])),
+  (categories) => new Map(categories.values().map((category) => [plainName(category.name), category])),
 );
 
 /** The category that goes by a name, however it is spelt in capitals; undefined when there is none. */
 export const categoryNamed = (
   { categories }: Pick<Workspace, 'categories'>,
   name: string,
-): Category | undefined => byName(categories).get(plain(name));
+): Category | undefined => byName(categories).get(plainName(name));
 
 /** The first of an event's categories, which events tell by name, that is known. */
 export const categoryOfNames = (workspace: Workspace, names: readonly string[]): Category | undefined =>

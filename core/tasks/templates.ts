@@ -1,11 +1,11 @@
 import type { BlockTemplate } from '../model/template';
 import type { Workspace } from '../model/workspace';
 import { inRank } from './order';
-
-const plain = (name: string) => name.trim().toLowerCase();
+import { plainName } from '../model/names';
 
 /** The template that goes by a name, however it is spelt in capitals. */
 export const templateNamed = (
   { templates }: Pick<Workspace, 'templates'>,
   name: string,
-): BlockTemplate | undefined => inRank(templates).find((template) => plain(template.name) === plain(name));
+): BlockTemplate | undefined =>
+  inRank(templates).find((template) => plainName(template.name) === plainName(name));

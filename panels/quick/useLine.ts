@@ -37,8 +37,11 @@ export function useLine() {
   const bare = placedByTemplate(said, line, workspace, reader);
   const quick = { ...bare, task: { ...bare.task, notes: notes ?? '' } };
   const hours = eventHours(line, zone);
-  const ready =
-    kind === 'scratch' ? text.trim() !== '' : line.title !== '' && (kind === 'task' || hours !== undefined);
+  const isReady: Readonly<Record<Kind, boolean>> = {
+    task: line.title !== '',
+    event: line.title !== '' && hours !== undefined,
+    scratch: text.trim() !== '',
+  };
   const type = (typed: string) => {
     keepDraft(DRAFT, typed);
     // what was taken back stays so while the words before it do
@@ -51,8 +54,7 @@ export function useLine() {
     scratch: () => noteLine(text.trim()),
   };
   const make = (as: Kind = kind) => {
-    const isReady = as === 'scratch' ? text.trim() !== '' : ready;
-    if (!isReady || !makeOf[as]()) return;
+    if (!isReady[as] || !makeOf[as]()) return;
     setLast(text);
     type('');
     setId(newId());
@@ -69,7 +71,7 @@ export function useLine() {
     hours,
     kind,
     setKind,
-    ready,
+    ready: isReady[kind],
     last,
     notes,
     setNotes,
