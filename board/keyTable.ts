@@ -46,6 +46,7 @@ const onAThing = [
   { shown: 'Page ↑ ↓', what: 'an hour earlier or later' },
   { shown: '← →', what: 'a day earlier or later' },
   { shown: 'Shift ↑ ↓', what: 'shorter or longer' },
+  { shown: 'Shift and arrows', what: 'in the month and the agenda: a day, or a week, earlier or later' },
   { name: 'done', key: 'f', what: 'done, or open again' },
   { name: 'timer', key: 's', what: 'start the timer on it, or stop it' },
   { name: 'tray', key: 't', what: 'into the tray of the day' },

@@ -204,3 +204,30 @@ test('on paper each place is whole, without what one only presses', async () => 
   assert.deepEqual(complaints, []);
   await leave(page);
 });
+
+test('in the month and the agenda things are moved by keys, and what is held goes by an hour or by five minutes', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/plan?view=agenda&day=2026-11-25');
+  const shift = async (key: 'ArrowRight' | 'ArrowDown') => {
+    await page.keyboard.down('Shift');
+    await page.keyboard.press(key);
+    await page.keyboard.up('Shift');
+  };
+  await page.$eval('::-p-xpath(//*[@role="button"][contains(., "Pack the survey boxes")])', (line) =>
+    (line as HTMLElement).focus(),
+  );
+  await shift('ArrowRight');
+  await sees(page, 'Pack the survey boxes: Thu 26 Nov');
+  await press(page, 'Undo move');
+  await page.goto(`${stage.address}/plan?view=day&day=2026-11-25`);
+  await settled(page);
+  await focus(page, '[aria-label^="Pack the survey boxes, 09:30"]');
+  await page.keyboard.press('Space');
+  await page.keyboard.press('PageDown');
+  await page.keyboard.down('Control');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.up('Control');
+  await page.keyboard.press('Enter');
+  await boxOf(page, 'Pack the survey boxes, 10:35 – 11:35');
+  assert.deepEqual(complaints, []);
+  await leave(page);
+});

@@ -18,6 +18,7 @@ import { TickBox, useHue } from '../taskParts';
 import { useHold } from '@/ui/useHold';
 import { useWide } from '@/ui/useWide';
 import { ZoneHead } from './ZoneHead';
+import { movedByKeys } from './moveThing';
 import { openThing, placeOfThing } from './openThing';
 import type { PlanView } from './useView';
 import { Heading, Words } from '@/ui/Words';
@@ -123,7 +124,7 @@ function Line({ thing, date }: { thing: Thing; date: string }) {
     ? `border ${event.busy ? 'cut-corner border-edge' : 'border-dashed border-edge'} bg-surface`
     : `rounded-r-lg ${done ? 'border border-line bg-surface' : 'bg-fill'}`;
   return (
-    <View className={`${hue} flex-row items-center overflow-hidden ${look}`}>
+    <View {...movedByKeys(thing)} className={`${hue} flex-row items-center overflow-hidden ${look}`}>
       {task && <EdgeMark />}
       <Pressable
         role="button"

@@ -17,6 +17,7 @@ import {
 } from '../drag/dragStore';
 import { pressable } from '../drag/useDragItem';
 import { LoadBar, loadWords } from '../LoadMeasure';
+import { movedByKeys } from './moveThing';
 import { ZoneStrip } from '../strip/ZoneBands';
 import { TickBox } from '../taskParts';
 import { openThing } from './openThing';
@@ -109,6 +110,7 @@ function CellLine({ thing }: { thing: Thing }) {
   return (
     <View
       {...pressable(draggedOf(thing))}
+      {...movedByKeys(thing)}
       className="h-6 shrink-0 cursor-grab touch-manipulation select-none flex-row items-center hover:bg-ground"
     >
       {'task' in thing && <TickBox task={thing.task} small />}
