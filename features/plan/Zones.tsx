@@ -66,7 +66,7 @@ function CityField({ label, zone, onChoose }: Props) {
           const [first] = found;
           if (first) take(first.zone);
         }}
-        className="min-h-[44px] rounded-lg border border-line bg-surface px-3 font-text text-base text-ink"
+        className="min-h-[44px] rounded-lg border border-field bg-surface px-3 font-text text-base text-ink"
       />
       <View aria-live="polite" className="gap-1">
         {found.map(({ name, country, zone: city }) => (

@@ -43,7 +43,7 @@ export function TypedLine<T>({ label, examples, read, meaning, onTake }: Props<T
           setTyped('');
           onTake(value.value);
         }}
-        className="min-h-[44px] rounded-lg border border-line bg-surface px-3 font-text text-base text-ink"
+        className="min-h-[44px] rounded-lg border border-field bg-surface px-3 font-text text-base text-ink"
       />
       <View aria-live="polite" className="gap-0.5">
         <Words size="xs" tone={meant ? 'pine' : blank ? 'soft' : 'brick'}>

@@ -92,7 +92,7 @@ export function Head({ group, chosen, onChooseAll, narrowing, unread, onNarrow, 
                   onChangeText={(typed) => onNarrow(id, typed)}
                   placeholder={conditionExamples[kind]}
                   placeholderTextColor="var(--ink-soft)"
-                  className={`mx-1 mb-1 h-8 rounded border bg-surface px-1.5 font-text text-sm text-ink ${unread.has(id) ? 'border-brick' : 'border-line'}`}
+                  className={`mx-1 mb-1 h-8 rounded border bg-surface px-1.5 font-text text-sm text-ink ${unread.has(id) ? 'border-brick' : 'border-field'}`}
                 />
               )}
             </View>
