@@ -1,6 +1,6 @@
 import * as fc from 'fast-check';
 import { FrameZone } from '../model/frame';
-import { guidedZones, guideSteps, plainAnswers } from './guide';
+import { guidedZones, guideSteps, plainAnswers, upAt } from './guide';
 import { minutesOfWeek, shapeOf } from './shape';
 import { timesWords } from './words';
 
@@ -19,6 +19,12 @@ test('what is said in the guided start becomes the zones of a week', () => {
     'Dinner: every day, 18:30 – 19:30, 1 h each',
     'Own time: Sat, Sun, 10:00 – 18:00, 8 h each',
   ]);
+});
+
+test('who gets up later has breakfast later, and sleeps at least as long on days off', () => {
+  const zones = told({ ...plainAnswers, bed: 90, ...upAt(plainAnswers, 9 * 60 + 30) });
+  expect(zones[0]).toBe('Sleep: every day, 01:30 – 09:30, 8 h each');
+  expect(zones).toContainEqual(expect.stringMatching(/^Breakfast: every day, 09:45/));
 });
 
 test('who goes to bed after midnight does so on the day after', () => {

@@ -41,6 +41,20 @@ export const plainAnswers: GuideAnswers = {
   own: { from: 10 * 60, to: 18 * 60 },
 };
 
+/** The answers of who gets up at another hour: the first meal keeps its distance from it, and days off begin no earlier. */
+export function upAt(
+  { wake, weekendWake, meals }: Pick<GuideAnswers, 'wake' | 'weekendWake' | 'meals'>,
+  to: number,
+): Pick<GuideAnswers, 'wake' | 'weekendWake' | 'meals'> {
+  const [first, ...rest] = meals;
+  const from = ((first?.from ?? 0) + to - wake + DAY_MINUTES) % DAY_MINUTES;
+  return {
+    wake: to,
+    weekendWake: Math.max(weekendWake, to),
+    meals: first ? [{ ...first, from }, ...rest] : [],
+  };
+}
+
 const everyDay = [1, 2, 3, 4, 5, 6, 7];
 const next = (day: number) => (day % 7) + 1;
 

@@ -4,6 +4,7 @@ import { kindsOf } from '@/core/frame/kinds';
 import { useWorkspace } from '@/state/shown';
 import { DetailsPane } from '@/ui/DetailsPane';
 import { usePanels } from '@/ui/panels';
+import { usePageTitle } from '@/ui/announce';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 import { useHeldHere } from '@/board/left/useHeldHere';
@@ -26,6 +27,7 @@ export function FrameScreen() {
   const named = useNamedKinds(({ brushes }) => brushes);
   const held = useHeldHere(frame, week);
   useAskedZone(frame);
+  usePageTitle('The frame of the week');
   useEffect(() => {
     usePanels.setState({ hasPane: wide });
     return () => usePanels.setState({ hasPane: false });

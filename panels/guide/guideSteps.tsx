@@ -1,6 +1,6 @@
 import { View } from 'react-native';
-import { Controller, type Control } from 'react-hook-form';
-import type { GuideAnswers } from '@/core/frame/guide';
+import { Controller, useController, type Control } from 'react-hook-form';
+import { upAt, type GuideAnswers } from '@/core/frame/guide';
 import { durationWords, shortWeekday, weekdayNames } from '@/core/time/words';
 import { CheckBox } from '@/ui/CheckBox';
 import { Field, type Reading } from '@/ui/Field';
@@ -15,28 +15,29 @@ const readMost =
   (typed: string): Reading<number> =>
     typed.trim() === '' ? { value: 0 } : readLength(typed, most);
 
-export const SleepStep = ({ control }: Props) => (
-  <View className="flex-row gap-3">
-    <Controller
-      control={control}
-      name="bed"
-      render={({ field: { value, onChange } }) => (
-        <View className="flex-1">
-          <TimeField label="To bed at" value={value} onChange={onChange} />
-        </View>
-      )}
-    />
-    <Controller
-      control={control}
-      name="wake"
-      render={({ field: { value, onChange } }) => (
-        <View className="flex-1">
-          <TimeField label="Up at, before work" value={value} onChange={onChange} />
-        </View>
-      )}
-    />
-  </View>
-);
+export function SleepStep({ control }: Props) {
+  const { field: bed } = useController({ control, name: 'bed' });
+  const { field: wake } = useController({ control, name: 'wake' });
+  const { field: weekendWake } = useController({ control, name: 'weekendWake' });
+  const { field: meals } = useController({ control, name: 'meals' });
+  const up = (at: number) => {
+    const now = { wake: wake.value, weekendWake: weekendWake.value, meals: meals.value };
+    const later = upAt(now, at);
+    meals.onChange(later.meals);
+    weekendWake.onChange(later.weekendWake);
+    wake.onChange(later.wake);
+  };
+  return (
+    <View className="flex-row gap-3">
+      <View className="flex-1">
+        <TimeField label="To bed at" value={bed.value} onChange={bed.onChange} />
+      </View>
+      <View className="flex-1">
+        <TimeField label="Up at, before work" value={wake.value} onChange={up} />
+      </View>
+    </View>
+  );
+}
 
 const office = { from: 9 * 60, to: 17 * 60 };
 
