@@ -24,7 +24,7 @@ export function LoadBar({ load, height = 10 }: { load: Load; height?: number }) 
   const part = (minutes: number) => `${(100 * minutes) / whole}%` as const;
   const within = Math.max(0, Math.min(load.planned, load.room));
   return (
-    <View aria-hidden className="bg-sunken w-full flex-row" style={{ height }}>
+    <View aria-hidden className="w-full flex-row bg-sunken" style={{ height }}>
       <View className="bg-meeting" style={{ width: part(load.meetings) }} />
       <View className="hatch-quiet" style={{ width: part(load.buffers) }} />
       <View className="bg-pine" style={{ width: part(within) }} />
@@ -60,7 +60,7 @@ export function UprightLoad({ load }: { load: Load }) {
   const part = (minutes: number) => (HEIGHT * minutes) / whole;
   const within = Math.max(0, Math.min(load.planned, load.room));
   return (
-    <View className="bg-sunken w-3.5 justify-end" style={{ height: HEIGHT }}>
+    <View className="w-3.5 justify-end bg-sunken" style={{ height: HEIGHT }}>
       <View className="hatch-over" style={{ height: part(load.planned - within) }} />
       <View className="bg-pine" style={{ height: part(within) }} />
       <View className="hatch-quiet" style={{ height: part(load.buffers) }} />

@@ -21,7 +21,7 @@ export const HueChoice = ({ of, value, onChoose }: HueChoiceProps) => (
         onPress={() => onChoose(option)}
         className={`hue-${option} ${swatch(option === value)}`}
       >
-        <View className="bg-fill h-6 w-6 border border-edge">
+        <View className="h-6 w-6 border border-edge bg-fill">
           <View className="edge-mark h-full w-1" />
         </View>
       </Pressable>

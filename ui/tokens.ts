@@ -162,8 +162,8 @@ export function baseStyles(): Record<string, Rules> {
     '@media (forced-colors: active)': {
       ':root, :root.light, :root.dark': systemVariables(),
       // what is told by its fill alone is told by an outline
-      '.bg-fill': { outline: '1px solid CanvasText', 'outline-offset': '-1px' },
-      '.bg-sunken': { 'box-shadow': 'inset 0 0 0 1px GrayText' },
+      '[class~="bg-fill"]': { outline: '1px solid CanvasText', 'outline-offset': '-1px' },
+      '[class~="bg-sunken"]': { 'box-shadow': 'inset 0 0 0 1px GrayText' },
     },
     '@media print': print,
     ':focus': { outline: 'none' },

@@ -70,10 +70,10 @@ const found = (entry: Registered | undefined): Found | undefined =>
 /** What lies at a point and takes what is dragged; trays, groups and the list lie above the strip, what files tasks above the list. */
 export function areaAt(point: Point, dragged: Dragged): Found | undefined {
   const there = placesAt(point).filter((entry) => takes(entry.area(), dragged));
-  const isOf = (entry: Registered) => entry.area().kind;
+  const kindOf = (entry: Registered) => entry.area().kind;
   return found(
-    there.find((entry) => isOf(entry) === 'file') ??
-      there.find((entry) => isOf(entry) !== 'strip') ??
+    there.find((entry) => kindOf(entry) === 'file') ??
+      there.find((entry) => kindOf(entry) !== 'strip') ??
       there[0],
   );
 }

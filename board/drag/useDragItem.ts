@@ -21,7 +21,7 @@ import {
 } from './dragStore';
 import { drop } from './drop';
 import { DRAG_HELP } from './DragLayer';
-import { filesOf } from './files';
+import { aimsAtFile, filesOf } from './files';
 
 const { onAThing } = table;
 
@@ -60,9 +60,7 @@ function nextGroup(target: Target, dragged: Dragged, date: string): Target | und
 /** The next list or category that a task without a place is filed into, going round. */
 function nextFile(target: Target): FileTarget | undefined {
   const all = filesOf(currentWorkspace());
-  const shown = all.findIndex(
-    ({ into, id }) => target.kind === 'file' && into === target.into && id === target.id,
-  );
+  const shown = all.findIndex((file) => aimsAtFile(target, file));
   return all[(shown + 1) % all.length];
 }
 

@@ -61,7 +61,7 @@ function TargetLine({ standing, week, isOver }: { standing: Standing; week: stri
           {short > 0 ? `${durationWords(short)} short` : over > 0 ? `${durationWords(over)} over` : 'within'}
         </Words>
       </View>
-      <View aria-hidden className="bg-sunken h-2.5 w-full flex-row">
+      <View aria-hidden className="h-2.5 w-full flex-row bg-sunken">
         <View className="bg-edge" style={{ width: part(Math.min(expected, most ?? expected)) }} />
         <View className="hatch-over" style={{ width: part(over) }} />
         <View className="absolute w-0.5 bg-ink" style={{ left: part(goal), top: -2, bottom: -2 }} />

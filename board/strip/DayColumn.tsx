@@ -157,7 +157,7 @@ function Ground({ working, scale, taken }: { working: readonly Span[]; scale: Sc
   return (
     <View aria-hidden className="absolute inset-0">
       {subtract([scale.day], taken ? [] : working).map((span) => (
-        <View key={span.from} className="bg-sunken absolute left-0 right-0" style={scale.over(span)} />
+        <View key={span.from} className="absolute left-0 right-0 bg-sunken" style={scale.over(span)} />
       ))}
       {hoursOf(scale).map((hour) => (
         <View

@@ -65,9 +65,10 @@ function aimedAt(
   if (target?.kind !== 'hours') return null;
   const { start } = target;
   const task = taskOf(currentWorkspace(), dragged?.tasks[0] ?? '');
-  for (const { zone, spans } of task ? zones : []) {
+  if (!task) return null;
+  for (const { zone, spans } of zones) {
     const span = spans.find(({ from, to }) => start >= from && start < to);
-    if (span && task && takesWork(zone, task)) return keyOf(zone, span);
+    if (span && takesWork(zone, task)) return keyOf(zone, span);
   }
   return null;
 }
@@ -128,7 +129,7 @@ function Stretch({ one, span, band, scale, single, hue, hours, lit }: StretchPro
         tabIndex={single ? 0 : -1}
         aria-label={words.filter(Boolean).join(', ')}
         onClick={() => openPanel({ kind: 'zoneOn', zoneId: one.zone.id, date: one.date })}
-        className="bg-fill absolute bottom-0 left-0 top-0 flex cursor-pointer items-center overflow-hidden border-0 p-0 hover:bg-surface"
+        className="absolute bottom-0 left-0 top-0 flex cursor-pointer items-center overflow-hidden border-0 bg-fill p-0 hover:bg-surface"
         style={{ width: band }}
       >
         {one.change && <span className="absolute left-0 top-0 h-1 w-full bg-edge" />}

@@ -47,7 +47,7 @@ function others(chip: Chip, reader: Reader): string[] {
 }
 
 /** A line in which other words stand in the place of a chip's. */
-export const reworded = (line: string, { from, to }: Chip, words: string): string =>
+const reworded = (line: string, { from, to }: Chip, words: string): string =>
   line.slice(0, from) + words + line.slice(to);
 
 /**

@@ -35,10 +35,9 @@ export function placedByTemplate(
   const at = (start: number): QuickTask => ({ ...quick, goes: { kind: 'hours', start, minutes } });
   if (quick.comes) {
     const date = quick.comes.start.wall.slice(0, 10);
-    const hours = hoursOn(template, date, zone);
-    if (!template.hours || !hours) return quick;
+    if (!template.hours) return quick;
     const start = { wall: `${date}T${template.hours.from}:00`, zone };
-    return { ...at(hours.from), comes: { ...quick.comes, start } };
+    return { ...at(instantOf(start.wall, zone)), comes: { ...quick.comes, start } };
   }
   const today = dateOf(now, zone);
   const days = when ? [when.date] : Array.from({ length: DAYS }, (_, i) => addDays(today, i));

@@ -8,7 +8,7 @@ import { touched } from './touching';
 
 type Owned = { readonly id: Id; readonly of: AttachedTo; readonly addedAt: number };
 
-function keysOf({ of }: Owned): readonly string[] {
+function keysOf({ of }: Pick<Owned, 'of'>): readonly string[] {
   switch (of.kind) {
     case 'task':
       return [`task ${of.taskId}`];
@@ -24,7 +24,7 @@ const filesByOwner = groupedBy<Attachment>(keysOf);
 const linksByOwner = groupedBy<Link>(keysOf);
 
 const ofAny = <R extends Owned>(owners: readonly AttachedTo[], find: (key: string) => readonly R[]): R[] => {
-  const found = owners.flatMap((of) => keysOf({ id: '', of, addedAt: 0 }).flatMap(find));
+  const found = owners.flatMap((of) => keysOf({ of }).flatMap(find));
   return [...new Set(found)].sort((a, b) => a.addedAt - b.addedAt || a.id.localeCompare(b.id));
 };
 

@@ -3,7 +3,7 @@ import type { ScratchNote } from '../model/scratch';
 import { usualList } from '../tasks/lists';
 import { newTask } from '../tasks/newTask';
 import { command, existing, put, without } from './command';
-import { addTask } from './tasks';
+import { addTasks } from './tasks';
 
 /** Notes a line without leaving the work. */
 export const noteScratch = command('note', (workspace, note: ScratchNote) => put(workspace, 'scratch', note));
@@ -26,14 +26,9 @@ export const scratchIntoTasks = command(
   (workspace, { ids, newId }: { ids: readonly Id[]; newId: () => Id }) => {
     const listId = usualList(workspace).id;
     const notes = ids.map((id) => existing(workspace.scratch, id, 'note'));
-    const made = [...notes].reverse().reduce(
-      (now, { text, notedAt }) =>
-        addTask.apply(now, {
-          ...newTask({ id: newId(), title: text, listId, createdAt: notedAt }),
-          inbox: true,
-        }),
-      workspace,
+    const tasks = notes.map(({ text, notedAt }) =>
+      newTask({ id: newId(), title: text, listId, createdAt: notedAt, inbox: true }),
     );
-    return without(made, 'scratch', ids);
+    return without(addTasks.apply(workspace, { tasks }), 'scratch', ids);
   },
 );

@@ -33,8 +33,8 @@ export const fileAll = command(
 /** Ticks several tasks off at an instant. */
 export const tickOffAll = command(
   'tick off',
-  (workspace, { ids, at, next }: { ids: readonly Id[]; at: number; next?: Next }) =>
-    ids.reduce((now, id) => tickOff.apply(now, { id, at, ...(next ? { next } : {}) }), workspace),
+  (workspace, { ids, ...when }: { ids: readonly Id[]; at: number; next?: Next }) =>
+    ids.reduce((now, id) => tickOff.apply(now, { id, ...when }), workspace),
 );
 
 /** Deletes several tasks with their blocks. */

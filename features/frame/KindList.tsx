@@ -73,7 +73,7 @@ function KindLine({ kind: { key, brush, minutes }, isChosen }: { kind: Kind; isC
   const wide = useWide();
   return (
     <Line isChosen={isChosen} onChoose={() => choose(key)} hue={`hue-${hueOfZone(brush, workspace)}`}>
-      <View aria-hidden className="bg-fill h-6 w-6 overflow-hidden">
+      <View aria-hidden className="h-6 w-6 overflow-hidden bg-fill">
         <EdgeMark />
       </View>
       <CategoryIcon id={brush.category} />

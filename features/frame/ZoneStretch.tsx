@@ -77,7 +77,7 @@ export function ZoneStretch({ stretch, isFirst, column, perMinute, frameId, week
         tabIndex={isFirst ? 0 : -1}
         id={isFirst ? `zone-${zone.id}` : undefined}
         aria-label={['Zone ' + zone.name, timesWords(zone, weekStart, clock), ...traits].join(', ')}
-        className={`hue-${hueOfZone(zone, workspace)} bg-fill absolute overflow-hidden ${still ? '' : 'cursor-grab'} ${wide ? 'pl-2' : 'pl-1.5'}`}
+        className={`hue-${hueOfZone(zone, workspace)} absolute overflow-hidden bg-fill ${still ? '' : 'cursor-grab'} ${wide ? 'pl-2' : 'pl-1.5'}`}
         style={place}
         {...webProps({ onKeyDown, onClick: open })}
         {...webProps({ dataSet: { zone: zone.id } })}

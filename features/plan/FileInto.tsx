@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import { useDropArea } from '@/board/drag/areas';
 import { useDrag, type FileTarget } from '@/board/drag/dragStore';
-import { filesOf } from '@/board/drag/files';
+import { aimsAtFile, filesOf } from '@/board/drag/files';
 import { EdgeMark } from '@/board/marks';
 import { useWorkspace } from '@/state/shown';
 import { Words } from '@/ui/Words';
@@ -36,15 +36,12 @@ export function FileInto() {
 
 function Place({ target }: { target: FileTarget }) {
   const { attach } = useDropArea(target);
-  const aimed = useDrag(
-    (state) =>
-      state.target?.kind === 'file' && state.target.into === target.into && state.target.id === target.id,
-  );
+  const aimed = useDrag((state) => aimsAtFile(state.target, target));
   const file = useWorkspace()[target.into].get(target.id);
   return (
     <View
       ref={attach}
-      className={`hue-${file?.hue ?? 'slate'} min-h-[44px] min-w-[46%] flex-1 justify-center overflow-hidden rounded-r-lg border border-dashed pl-3 pr-2 ${aimed ? 'border-pine bg-surface' : 'bg-sunken border-ink-soft'}`}
+      className={`hue-${file?.hue ?? 'slate'} min-h-[44px] min-w-[46%] flex-1 justify-center overflow-hidden rounded-r-lg border border-dashed pl-3 pr-2 ${aimed ? 'border-pine bg-surface' : 'border-ink-soft bg-sunken'}`}
     >
       <EdgeMark />
       <Words face={aimed ? 'strong' : 'text'} numberOfLines={1}>

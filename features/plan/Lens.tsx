@@ -185,7 +185,7 @@ const Legend = ({ entries }: { entries: readonly Entry[] }) => (
       <View
         key={name}
         role="listitem"
-        className={`hue-${hue} bg-fill overflow-hidden rounded-r-lg py-1 pl-3 pr-2.5`}
+        className={`hue-${hue} overflow-hidden rounded-r-lg bg-fill py-1 pl-3 pr-2.5`}
       >
         <EdgeMark />
         <Words size="xs">{name}</Words>

@@ -57,7 +57,7 @@ export function LedgerLine({ row, longest, onOpen }: LedgerLineProps) {
       </View>
       <View aria-hidden className="gap-0.5">
         <View
-          className="bg-fill h-1.5 border border-edge"
+          className="h-1.5 border border-edge bg-fill"
           style={{ width: part(planned), opacity: planned === 0 ? 0 : 1 }}
         />
         <View

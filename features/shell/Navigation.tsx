@@ -55,7 +55,7 @@ function useWaiting(): number {
 }
 
 const Count = ({ of }: { of: number }) => (
-  <View className="bg-sunken absolute left-1/2 top-1.5 ml-2 min-w-[18px] items-center rounded px-1">
+  <View className="absolute left-1/2 top-1.5 ml-2 min-w-[18px] items-center rounded bg-sunken px-1">
     <Words size="xs" face="strong">
       {` ${of > 99 ? '99+' : of}`}
     </Words>

@@ -91,7 +91,7 @@ function EstimateBar({ spent, estimate }: { spent: number; estimate: number }) {
   const whole = Math.max(estimate * 1.2, spent);
   const part = (minutes: number) => `${(100 * minutes) / whole}%` as const;
   return (
-    <View aria-hidden className="bg-sunken h-2.5 flex-row">
+    <View aria-hidden className="h-2.5 flex-row bg-sunken">
       <View className="bg-amber" style={{ width: part(Math.min(spent, estimate)) }} />
       <View className="hatch-over" style={{ width: part(Math.max(0, spent - estimate)) }} />
       <View className="absolute -bottom-0.5 -top-0.5 w-0.5 bg-ink" style={{ left: part(estimate) }} />

@@ -14,7 +14,7 @@ export function Importing({ share, cancel }: { share: number; cancel: () => void
         aria-valuenow={percent}
         aria-valuemin={0}
         aria-valuemax={100}
-        className="bg-sunken h-3 rounded-full border border-line"
+        className="h-3 rounded-full border border-line bg-sunken"
       >
         <View className="h-full rounded-full bg-pine" style={{ width: `${percent}%` }} />
       </View>

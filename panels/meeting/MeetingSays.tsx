@@ -37,7 +37,6 @@ type Props = {
 /** What the calendar says of a meeting beyond its hours: how to join, notes, who comes. */
 export function MeetingSays({ details, onNotes }: Props) {
   const { notes, attendees } = details;
-  const [whole, setWhole] = useState(false);
   const calls = details.calls.flatMap(({ uri, label }) => {
     const place = placeOf(uri);
     return place ? [{ uri, label, place }] : [];
@@ -60,13 +59,7 @@ export function MeetingSays({ details, onNotes }: Props) {
           ))}
         </View>
       )}
-      {onNotes && notes !== '' && <ReadNotes text={notes} onSave={onNotes} />}
-      {!onNotes && notes !== '' && <Words>{whole ? notes : shortened(notes, SHOWN_AT_FIRST)}</Words>}
-      {!onNotes && !whole && notes.length > SHOWN_AT_FIRST && (
-        <View className="flex-row">
-          <Button label="Show all of it" kind="quiet" onPress={() => setWhole(true)} />
-        </View>
-      )}
+      {notes !== '' && (onNotes ? <ReadNotes text={notes} onSave={onNotes} /> : <PlainNotes text={notes} />)}
       {attendees.length > 0 && (
         <View className="gap-1">
           <Words face="strong">{attendees.length === 1 ? '1 person' : `${attendees.length} people`}</Words>
@@ -82,5 +75,20 @@ export function MeetingSays({ details, onNotes }: Props) {
         </View>
       )}
     </View>
+  );
+}
+
+/** Notes as a file has them, their beginning until all is asked for. */
+function PlainNotes({ text }: { text: string }) {
+  const [whole, setWhole] = useState(false);
+  return (
+    <>
+      <Words>{whole ? text : shortened(text, SHOWN_AT_FIRST)}</Words>
+      {!whole && text.length > SHOWN_AT_FIRST && (
+        <View className="flex-row">
+          <Button label="Show all of it" kind="quiet" onPress={() => setWhole(true)} />
+        </View>
+      )}
+    </>
   );
 }

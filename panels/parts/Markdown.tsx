@@ -81,7 +81,7 @@ const elements: Components = {
   ),
   code: ({ children }) => <code className="bg-sunken px-1 font-mono text-sm">{children}</code>,
   pre: ({ children }) => (
-    <pre className="bg-sunken my-1.5 overflow-auto p-2 font-mono text-sm">{children}</pre>
+    <pre className="my-1.5 overflow-auto bg-sunken p-2 font-mono text-sm">{children}</pre>
   ),
   blockquote: ({ children }) => (
     <blockquote className="my-1.5 ml-0 border-0 border-l-4 border-solid border-line pl-3">

@@ -44,7 +44,7 @@ export function ListChoice({ value, onChoose }: { value: Id; onChoose: (listId: 
             aria-checked={id === value}
             tabIndex={tabStop(id === value, i === 0 && !lists.some((list) => list.id === value))}
             onPress={() => onChoose(id)}
-            className={`hue-${hue} min-h-[44px] flex-row items-center gap-2 border-b-2 px-2 ${id === value ? 'bg-fill border-edge' : 'border-transparent hover:border-line'}`}
+            className={`hue-${hue} min-h-[44px] flex-row items-center gap-2 border-b-2 px-2 ${id === value ? 'border-edge bg-fill' : 'border-transparent hover:border-line'}`}
           >
             <Icon name={icon} size={16} colour="edge" />
             <Words face={id === value ? 'strong' : 'text'}>{name}</Words>

@@ -38,7 +38,7 @@ function Triage() {
         <Words tone="soft" aria-live="polite">
           {before + 1} of {of}
         </Words>
-        <View aria-hidden className="bg-sunken h-1 w-full">
+        <View aria-hidden className="h-1 w-full bg-sunken">
           <View className="h-1 bg-pine" style={{ width: `${(100 * (before + 1)) / of}%` }} />
         </View>
       </View>
