@@ -60,7 +60,7 @@ export function addEventAt({ title, notes = '', start, minutes }: NewEvent, chos
     start: { wall: wallOf(start, zone), zone },
     length: { days: 0, seconds: minutes * 60 },
   };
-  const words = `${title}: ${dateWords(dateOf(start, zone))}`;
+  const words = `${title}: ${dateWords(dateOf(start, zone), currentWorkspace().settings)}`;
   return store.run(addEvent, { event, calendar }, words) ? id : null;
 }
 

@@ -32,7 +32,8 @@ export const decide = (task: Task, said: Said, date: string | null, words: strin
 
 /** Parks tasks until a day, or for as long as nobody takes them up (null). */
 export function parkTasks(ids: readonly Id[], until: string | null): boolean {
-  const back = until === null ? '' : `, for another look from ${dayMonthWords(until)} on`;
+  const back =
+    until === null ? '' : `, for another look from ${dayMonthWords(until, currentWorkspace().settings)} on`;
   return store.run(park, { ids, until, ...here() }, `${called(ids)} ${are(ids)} parked${back}`);
 }
 
@@ -46,7 +47,7 @@ export const putOffTo = (ids: readonly Id[], to: Due): boolean =>
   store.run(
     putOff,
     { ids, to, newIds: ids.map(newId), ...here() },
-    `${called(ids)}: put off to ${dueText(to, currentWorkspace().settings.clock)}`,
+    `${called(ids)}: put off to ${dueText(to, currentWorkspace().settings)}`,
   );
 
 /** Hides tasks, off the plan, until a day or an hour of it. */
@@ -54,7 +55,7 @@ export const hide = (ids: readonly Id[], until: Due): boolean =>
   store.run(
     hideUntil,
     { ids, until, ...here() },
-    `${called(ids)} ${are(ids)} out of sight until ${dueText(until, currentWorkspace().settings.clock)}`,
+    `${called(ids)} ${are(ids)} out of sight until ${dueText(until, currentWorkspace().settings)}`,
   );
 
 /** Says the same of several tasks, and puts them into the tray of a day if one is given. */
@@ -62,7 +63,7 @@ export const sayOfAll = (ids: readonly Id[], said: Said, date: string | null): b
   store.run(
     editAll,
     { ids, said, lay: date === null ? null : { date, newIds: ids.map(newId) } },
-    `Changed ${called(ids)}${date === null ? '' : `, into the tray of ${dateWords(date)}`}`,
+    `Changed ${called(ids)}${date === null ? '' : `, into the tray of ${dateWords(date, currentWorkspace().settings)}`}`,
   );
 
 export const tickAll = (ids: readonly Id[]): boolean =>

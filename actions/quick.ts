@@ -6,7 +6,7 @@ import { addCaptured } from '@/core/commands/capture';
 import { noteScratch } from '@/core/commands/scratch';
 import { addListNamed, addRows } from '@/core/commands/rows';
 import type { TaskRow } from '@/core/formats/taskRows';
-import { clockWords, dateWords, durationWords } from '@/core/time/words';
+import { dateWords, durationWords, momentWords } from '@/core/time/words';
 import { dateOf } from '@/core/time/zone';
 import { here } from '@/state/here';
 import { currentWorkspace, newId, store } from '@/state/workspaceStore';
@@ -14,12 +14,12 @@ import { currentWorkspace, newId, store } from '@/state/workspaceStore';
 /** Where a task of a line has gone, in words. */
 function placedWords({ goes, comes }: QuickTask): string {
   if (!goes) return '';
-  const { clock } = currentWorkspace().settings;
+  const { settings } = currentWorkspace();
   const { zone } = here();
-  const again = comes ? `, ${ruleWords(comes.rule, comes.start.wall.slice(0, 10))}` : '';
-  if (goes.kind === 'tray') return `, in the tray of ${dateWords(goes.date)}${again}`;
+  const again = comes ? `, ${ruleWords(comes.rule, comes.start.wall.slice(0, 10), settings)}` : '';
+  if (goes.kind === 'tray') return `, in the tray of ${dateWords(goes.date, settings)}${again}`;
   const { start, minutes } = goes;
-  return `: ${dateWords(dateOf(start, zone))}, ${clockWords(start, zone, clock)}, ${durationWords(minutes)}${again}`;
+  return `: ${momentWords(start, zone, settings)}, ${durationWords(minutes)}${again}`;
 }
 
 /** Makes what lines say, in one step. Returns whether it went through. */

@@ -19,7 +19,7 @@ export function seal(week: string): void {
   store.run(
     sealWeek,
     { seal: sealed, today: dateOf(now, zone) },
-    `The week of ${dayMonthWords(week)} is sealed`,
+    `The week of ${dayMonthWords(week, currentWorkspace().settings)} is sealed`,
   );
 }
 
@@ -29,7 +29,7 @@ export function takeSealOff(week: string): void {
   store.run(
     openWeek,
     { week, at: now, today: dateOf(now, zone) },
-    `The week of ${dayMonthWords(week)} is not sealed any more`,
+    `The week of ${dayMonthWords(week, currentWorkspace().settings)} is not sealed any more`,
   );
 }
 

@@ -6,7 +6,7 @@ import { newTask } from '@/core/tasks/newTask';
 import { toPlace } from '@/core/tasks/toPlace';
 import { lengthOf } from '@/core/time/span';
 import { daysOfWeek } from '@/core/time/week';
-import { clockWords, dateWords, durationWords } from '@/core/time/words';
+import { durationWords, momentWords } from '@/core/time/words';
 import { dateOf } from '@/core/time/zone';
 import { here } from '@/state/here';
 import { currentWorkspace, newId, store } from '@/state/workspaceStore';
@@ -32,7 +32,7 @@ export function planMissing({ target, short }: Standing, week: string): void {
   if (!place) return void store.say('No stretch of this week is free for it any more.', 'problem');
   const minutes = Math.min(wanted, Math.floor(lengthOf(place) / STEP) * STEP);
   const hours = { id: newId(), start: place.from, minutes };
-  const when = `${dateWords(dateOf(place.from, zone))}, ${clockWords(place.from, zone, workspace.settings.clock)}`;
+  const when = momentWords(place.from, zone, workspace.settings);
   const words = (title: string) => `${title}: ${when}, ${durationWords(minutes)}`;
   const waiting = toPlace(workspace, dateOf(now, zone), zone, now).find((task) => task.category === category);
   if (waiting) return void store.run(placeTask, { ...hours, taskId: waiting.id }, words(waiting.title));

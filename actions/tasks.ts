@@ -25,7 +25,9 @@ export function toggleDone(task: Task): void {
   else {
     const { entries, events } = currentWorkspace();
     const spent = minutesSpent(entries, task.id, now);
-    const again = task.again ? `, comes again ${dateWords(dayAgain(dateOf(now, zone), task.again))}` : '';
+    const again = task.again
+      ? `, comes again ${dateWords(dayAgain(dateOf(now, zone), task.again), currentWorkspace().settings)}`
+      : '';
     const words = `${doneWords(task, events, spent, zone, now)}${again}`;
     store.run(tickOff, { id: task.id, at: now, next: { newId, zone } }, words);
   }

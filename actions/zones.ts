@@ -24,5 +24,9 @@ export function taskOfLine(title: string, { lists, category, categories }: Frame
     createdAt: here().now,
     ...(kind === undefined ? {} : { category: kind }),
   });
-  store.run(addTaskOn, { task, trayId: newId(), date }, `${title} is in the tray of ${dateWords(date)}`);
+  store.run(
+    addTaskOn,
+    { task, trayId: newId(), date },
+    `${title} is in the tray of ${dateWords(date, workspace.settings)}`,
+  );
 }

@@ -27,7 +27,7 @@ const makeDemo = async () => (await demo)?.demoWorkspace({ seed: 7, ...here() })
 
 const begin = async () => ({
   ...emptyWorkspace,
-  settings: { ...defaultSettings, clock: session.clock, weekStart: session.weekStart },
+  settings: { ...defaultSettings, clock: session.clock, dates: session.dates, weekStart: session.weekStart },
 });
 
 watchErrors();

@@ -1,17 +1,16 @@
-import type { ClockStyle } from '@/core/time/words';
+import type { Style } from '@/core/time/words';
 import { isZone, type Zone } from '@/core/time/zone';
 
 /**
- * What this tab was opened with: which storage space, which time, which zone, and clocks as the person's locale has
- * them. Addresses may carry `?space=demo`, `&now=2026-11-24T11:20:00Z` (not for a person's own space, whose clock no link
+ * What this tab was opened with: which storage space, which time, which zone, and clocks,
+ * dates and weeks as the person's locale has them. Addresses may carry `?space=demo`, `&now=2026-11-24T11:20:00Z` (not for a person's own space, whose clock no link
  * may move) and `&zone=Europe/London`; the tab remembers them across reloads.
  */
-export type Session = {
+export type Session = Style & {
   readonly space: string;
   /** The zone of where the person is. */
   readonly home: Zone;
   readonly now: () => number;
-  readonly clock: ClockStyle;
   /** The day that a week begins on: 1 is Monday, 7 is Sunday. */
   readonly weekStart: number;
 };
@@ -25,6 +24,15 @@ function weekStartHere(): number {
     getWeekInfo?: () => Told;
   };
   return (locale.getWeekInfo?.() ?? locale.weekInfo)?.firstDay ?? 1;
+}
+
+/** How the person's locale has clocks and dates. */
+function styleHere(): Style {
+  const parts = new Intl.DateTimeFormat().formatToParts();
+  return {
+    clock: Intl.DateTimeFormat(undefined, { hour: 'numeric' }).resolvedOptions().hour12 ? 12 : 24,
+    dates: parts[0]?.type === 'month' ? 'monthFirst' : 'dayFirst',
+  };
 }
 
 const remembered = (name: string): string | null => {
@@ -71,7 +79,7 @@ function readSession(): Session {
     space,
     home,
     now: () => Date.now() + offset,
-    clock: Intl.DateTimeFormat(undefined, { hour: 'numeric' }).resolvedOptions().hour12 ? 12 : 24,
+    ...styleHere(),
     weekStart: weekStartHere(),
   };
 }

@@ -3,6 +3,7 @@ import type { Due } from '@/core/model/task';
 import { dateWords } from '@/core/time/words';
 import { dayOf, instantOf } from '@/core/time/zone';
 import { here } from '@/state/here';
+import { currentWorkspace } from '@/state/workspaceStore';
 import type { Reading } from './Field';
 import { quoted } from './readings';
 
@@ -12,7 +13,7 @@ import { quoted } from './readings';
 
 export const readDay = (typed: string): Reading<Due> => {
   const { zone, now } = here();
-  const moment = readMoment(typed, now, zone);
+  const moment = readMoment(typed, now, zone, currentWorkspace().settings.dates);
   return moment
     ? { value: moment }
     : { problem: `${quoted(typed)} is no day. Try fri, tomorrow 14:00 or 27 Nov.` };
@@ -27,6 +28,6 @@ export const readDue = (typed: string): Reading<Due | null> => {
   const passed = (time ? instantOf(`${date}T${time}`, zone) : dayOf(date, zone).to) <= now;
   if (!passed) return reading;
   return {
-    problem: `${dateWords(date)}${time ? ` ${time}` : ''} has passed. A task can be due from now on.`,
+    problem: `${dateWords(date, currentWorkspace().settings)}${time ? ` ${time}` : ''} has passed. A task can be due from now on.`,
   };
 };

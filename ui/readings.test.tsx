@@ -1,5 +1,6 @@
 import { here } from '@/state/here';
 import { addDays, dateOf } from '@/core/time/zone';
+import { defaultSettings } from '@/core/model/settings';
 import { dateWords } from '@/core/time/words';
 import { readDay, readDue } from './dayReadings';
 import { readClock, readEstimate, readLength, readTitle } from './readings';
@@ -30,7 +31,7 @@ test('a due date can be left out, and cannot have passed', () => {
   expect(readDue('')).toEqual({ value: null });
   expect(readDue('tomorrow')).toEqual({ value: { date: addDays(today, 1), time: null } });
   expect(problem(readDue(yesterday))).toBe(
-    `${dateWords(yesterday)} has passed. A task can be due from now on.`,
+    `${dateWords(yesterday, defaultSettings)} has passed. A task can be due from now on.`,
   );
   expect(problem(readDue('whenever'))).toContain('is no day');
 });

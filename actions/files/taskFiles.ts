@@ -7,7 +7,6 @@ import { dateOf } from '@/core/time/zone';
 import { here } from '@/state/here';
 import { session } from '@/state/session';
 import { currentWorkspace, store } from '@/state/workspaceStore';
-import { monthFirst } from '../locale';
 import { download } from './download';
 import { calendarText } from './files';
 
@@ -23,7 +22,7 @@ const formats = {
 export function checklistOf(tasks: readonly Task[]): string {
   const { zone, now } = here();
   const workspace = currentWorkspace();
-  const reader = { workspace, meetings: [], now, zone, monthFirst: monthFirst() };
+  const reader = { workspace, meetings: [], now, zone };
   return writeChecklist(
     tasks.map((task) => rowOf(task, workspace)),
     (row, at) => {

@@ -32,17 +32,19 @@ export function Agenda({ date, today, onOpenDay }: PlanView) {
     [workspace, date, zone],
   );
   return (
-    <ScrollView tabIndex={0} aria-label="Agenda" contentContainerClassName="gap-3 px-4 pb-6 pt-1">
-      {days.map((day) =>
-        day.things.length > 0 ? (
-          <Day key={day.date} day={day} isToday={day.date === today} onOpen={() => onOpenDay(day.date)} />
-        ) : (
-          <Words key={day.date} size="xs" tone="soft">
-            {dateWords(day.date)} · nothing yet
-          </Words>
-        ),
-      )}
-    </ScrollView>
+    <View ref={agenda} className="flex-1 touch-pan-y touch-pinch-zoom low:flex-none">
+      <ScrollView tabIndex={0} aria-label="Agenda" contentContainerClassName="gap-3 px-4 pb-6 pt-1">
+        {days.map((day) =>
+          day.things.length > 0 ? (
+            <Day key={day.date} day={day} isToday={day.date === today} onOpen={() => onOpenDay(day.date)} />
+          ) : (
+            <Words key={day.date} size="xs" tone="soft">
+              {dateWords(day.date, workspace.settings)} · nothing yet
+            </Words>
+          ),
+        )}
+      </ScrollView>
+    </View>
   );
 }
 
@@ -62,7 +64,7 @@ function Day({ day, isToday, onOpen }: { day: DayList; isToday: boolean; onOpen:
       >
         <Heading level={2}>
           {isToday ? 'Today, ' : ''}
-          {dateWords(day.date)}
+          {dateWords(day.date, workspace.settings)}
         </Heading>
         <Words size="xs" tone={over ? 'brick' : 'soft'}>
           {[words, left].filter(Boolean).join(', ')}

@@ -34,6 +34,7 @@ type CellProps = {
 /** A day of the month: its load, and as much of what it holds as there is room for. */
 export function MonthCell({ day, lines, inMonth, isToday, onOpen }: CellProps) {
   const { date, load, things } = day;
+  const { settings } = useWorkspace();
   const wide = useWide();
   const { attach } = useDropArea({ kind: 'tray', date, keepsHours: true });
   const aimed = useDrag((state) => aimsAtDay(state, date));
@@ -48,7 +49,7 @@ export function MonthCell({ day, lines, inMonth, isToday, onOpen }: CellProps) {
     <View
       ref={attach}
       role="group"
-      aria-label={dateWords(date)}
+      aria-label={dateWords(date, settings)}
       className={`flex-1 border-r ${aimed ? 'border border-pine bg-surface' : `border-line ${taken ? 'bg-sunken' : inMonth ? 'bg-surface' : ''}`}`}
     >
       <Pressable role="button" onPress={onOpen} className="absolute inset-0 hover:bg-ground">

@@ -4,13 +4,14 @@ import { titleOfThing, type Thing } from '@/core/plan/things';
 import { dateWords } from '@/core/time/words';
 import { addDays, dateOf, sameHourOn } from '@/core/time/zone';
 import { here } from '@/state/here';
+import { currentWorkspace } from '@/state/workspaceStore';
 import { webProps } from '@/ui/dom';
 
 /** Moves a thing of a day by some days; what is only due has no place to be moved from. */
 function moveThing(thing: Thing, days: number): void {
   const { zone } = here();
   const dayOn = (instant: number) => addDays(dateOf(instant, zone), days);
-  const said = (date: string) => `${titleOfThing(thing)}: ${dateWords(date)}`;
+  const said = (date: string) => `${titleOfThing(thing)}: ${dateWords(date, currentWorkspace().settings)}`;
   if ('event' in thing) moveToDay(thing.event, dayOn(thing.event.from));
   else if (thing.kind === 'block') {
     const { start, minutes } = thing.block;

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { findingLine } from '@/core/plan/findingWords';
 import { hueOfTask } from '@/core/plan/lens';
 import { taskOf } from '@/core/tasks/places';
-import { clockWords, dateWords } from '@/core/time/words';
+import { dateWords, momentWords } from '@/core/time/words';
 import { dateOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
@@ -134,7 +134,7 @@ function Nearest({ dragged }: { dragged: Dragged }) {
     return () => clearTimeout(timer);
   }, [troubled, workspace, dragged, target]);
   if (!troubled || found?.start === undefined || found.target !== target) return null;
-  const when = `${dateWords(dateOf(found.start, zone))}, ${clockWords(found.start, zone, workspace.settings.clock)}`;
+  const when = momentWords(found.start, zone, workspace.settings);
   return (
     <Words size="xs" tone="soft">
       Fits on {when}
@@ -149,5 +149,6 @@ function SpokenTarget({ dragged }: { dragged: Dragged }) {
   const start = useDrag(({ target }) => (target?.kind === 'hours' ? target.start : null));
   const [from, to] = [dragged.start, start].map((at) => (at ? dateOf(at, zone) : null));
   const words = [where, ...findings.map(findingLine)].join('. ');
-  return to && to !== from ? `${dateWords(to)}, ${words}` : words;
+  return to && to !== from ? `${dateWords(to, settings)}, ${words}` : words;
 }
+  const { settings } = useWorkspace();

@@ -71,11 +71,11 @@ function dropOne(dragged: OfTask, target: Goal) {
     const from = place && ('start' in place ? { blockId: place.id } : { trayId: place.id });
     store.run(holdTask, { id: target.blockId, taskId, ...from }, `${title}: ${where}`);
   } else if (target.kind === 'tray') {
-    const words = `${title} is in the tray of ${dateWords(target.date)}`;
+    const words = `${title} is in the tray of ${dateWords(target.date, workspace.settings)}`;
     if (place) void relocate(place, { date: target.date }, words);
     else store.run(putInTray, { id: newId(), taskId, date: target.date }, words);
   } else {
-    const day = dateWords(dateOf(target.start, here().zone));
+    const day = dateWords(dateOf(target.start, here().zone), workspace.settings);
     dropOnHours(dragged, taskId, target, `${title}: ${day}, ${where}`);
   }
 }

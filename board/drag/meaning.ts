@@ -83,11 +83,11 @@ function whereWords(workspace: Workspace, dragged: Dragged, target: Target | nul
         dragged.kind
       ];
     case 'tray':
-      return `Tray of ${dateWords(target.date)}`;
+      return `Tray of ${dateWords(target.date, workspace.settings)}`;
     case 'days': {
       const more = dragged.kind === 'event' ? furtherDays(dragged.event, zone) : 0;
-      const first = dateWords(target.date);
-      return more > 0 ? `${first} – ${dateWords(addDays(target.date, more))}` : first;
+      const first = dateWords(target.date, workspace.settings);
+      return more > 0 ? `${first} – ${dateWords(addDays(target.date, more), workspace.settings)}` : first;
     }
     case 'file':
       return `Into ${workspace[target.into].get(target.id)?.name ?? ''}`;

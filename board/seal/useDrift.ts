@@ -15,5 +15,5 @@ export function useDrift(
   const workspace = useWorkspace();
   const seal = useFirstDrawn() ? sealOn(workspace, date) : undefined;
   const drift = seal && driftOf(sinceSeal(workspace, seal, zone), what, id);
-  return drift && { change: drift.change, words: markWords(drift, zone, workspace.settings.clock) };
+  return drift && { change: drift.change, words: markWords(drift, zone, workspace.settings) };
 }

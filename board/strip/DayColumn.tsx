@@ -92,7 +92,7 @@ export function DayColumn({ date, now, scale, viewport, days }: Props) {
         attach(view);
       }}
       role="group"
-      aria-label={dateWords(date)}
+      aria-label={dateWords(date, workspace.settings)}
       className={`flex-1 ${narrow ? 'border-l border-line' : ''}`}
       style={{ height: scale.height }}
     >
@@ -183,6 +183,7 @@ function Pockets({ date, now, scale, drawn }: PocketsProps) {
         key={pocket.from}
         aria-hidden
         className="absolute w-full items-center"
+  const at = (instant: number) => clockWords(instant, zone, workspace.settings.clock);
         style={{ top: (scale.y(bare.from) + scale.y(bare.to)) / 2 - 8 }}
       >
         <Words size="xs" tone="soft" face="mono">

@@ -1,5 +1,5 @@
 import { Temporal } from 'temporal-polyfill';
-import { weekdayNames } from '../time/words';
+import { weekdayNames, type Style } from '../time/words';
 import { weekdayOf, type IsoDate } from '../time/zone';
 
 /** How something repeats, as people choose it. */
@@ -80,12 +80,13 @@ const joined = (words: readonly string[]) =>
   words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1)}` : words.join();
 
 /** A rule in words, `every 2 weeks on Monday and Thursday, until 3 March 2027`. */
-export function ruleWords(rule: string, start: IsoDate): string {
+export function ruleWords(rule: string, start: IsoDate, { dates }: Pick<Style, 'dates'>): string {
   const repeat = repeatOf(rule);
   if (!repeat) return 'by a rule of its own';
   const { unit, every, days, nth, until, count } = repeat;
   const weekdays = unit === 'week' && every === 1 && [...days].sort().join() === '1,2,3,4,5';
   const date = Temporal.PlainDate.from(start);
+  const locale = dates === 'monthFirst' ? 'en-US' : 'en-GB';
   const on = {
     day: '',
     week:
@@ -94,11 +95,11 @@ export function ruleWords(rule: string, start: IsoDate): string {
         : ` on ${weekdayNames[weekdayOf(start) - 1]}`,
     month:
       nth === null ? ` on day ${date.day}` : ` on the ${ordinals[nth]} ${weekdayNames[weekdayOf(start) - 1]}`,
-    year: ` on ${date.toLocaleString('en-GB', { day: 'numeric', month: 'long' })}`,
+    year: ` on ${date.toLocaleString(locale, { day: 'numeric', month: 'long' })}`,
   }[unit];
   const base = weekdays ? 'every weekday' : `every ${every === 1 ? unit : `${every} ${unit}s`}${on}`;
   if (count !== null) return `${base}, ${count} times`;
-  const last = until && Temporal.PlainDate.from(until).toLocaleString('en-GB', { dateStyle: 'long' });
+  const last = until && Temporal.PlainDate.from(until).toLocaleString(locale, { dateStyle: 'long' });
   return last ? `${base}, until ${last}` : base;
 }
 

@@ -27,14 +27,12 @@ export type Meaning =
 export type Chip = Meaning & { readonly from: number; readonly to: number };
 
 export type Reader = {
-  readonly workspace: Pick<Workspace, 'lists' | 'categories' | 'templates'>;
+  readonly workspace: Pick<Workspace, 'lists' | 'categories' | 'templates' | 'settings'>;
   /** The meetings of the coming weeks, by start. */
   readonly meetings: readonly Occurrence[];
   /** Epoch ms, and the person's zone. */
   readonly now: number;
   readonly zone: Zone;
-  /** Whether 4/5 is the 5th of April, as in en-US. */
-  readonly monthFirst: boolean;
 };
 
 export type Finder = (text: string, reader: Reader) => readonly Chip[];

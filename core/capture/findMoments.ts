@@ -1,7 +1,7 @@
-import { GB, casual } from 'chrono-node/en';
 import { isDate, wallOf } from '../time/zone';
 import { hidden, type Chip, type Finder, type Reader } from './chip';
 import { findNamedDays } from './namedDays';
+import { chronoOf } from './readMoment';
 import { readTime } from './readTime';
 
 /** What counts as an end of what was understood: nothing more, or a space or a mark. */
@@ -16,12 +16,12 @@ const NO_MOMENT =
   /^(?:now$|(?:the )?(?:end|beginning|start|middle|mid) |\d+(?:[.,]\d+)?\s*(?:s|secs?|seconds?|m|mins?|minutes?|h|hrs?|hours?|d|days?|w|weeks?|months?|y|years?)?$|an?\s)/i;
 
 /** The first day or hour of some text, and the words that say it; a bare month or number is none. */
-function momentIn(text: string, { now, zone, monthFirst }: Reader) {
+function momentIn(text: string, { now, zone, workspace }: Reader) {
   const named = findNamedDays(text, wallOf(now, zone).slice(0, 10));
   const rest = named.reduce(hidden, text);
   // chrono reads relative words against a local Date: give it one whose local clock shows the person's wall time
   const reference = new Date(wallOf(now, zone));
-  const found = (monthFirst ? casual : GB).parse(rest, reference, { forwardDate: true });
+  const found = chronoOf(workspace.settings.dates).parse(rest, reference, { forwardDate: true });
   const others = found.flatMap(({ start, end, index, text: words }) => {
     const hasDay = start.isCertain('day') || start.isCertain('weekday');
     const hasHour = start.isCertain('hour');

@@ -12,8 +12,11 @@ const DAYS = [0, 1, 2, 3, 4, 5, 6, 7, 14];
 /** Meetings that a task may be needed before. */
 const MOST = 6;
 
-const days = ({ now, zone }: Reader, { time }: Due): string[] =>
-  DAYS.map((ahead) => dateWords(addDays(dateOf(now, zone), ahead)) + (time === null ? '' : ` ${time}`));
+const days = ({ now, zone, workspace }: Reader, { time }: Due): string[] =>
+  DAYS.map(
+    (ahead) =>
+      dateWords(addDays(dateOf(now, zone), ahead), workspace.settings) + (time === null ? '' : ` ${time}`),
+  );
 
 /** What else could stand in the place of a chip's words, each said so that it is understood as the same kind of thing. */
 function others(chip: Chip, reader: Reader): string[] {

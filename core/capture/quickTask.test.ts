@@ -13,7 +13,7 @@ const workspace = {
   blocks: plain.blocks.with([{ id: 'b', taskId: 'Letter', start: at('14:00'), minutes: 60 }]),
 };
 const made = (line: string) => {
-  const read = readLine(line, { workspace, meetings: [], now: at('11:20'), zone, monthFirst: false });
+  const read = readLine(line, { workspace, meetings: [], now: at('11:20'), zone });
   return quickTaskOf(read, workspace, { id: 'new', createdAt: at('11:20'), zone });
 };
 
@@ -46,7 +46,7 @@ test('what a line will collide with or make late is told before it counts', () =
 
 test('an event has an hour, and lasts one unless it says otherwise', () => {
   const hoursOf = (line: string) =>
-    eventHours(readLine(line, { workspace, meetings: [], now: at('11:20'), zone, monthFirst: false }), zone);
+    eventHours(readLine(line, { workspace, meetings: [], now: at('11:20'), zone }), zone);
   expect(hoursOf('Call with the council at 15:00')).toEqual({ start: at('15:00'), minutes: 60 });
   expect(hoursOf('Call with the council at 15:00 20m')).toMatchObject({ minutes: 20 });
   expect(hoursOf('Call with the council today')).toBeUndefined();

@@ -1,3 +1,5 @@
+import type { Due } from '../model/task';
+import type { Style } from '../time/words';
 import { instantOf, wallOf, type Zone } from '../time/zone';
 import type { Found } from './found';
 import { findDuration, readDuration } from './readDuration';
@@ -19,6 +21,7 @@ export function readChange(
   { start, minutes }: Hours,
   now: number,
   zone: Zone,
+  dates: Style['dates'] = 'dayFirst',
 ): Change | undefined {
   if (text.trim() === '') return undefined;
   const signed = /^\s*([+\-−])\s*(.+?)\s*$/.exec(text);
@@ -33,23 +36,29 @@ export function readChange(
   const rest = text.slice(0, last?.from ?? text.length);
   const length = last ? { minutes: last.value, lengthAt: last } : { minutes };
   if (rest.trim() === '') return { start, ...length };
-  const begin = readStart(rest.trim(), start, now, zone);
+  const begin = readStart(rest.trim(), start, (words) => readMoment(words, now, zone, dates), zone);
   if (begin === undefined) return undefined;
   const startAt = { value: begin, from: rest.search(/\S/), to: rest.trimEnd().length };
   return { start: begin, ...length, startAt };
 }
 
 /** A new start: an hour of the same day, another day at the same hour, or both. */
-function readStart(text: string, start: number, now: number, zone: Zone): number | undefined {
+function readStart(
+  text: string,
+  start: number,
+  readDay: (words: string) => Due | undefined,
+  zone: Zone,
+): number | undefined {
   const [day = '', hour = ''] = wallOf(start, zone).split('T');
   const time = readTime(text);
   if (time) return instantOf(`${day}T${time}`, zone);
   // a bare number after a day is an hour: “tomorrow 9”
   const [, words, number] = /^(.*\D)\s+(\d{1,2})$/.exec(text) ?? [];
   const bare = number === undefined ? undefined : readTime(number);
-  const moment = readMoment(text, now, zone) ?? (bare && words ? readMoment(words, now, zone) : undefined);
+  const whole = readDay(text);
+  const moment = whole ?? (bare && words ? readDay(words) : undefined);
   if (!moment) return undefined;
-  const monthDay = bare !== undefined && moment.time === null && !readMoment(text, now, zone);
+  const monthDay = bare !== undefined && moment.time === null && !whole;
   const at = moment.time ?? (monthDay ? bare : hour.slice(0, 5));
   return instantOf(`${moment.date}T${at}`, zone);
 }

@@ -1,16 +1,25 @@
-import { GB } from 'chrono-node/en';
+import { GB, casual } from 'chrono-node/en';
 import type { Due } from '../model/task';
+import type { Style } from '../time/words';
 import { isDate, wallOf, type Zone } from '../time/zone';
 import { whole, type Found } from './found';
 import { readTime } from './readTime';
+
+/** What reads 4/12 by the day first, or by the month. */
+export const chronoOf = (dates: Style['dates']) => (dates === 'monthFirst' ? casual : GB);
 
 /**
  * The first day of a line, with or without an hour, where it stands: the `fri 14:00` of `Read the gauges fri 14:00`.
  * Days are read forward from `now` in the person's zone.
  */
-export function findMoment(text: string, now: number, zone: Zone): Found<Due> | undefined {
+export function findMoment(
+  text: string,
+  now: number,
+  zone: Zone,
+  dates: Style['dates'] = 'dayFirst',
+): Found<Due> | undefined {
   // chrono reads relative words against a local Date: give it one whose local clock shows the person's wall time
-  const [found] = GB.parse(text, new Date(wallOf(now, zone)), { forwardDate: true });
+  const [found] = chronoOf(dates).parse(text, new Date(wallOf(now, zone)), { forwardDate: true });
   if (!found) return undefined;
   const { start, index, text: words } = found;
   const pad = (value: number | null) => String(value ?? 0).padStart(2, '0');
@@ -20,11 +29,11 @@ export function findMoment(text: string, now: number, zone: Zone): Found<Due> | 
 }
 
 /**
- * A day, with or without an hour, as people type it: `fri`, `tomorrow 14:00`, `27 Nov`, `27/11`, `2026-11-27 9am`; a
+ * A day, with or without an hour, as people type it: `fri`, `tomorrow 14:00`, `27 Nov`, `27/11` (or `11/27`, as `dates` say), `2026-11-27 9am`; a
  * bare hour is today's. Undefined when the text says anything else.
  */
-export function readMoment(text: string, now: number, zone: Zone): Due | undefined {
+export function readMoment(text: string, now: number, zone: Zone, dates?: Style['dates']): Due | undefined {
   const bareTime = readTime(text);
   if (bareTime && /[:apm]/i.test(text)) return { date: wallOf(now, zone).slice(0, 10), time: bareTime };
-  return whole(text, findMoment(text, now, zone));
+  return whole(text, findMoment(text, now, zone, dates));
 }

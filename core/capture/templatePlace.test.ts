@@ -12,7 +12,7 @@ const round = { id: 'round', name: 'Gauge round', minutes: 90, hours: { from: '1
 const plain = withZones(office);
 const workspace = addTemplate.apply(plain, round);
 const made = (line: string, from = workspace, now = at('11:20')) => {
-  const read = readLine(line, { workspace: from, meetings: [], now, zone, monthFirst: false });
+  const read = readLine(line, { workspace: from, meetings: [], now, zone });
   const said = quickTaskOf(read, from, { id: 'new', createdAt: now, zone });
   return placedByTemplate(said, read, from, { now, zone });
 };

@@ -39,6 +39,8 @@ export type Filter = z.infer<typeof Filter>;
 export const Settings = openObject({
   theme: z.enum(['system', 'light', 'dark']),
   clock: z.union([z.literal(12), z.literal(24)]),
+  /** Whether a date says the day of its month first, or the month. */
+  dates: z._default(z.enum(['dayFirst', 'monthFirst']), 'dayFirst'),
   /** The day that a week begins on: 1 is Monday, 7 is Sunday. */
   weekStart: z._default(z.int().check(z.gte(1), z.lte(7)), 1),
   /** A second time zone beside the ruler. */
@@ -80,6 +82,7 @@ export type Settings = z.infer<typeof Settings>;
 export const defaultSettings: Settings = {
   theme: 'system',
   clock: 24,
+  dates: 'dayFirst',
   weekStart: 1,
   secondZone: null,
   letterKeys: true,

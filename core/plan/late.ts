@@ -4,8 +4,8 @@ import { isPutOff, type Seal } from '../model/seal';
 import type { Workspace } from '../model/workspace';
 import { MINUTE, intersect, lengthOf, subtract, union, type Span } from '../time/span';
 import { hasEnded } from '../time/week';
-import { clockWords, dateWords, type ClockStyle } from '../time/words';
-import { addDays, dateOf, type IsoDate, type Zone } from '../time/zone';
+import { clockWords, dateWords, momentWords } from '../time/words';
+import { addDays, type IsoDate, type Zone } from '../time/zone';
 import { dayPlan, takenOn } from './dayPlan';
 import { quarterFrom } from './placing';
 import { daysFrom } from './sealing';
@@ -96,13 +96,12 @@ export function notThisWeekText(
   zone: Zone,
   now: number,
 ): string {
-  const { clock } = workspace.settings;
+  const { settings } = workspace;
   const times = laterTimes(workspace, week, minutesAsked(meeting), zone, now);
-  const lines = times.map((span) => `- ${dateWords(dateOf(span.from, zone))}, ${hours(span, zone, clock)}`);
-  const opening = `I have planned the week of ${dateWords(week)} already and cannot make “${meeting.title}” then.`;
+  const lines = times.map(
+    ({ from, to }) => `- ${momentWords(from, zone, settings)} – ${clockWords(to, zone, settings.clock)}`,
+  );
+  const opening = `I have planned the week of ${dateWords(week, settings)} already and cannot make “${meeting.title}” then.`;
   if (lines.length === 0) return `${opening}\nPlease send me some times in a later week.`;
   return [`${opening}\nI have time for it here (${zone}):`, ...lines].join('\n');
 }
-
-const hours = ({ from, to }: Span, zone: Zone, clock: ClockStyle) =>
-  `${clockWords(from, zone, clock)} – ${clockWords(to, zone, clock)}`;

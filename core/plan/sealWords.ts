@@ -1,4 +1,4 @@
-import { clockWords, dateWords, durationWords, type ClockStyle } from '../time/words';
+import { clockWords, dateWords, durationWords, momentWords, type Style } from '../time/words';
 import { dateOf, type Zone } from '../time/zone';
 import type { Drift, SinceSeal, Spot } from './sinceSeal';
 
@@ -14,15 +14,14 @@ export function sinceWords({ drifts, minutes }: SinceSeal): string {
 }
 
 /** Where something stands, in words: `Tue 24 Nov, 10:00 – 11:00`. */
-export function spotWords(spot: Spot, zone: Zone, clock: ClockStyle): string {
-  if (spot.kind === 'tray') return `${dateWords(spot.date)}, no hour`;
-  const day = dateWords(dateOf(spot.from, zone));
-  if (spot.kind === 'wholeDays') return day;
-  return `${day}, ${clockWords(spot.from, zone, clock)} – ${clockWords(spot.to, zone, clock)}`;
+export function spotWords(spot: Spot, zone: Zone, style: Style): string {
+  if (spot.kind === 'tray') return `${dateWords(spot.date, style)}, no hour`;
+  if (spot.kind === 'wholeDays') return dateWords(dateOf(spot.from, zone), style);
+  return `${momentWords(spot.from, zone, style)} – ${clockWords(spot.to, zone, style.clock)}`;
 }
 
 /** What is marked on something that is not as it was sealed: `new since the seal`. */
-export function markWords({ change, was }: Drift, zone: Zone, clock: ClockStyle): string {
+export function markWords({ change, was }: Drift, zone: Zone, style: Style): string {
   if (change === 'added' || !was) return 'new since the seal';
-  return `${change} since the seal, was ${spotWords(was, zone, clock)}`;
+  return `${change} since the seal, was ${spotWords(was, zone, style)}`;
 }

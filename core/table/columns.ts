@@ -6,7 +6,7 @@ import { beginningOf } from '../tasks/inbox';
 import { priorities } from '../tasks/order';
 import { minutesPlanned } from '../tasks/places';
 import { dateOf, type Zone } from '../time/zone';
-import { dateWords, durationWords, driftWords } from '../time/words';
+import { dateWords, durationWords, driftWords, type Style } from '../time/words';
 import { minutesSpent } from '../track/spent';
 
 /* The columns of the table of tasks: what a cell shows, and what its column is sorted by. */
@@ -62,7 +62,7 @@ function driftOf(task: Task, ground: Ground): number | null {
 
 const finite = (instant: number) => (Number.isFinite(instant) ? instant : null);
 
-const clockOf = ({ workspace }: Ground) => workspace.settings.clock;
+const styleOf = ({ workspace }: Ground): Style => workspace.settings;
 
 export const columns = {
   title: {
@@ -100,14 +100,14 @@ export const columns = {
     name: 'Due',
     width: 150,
     value: (task, { workspace, zone }) => finite(lastInstant(task, workspace.events, zone)),
-    text: ({ due }, ground) => dueText(due, clockOf(ground)),
+    text: ({ due }, ground) => dueText(due, styleOf(ground)),
     kind: 'day',
   },
   notBefore: {
     name: 'Not before',
     width: 150,
     value: ({ notBefore }, { zone }) => (notBefore ? beginningOf(notBefore, zone) : null),
-    text: ({ notBefore }, ground) => dueText(notBefore ?? null, clockOf(ground)),
+    text: ({ notBefore }, ground) => dueText(notBefore ?? null, styleOf(ground)),
     kind: 'day',
   },
   steps: {
@@ -122,7 +122,7 @@ export const columns = {
     name: 'Created',
     width: 120,
     value: ({ createdAt }) => createdAt,
-    text: ({ createdAt }, { zone }) => dateWords(dateOf(createdAt, zone)),
+    text: ({ createdAt }, ground) => dateWords(dateOf(createdAt, ground.zone), styleOf(ground)),
     kind: 'day',
   },
 } as const satisfies Record<string, Column>;

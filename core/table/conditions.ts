@@ -2,6 +2,7 @@ import { readDuration } from '../capture/readDuration';
 import { readMoment } from '../capture/readMoment';
 import type { Task } from '../model/task';
 import { beginningOf } from '../tasks/inbox';
+import type { Style } from '../time/words';
 import { dayOf, type Zone } from '../time/zone';
 import { columnOf, type ColumnId, type Ground } from './columns';
 
@@ -22,7 +23,13 @@ export const conditionExamples = {
  * `> 1h`; for days `fri`, `< fri`, `> 1 Dec`, a whole day
  * unless an hour is told, read forward from `now` (epoch ms) in the person's zone. Undefined when it is neither.
  */
-export function readCondition(id: ColumnId, typed: string, now: number, zone: Zone): Condition | undefined {
+export function readCondition(
+  id: ColumnId,
+  typed: string,
+  now: number,
+  zone: Zone,
+  dates: Style['dates'] = 'dayFirst',
+): Condition | undefined {
   const column = columnOf(id);
   const words = typed.trim().toLowerCase();
   if (words === 'none') return (task, ground) => column.value(task, ground) === null;
@@ -30,7 +37,7 @@ export function readCondition(id: ColumnId, typed: string, now: number, zone: Zo
   if (column.kind === 'words' || column.kind === 'choice')
     return (task, ground) => column.text(task, ground).toLowerCase().includes(words);
   const [, sign = '', rest = ''] = /^([<>]?)\s*(.*)$/.exec(words) ?? [];
-  const bounds = column.kind === 'minutes' ? minuteBounds(rest) : dayBounds(rest, now, zone);
+  const bounds = column.kind === 'minutes' ? minuteBounds(rest) : dayBounds(rest, now, zone, dates);
   if (!bounds) return undefined;
   return (task, ground) => {
     const value = column.value(task, ground);
@@ -46,8 +53,8 @@ function minuteBounds(typed: string) {
 }
 
 /** The day, with its end, as what is due by the end of a day is due then; with an hour only that. */
-function dayBounds(typed: string, now: number, zone: Zone) {
-  const moment = readMoment(typed, now, zone);
+function dayBounds(typed: string, now: number, zone: Zone, dates: Style['dates']) {
+  const moment = readMoment(typed, now, zone, dates);
   if (!moment) return undefined;
   if (moment.time === null) return dayOf(moment.date, zone);
   const at = beginningOf(moment, zone);

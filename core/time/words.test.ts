@@ -6,7 +6,9 @@ import {
   distanceWords,
   driftWords,
   durationWords,
+  momentWords,
   stopwatchWords,
+  type Style,
 } from './words';
 import { addDays, instantOf, isDate, isZone, weekdayOf } from './zone';
 
@@ -18,6 +20,9 @@ test.each([
   [65, '1 h 05'],
   [-75, '−1 h 15'],
 ])('%i minutes read %s', (minutes, words) => expect(durationWords(minutes)).toBe(words));
+
+const british: Style = { clock: 24, dates: 'dayFirst' };
+const american: Style = { clock: 12, dates: 'monthFirst' };
 
 test('drift is signed with a real minus', () => {
   expect([driftWords(25), driftWords(-8), driftWords(0)]).toEqual(['+25', '−8', '0']);
@@ -33,12 +38,9 @@ test('a running clock counts hours, minutes and seconds, and never runs below ze
 
 test('days near today have names', () => {
   const today = '2026-11-24';
-  expect(['2026-11-23', today, '2026-11-25', '2026-11-26'].map((date) => dayWords(date, today))).toEqual([
-    'yesterday',
-    'today',
-    'tomorrow',
-    'Thu 26 Nov',
-  ]);
+  expect(
+    ['2026-11-23', today, '2026-11-25', '2026-11-26'].map((date) => dayWords(date, today, british)),
+  ).toEqual(['yesterday', 'today', 'tomorrow', 'Thu 26 Nov']);
 });
 
 test('distances are said in minutes within a day and in days beyond', () => {
@@ -52,13 +54,16 @@ test('distances are said in minutes within a day and in days beyond', () => {
 
 test('a due date is said shortly and stands in its field so that it can be read again', () => {
   const due = { date: '2026-11-26', time: '14:00' };
-  expect(dueWords(due, '2026-11-25', 24)).toBe('due tomorrow 14:00');
-  expect([dueText(due, 24), dueText({ date: '2026-11-26', time: null }, 24), dueText(null, 12)]).toEqual([
-    'Thu 26 Nov, 14:00',
-    'Thu 26 Nov',
-    '',
-  ]);
-  expect(dueText(due, 12)).toBe('Thu 26 Nov, 2:00 pm');
+  expect(dueWords(due, '2026-11-25', british)).toBe('due tomorrow 14:00');
+  expect([
+    dueText(due, british),
+    dueText({ date: '2026-11-26', time: null }, british),
+    dueText(null, american),
+  ]).toEqual(['Thu 26 Nov, 14:00', 'Thu 26 Nov', '']);
+  expect(dueText(due, american)).toBe('Thu, Nov 26, 2:00 pm');
+  expect(momentWords(Date.parse('2026-11-26T14:00Z'), 'Europe/London', american)).toBe(
+    dueText(due, american),
+  );
 });
 
 test('dates walk over months, years and leap days', () => {
@@ -68,7 +73,7 @@ test('dates walk over months, years and leap days', () => {
     '2026-02-28',
   ]);
   expect([weekdayOf('2026-11-23'), weekdayOf('2026-11-29')]).toEqual([1, 7]);
-  expect(dateWords('2026-11-24')).toBe('Tue 24 Nov');
+  expect(dateWords('2026-11-24', british)).toBe('Tue 24 Nov');
 });
 
 test('only days and zones that exist are taken', () => {

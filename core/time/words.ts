@@ -1,8 +1,11 @@
 import { MINUTE } from './span';
-import { addDays, timeOf, weekdayOf, type IsoDate, type Zone } from './zone';
+import { addDays, dateOf, timeOf, weekdayOf, type IsoDate, type Zone } from './zone';
 
 /** Clocks of 12 or of 24 hours. */
 export type ClockStyle = 12 | 24;
+
+/** How a person reads clocks and dates: the day of a month before its name (`Tue 24 Nov`) or after it (`Tue, Nov 24`). */
+export type Style = { readonly clock: ClockStyle; readonly dates: 'dayFirst' | 'monthFirst' };
 
 /** Minutes as people read them: `45 min`, `2 h`, `1 h 30`. Whole minutes; a minus sign for negative ones. */
 export function durationWords(minutes: number): string {
@@ -59,21 +62,27 @@ const monthOf = (date: IsoDate): string => monthNames[Number(date.slice(5, 7)) -
 
 // the browser's own formats take a hundred times longer, and a week asks for dozens
 
-/** `24 Nov`. */
-export const dayMonthWords = (date: IsoDate): string => `${dayOfMonth(date)} ${monthOf(date)}`;
+/** `24 Nov`, or `Nov 24`. */
+export const dayMonthWords = (date: IsoDate, { dates }: Style): string =>
+  dates === 'dayFirst' ? `${dayOfMonth(date)} ${monthOf(date)}` : `${monthOf(date)} ${dayOfMonth(date)}`;
 
-/** `Tue 24 Nov`. */
-export const dateWords = (date: IsoDate): string => `${weekdayWords(date)} ${dayMonthWords(date)}`;
+/** `Tue 24 Nov`, or `Tue, Nov 24`. */
+export const dateWords = (date: IsoDate, style: Style): string =>
+  `${weekdayWords(date)}${style.dates === 'dayFirst' ? '' : ','} ${dayMonthWords(date, style)}`;
+
+/** The day and the hour of an instant in a zone: `Tue 24 Nov, 9:00`. */
+export const momentWords = (instant: number, zone: Zone, style: Style): string =>
+  `${dateWords(dateOf(instant, zone), style)}, ${clockWords(instant, zone, style.clock)}`;
 
 /** `Nov 2026`. */
 export const monthWords = (date: IsoDate): string => `${monthOf(date)} ${date.slice(0, 4)}`;
 
 /** `today`, `tomorrow`, `yesterday`, else `Tue 24 Nov`. */
-export function dayWords(date: IsoDate, today: IsoDate): string {
+export function dayWords(date: IsoDate, today: IsoDate, style: Style): string {
   if (date === today) return 'today';
   if (date === addDays(today, 1)) return 'tomorrow';
   if (date === addDays(today, -1)) return 'yesterday';
-  return dateWords(date);
+  return dateWords(date, style);
 }
 
 /** How far two instants are apart, roughly: minutes up to a day, then days. */

@@ -5,6 +5,7 @@ import { bringFrameFromFile, printFrame, saveFramePicture } from '@/actions/file
 import { addFrame, deleteFrame, endHold, holdFrame, renameFrame } from '@/core/commands/frames';
 import { framesOf } from '@/core/frame/holding';
 import type { Frame, FrameHold } from '@/core/model/frame';
+import type { Settings } from '@/core/model/settings';
 import { weekOf } from '@/core/time/week';
 import { dayMonthWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
@@ -94,9 +95,9 @@ export function Frames() {
 }
 
 /** In which weeks a frame holds, in words. */
-function holdWords({ from, until, how, every }: FrameHold, weekStart: number): string {
-  const first = dayMonthWords(weekOf(from, weekStart));
-  const end = until === null ? '' : `, until ${dayMonthWords(weekOf(until, weekStart))}`;
+function holdWords({ from, until, how, every }: FrameHold, settings: Settings): string {
+  const first = dayMonthWords(weekOf(from, settings.weekStart), settings);
+  const end = until === null ? '' : `, until ${dayMonthWords(weekOf(until, settings.weekStart), settings)}`;
   if (how === 'once') return `only in the week of ${first}`;
   return how === 'on' ? `from ${first} on${end}` : `every ${every} weeks from ${first} on${end}`;
 }
@@ -116,7 +117,7 @@ function Holds({ frames, week }: { frames: readonly Frame[]; week: string }) {
       <Words tone="soft">{frames[0]?.name} holds wherever nothing else is said.</Words>
       {current.map((hold) => {
         const name = frames.find(({ id }) => id === hold.frameId)?.name ?? 'A frame';
-        const words = holdWords(hold, settings.weekStart);
+        const words = holdWords(hold, settings);
         return (
           <View key={hold.id} className="flex-row items-center justify-between">
             <View className="flex-1">
@@ -138,13 +139,13 @@ function Holds({ frames, week }: { frames: readonly Frame[]; week: string }) {
 
 /** Says of a frame in which weeks it holds. */
 function SayHold({ frames, week }: { frames: readonly Frame[]; week: string }) {
-  const { weekStart } = useWorkspace().settings;
+  const { settings } = useWorkspace();
   const { today } = useMoment();
   const [frameId, setFrame] = useState(frames.at(-1)?.id ?? '');
   const [how, setHow] = useState<'on' | 'once' | '2' | '4'>('on');
   const name = frames.find(({ id }) => id === frameId)?.name ?? '';
   const say = (date: string) => {
-    const from = weekOf(date, weekStart);
+    const from = weekOf(date, settings.weekStart);
     const every = how === '2' ? 2 : 4;
     const hold = {
       id: newId(),
@@ -154,7 +155,7 @@ function SayHold({ frames, week }: { frames: readonly Frame[]; week: string }) {
       how: how === 'on' || how === 'once' ? how : 'every',
       every,
     } as const;
-    const words = holdWords({ ...hold, until: null }, weekStart);
+    const words = holdWords({ ...hold, until: null }, settings);
     return store.tryTo(holdFrame, hold, `${name} holds ${words}`);
   };
   return (
@@ -180,7 +181,7 @@ function SayHold({ frames, week }: { frames: readonly Frame[]; week: string }) {
         label="The week of"
         text=""
         adding
-        placeholder={`${dayMonthWords(today)}, next monday`}
+        placeholder={`${dayMonthWords(today, settings)}, next monday`}
         read={readDay}
         onSave={({ date }) => say(date)}
       />

@@ -33,7 +33,7 @@ export function HoldRow({ week, shown }: { week: string; shown: string }) {
               className={`w-[92px] border-t-4 pr-2 pt-1 ${frame?.id === shown ? 'border-pine' : 'border-line'}`}
             >
               <Words size="xs" tone="soft">
-                {dayMonthWords(first)}
+                {dayMonthWords(first, workspace.settings)}
               </Words>
               <Words
                 size="xs"

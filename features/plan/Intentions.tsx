@@ -20,7 +20,12 @@ export function Intentions({ date }: { date: string }) {
   return (
     <View className="gap-6">
       <Part title="This week" span="week" date={date} intentions={intentionsOfWeek(workspace, date)} />
-      <Part title={dateWords(date)} span="day" date={date} intentions={intentionsOfDay(workspace, date)} />
+      <Part
+        title={dateWords(date, workspace.settings)}
+        span="day"
+        date={date}
+        intentions={intentionsOfDay(workspace, date)}
+      />
       <Words size="xs" tone="soft">
         A line takes no time and has no hour. “Make it a task” gives it an estimate and a place of its own.
       </Words>

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import type { Workspace } from '@/core/model/workspace';
 import { hidesSomething } from '@/core/plan/lens';
 import { datesOf, stepped, views, type View as PlanViewName } from '@/core/plan/views';
-import { dateWords, dayMonthWords, dayOfMonth, monthWords } from '@/core/time/words';
+import { dateWords, dayMonthWords, dayOfMonth, monthWords, type Style } from '@/core/time/words';
 import { toggleZones } from '@/actions/zones';
 import { useWorkspace } from '@/state/shown';
 import { Button, IconButton } from '@/ui/Button';
@@ -21,12 +21,14 @@ import { useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
 
 /** What stretch of time is shown, in words. */
-function titleOf(view: PlanViewName, date: string, dates: readonly string[]): string {
-  if (view === 'day' || view === 'agenda') return dateWords(date);
+function titleOf(view: PlanViewName, date: string, dates: readonly string[], style: Style): string {
+  if (view === 'day' || view === 'agenda') return dateWords(date, style);
   if (view === 'month') return monthWords(date);
   const [first = date, last = date] = [dates[0], dates.at(-1)];
   const sameMonth = first.slice(0, 7) === last.slice(0, 7);
-  return `${sameMonth ? dayOfMonth(first) : dayMonthWords(first)} – ${dayMonthWords(last)}`;
+  if (sameMonth && style.dates === 'monthFirst')
+    return `${dayMonthWords(first, style)} – ${dayOfMonth(last)}`;
+  return `${sameMonth ? dayOfMonth(first) : dayMonthWords(first, style)} – ${dayMonthWords(last, style)}`;
 }
 
 type Props = PlanView & { fit: number; roomy: boolean; children: React.ReactNode };
@@ -38,7 +40,7 @@ export function PlanHead(place: Props) {
   const { settings } = workspace;
   const wide = useWide();
   const dates = datesOf(workspace, view, date, fit);
-  const title = titleOf(view, date, dates);
+  const title = titleOf(view, date, dates, settings);
   usePageTitle(`Plan: ${viewNames[view]}, ${title}`);
   const hasSeal = view !== 'month' && view !== 'agenda';
   const step = (direction: 1 | -1) => onDate(stepped(workspace, view, date, direction, fit));

@@ -2,8 +2,8 @@ import { View } from 'react-native';
 import { DayName } from '@/board/left/DayName';
 import { LONG, weekCuts, type DayCuts, type WeekCuts } from '@/core/review/cuts';
 import { lengthOf, type Span } from '@/core/time/span';
-import { clockWords, dateWords, durationWords } from '@/core/time/words';
-import { addDays, dateOf, dayOf } from '@/core/time/zone';
+import { clockWords, durationWords, momentWords } from '@/core/time/words';
+import { addDays, dayOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { Heading, Words } from '@/ui/Words';
@@ -35,8 +35,8 @@ export function Cuts({ date }: { date: string }) {
 
 function Figures({ week, before }: { week: WeekCuts; before: WeekCuts }) {
   const { zone } = useMoment();
-  const { clock } = useWorkspace().settings;
-  const at = (instant: number) => clockWords(instant, zone, clock);
+  const { settings } = useWorkspace();
+  const at = (instant: number) => clockWords(instant, zone, settings.clock);
   const { guarded } = week;
   const than = (now: number, then: number) =>
     now === then ? 'as the week before' : `${durationWords(then)} the week before`;
@@ -49,8 +49,8 @@ function Figures({ week, before }: { week: WeekCuts; before: WeekCuts }) {
       </Words>
       {guarded && (
         <Words>
-          The best guarded one: {dateWords(dateOf(guarded.from, zone))}, {at(guarded.from)} – {at(guarded.to)}
-          , {durationWords(lengthOf(guarded))}.
+          The best guarded one: {momentWords(guarded.from, zone, settings)} – {at(guarded.to)},{' '}
+          {durationWords(lengthOf(guarded))}.
         </Words>
       )}
     </View>

@@ -43,8 +43,8 @@ export function ReviewScreen({ date, today, onDate }: Props) {
       <ScrollScreen>
         <ScreenHead
           title="Ledger"
-          page={`Review: ${dateWords(date)}`}
-          about={`${dateWords(date)}${date === today ? ', so far' : ''}`}
+          page={`Review: ${dateWords(date, workspace.settings)}`}
+          about={`${dateWords(date, workspace.settings)}${date === today ? ', so far' : ''}`}
         >
           <IconButton label="The day before" icon="back" onPress={() => onDate(addDays(date, -1))} />
           <IconButton label="The day after" icon="forward" onPress={() => onDate(addDays(date, 1))} />

@@ -77,6 +77,15 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
             { value: '12', name: '2:30 pm' },
           ]}
         />
+        <Choice
+          label="Dates"
+          value={settings.dates}
+          onChoose={(dates) => change({ dates })}
+          options={[
+            { value: 'dayFirst', name: 'Tue 24 Nov, 24/11' },
+            { value: 'monthFirst', name: 'Tue, Nov 24, 11/24' },
+          ]}
+        />
       </Part>
       <Part title="Lists, categories, templates">
         <View className="flex-row flex-wrap gap-2">

@@ -51,7 +51,9 @@ export function TaskLine({ task, grip, choice }: Props) {
       ? `${parts.filter(({ doneAt }) => doneAt !== null).length} of ${parts.length} parts`
       : '',
     task.partOf === undefined ? '' : `part of ${taskOf(workspace, task.partOf)?.title ?? 'a task'}`,
-    repeating && !done ? ruleWords(repeating.rule, repeating.start.wall.slice(0, 10)) : '',
+    repeating && !done
+      ? ruleWords(repeating.rule, repeating.start.wall.slice(0, 10), workspace.settings)
+      : '',
   ];
   return (
     <View

@@ -50,7 +50,7 @@ export function TodayScreen() {
         <ScreenHead
           title="Now"
           page="Today"
-          about={`${dateWords(today)} · ${clockWords(now, zone, workspace.settings.clock)}`}
+          about={`${dateWords(today, workspace.settings)} · ${clockWords(now, zone, workspace.settings.clock)}`}
         >
           {wide && <FindButton />}
         </ScreenHead>

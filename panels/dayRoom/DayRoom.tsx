@@ -9,8 +9,8 @@ import { reliefs, type Relief } from '@/core/plan/relief';
 import { dayPlan } from '@/core/plan/dayPlan';
 import { minutesOf } from '@/core/time/span';
 import { weekOf } from '@/core/time/week';
-import { clockWords, dateWords, durationWords, weekdayNames } from '@/core/time/words';
-import { dateOf, weekdayOf } from '@/core/time/zone';
+import { dateWords, durationWords, weekdayNames, momentWords } from '@/core/time/words';
+import { weekdayOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
@@ -48,7 +48,7 @@ function DayRoom({ date }: Panels['dayRoom']) {
         placeholder={`${given}, as the frame gives`}
         read={readCapacity}
         onSave={(minutes) => {
-          const words = `${dateWords(date)} has ${minutes === null ? 'the hours of the frame' : durationWords(minutes)}`;
+          const words = `${dateWords(date, workspace.settings)} has ${minutes === null ? 'the hours of the frame' : durationWords(minutes)}`;
           return store.tryTo(setCapacity, { date, minutes }, words);
         }}
       />
@@ -89,13 +89,13 @@ function WeekdayHours({ date }: { date: string }) {
 /** The blocks that would best be moved, each with the place that it fits. */
 function Reliefs({ found }: { found: readonly Relief[] }) {
   const { zone } = useMoment();
-  const { clock } = useWorkspace().settings;
+  const { settings } = useWorkspace();
   if (found.length === 0) return null;
   return (
     <View className="gap-2">
       <Words face="strong">What would help most</Words>
       {found.map(({ block, title, start, gains }) => {
-        const when = `${dateWords(dateOf(start, zone))}, ${clockWords(start, zone, clock)}`;
+        const when = momentWords(start, zone, settings);
         return (
           <View key={block.id} className="flex-row items-center gap-2">
             <View className="flex-1">
@@ -124,6 +124,6 @@ declare module '@/ui/panels' {
 }
 
 export const dayRoom: Panel<Panels['dayRoom']> = {
-  useTitle: ({ date }) => `Room on ${dateWords(date)}`,
+  useTitle: ({ date }) => `Room on ${dateWords(date, useWorkspace().settings)}`,
   Content: DayRoom,
 };

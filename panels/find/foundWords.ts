@@ -13,15 +13,19 @@ export function foundWords(thing: Found, { lists, settings }: Workspace, zone: Z
           inbox ? 'Inbox' : lists.get(listId)?.name,
           doneAt === null ? '' : 'done',
           parked ? 'parked' : '',
-          thing.date === null ? 'no place yet' : dateWords(thing.date),
+          thing.date === null ? 'no place yet' : dateWords(thing.date, settings),
         ];
       }
       case 'event': {
         const { from, allDay } = thing.event;
-        return ['Event', dateWords(thing.date), allDay ? '' : clockWords(from, zone, settings.clock)];
+        return [
+          'Event',
+          dateWords(thing.date, settings),
+          allDay ? '' : clockWords(from, zone, settings.clock),
+        ];
       }
       case 'intention':
-        return ['Intention', dateWords(thing.date)];
+        return ['Intention', dateWords(thing.date, settings)];
     }
   };
   return words().filter(Boolean).join(' · ');

@@ -35,7 +35,7 @@ function Pocket({ pocket }: { pocket: Span }) {
   const workspace = useWorkspace();
   const { clock } = workspace.settings;
   const at = (instant: number) => clockWords(instant, zone, clock);
-  const day = dayWords(dateOf(pocket.from, zone), today);
+  const day = dayWords(dateOf(pocket.from, zone), today, workspace.settings);
   const fits = whatFits(workspace, pocket, zone, now);
   return (
     <View className="gap-2">
@@ -47,7 +47,11 @@ function Pocket({ pocket }: { pocket: Span }) {
       {fits.map(({ task, start, minutes }) => (
         <Button
           key={task.id}
-          label={[task.title, durationWords(minutes), task.due ? dueWords(task.due, today, clock) : '']
+          label={[
+            task.title,
+            durationWords(minutes),
+            task.due ? dueWords(task.due, today, workspace.settings) : '',
+          ]
             .filter(Boolean)
             .join(' · ')}
           onPress={() =>

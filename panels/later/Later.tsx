@@ -80,7 +80,7 @@ function Later({ ids }: Panels['later']) {
               <Button
                 key={label}
                 label={label}
-                says={`${label}, ${dateWords(date)}`}
+                says={`${label}, ${dateWords(date, workspace.settings)}`}
                 onPress={() => go({ date, time: null })}
               />
             ))}
@@ -92,7 +92,11 @@ function Later({ ids }: Panels['later']) {
             onChoose={setDay}
             more={
               <Button
-                label={way === 'hide' ? `Until ${dateWords(day)}` : `To ${dateWords(day)}`}
+                label={
+                  way === 'hide'
+                    ? `Until ${dateWords(day, workspace.settings)}`
+                    : `To ${dateWords(day, workspace.settings)}`
+                }
                 onPress={() => go({ date: day, time: null })}
               />
             }
@@ -102,7 +106,7 @@ function Later({ ids }: Panels['later']) {
               examples="thu 14:00, 27 Nov, in two weeks"
               read={readDay}
               meaning={(to) => ({
-                words: `${way === 'hide' ? 'Until' : 'To'} ${dueText(to, workspace.settings.clock)}`,
+                words: `${way === 'hide' ? 'Until' : 'To'} ${dueText(to, workspace.settings)}`,
                 findings: findings(to.date),
               })}
               onTake={go}

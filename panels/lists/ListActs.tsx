@@ -4,6 +4,7 @@ import { copyList, deleteList } from '@/core/commands/lists';
 import type { TaskList } from '@/core/model/task';
 import { dateWords } from '@/core/time/words';
 import { here } from '@/state/here';
+import { useWorkspace } from '@/state/shown';
 import { newId, store } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -19,6 +20,7 @@ const readStart = (typed: string): Reading<string | null> => {
 
 /** Asks for the name of a list that is made of another, as a project of the same kind, and when it begins. */
 export function Duplicate({ list, onDone }: { list: TaskList; onDone: () => void }) {
+  const { settings } = useWorkspace();
   const [from, setFrom] = useState<string | null>(null);
   const copy = (name: string) =>
     store.run(
@@ -30,7 +32,7 @@ export function Duplicate({ list, onDone }: { list: TaskList; onDone: () => void
     <View className="gap-2 py-1">
       <Field
         label="Its first day (without one its tasks have no days)"
-        text={from === null ? '' : dateWords(from)}
+        text={from === null ? '' : dateWords(from, settings)}
         read={readStart}
         placeholder="mon"
         onSave={setFrom}

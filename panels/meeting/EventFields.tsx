@@ -4,7 +4,7 @@ import { isRepeating, repeatEvent, type Scope } from '@/core/commands/events';
 import { detailsAt, type Occurrence } from '@/core/calendar/occurrences';
 import { ownCalendars, type CalendarEvent } from '@/core/model/event';
 import { lengthOf } from '@/core/time/span';
-import { clockWords, dateWords, durationWords } from '@/core/time/words';
+import { dateWords, momentWords, durationWords } from '@/core/time/words';
 import { dateOf, instantOf, timeOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
@@ -24,7 +24,7 @@ import { ScopeChoice, deleteWords } from '../parts/ScopeChoice';
 /** All that an event says, each field saving itself. Of a repeating event it is chosen what changes hold for. */
 export function EventFields({ event, meeting }: { event: CalendarEvent; meeting: Occurrence }) {
   const { zone } = useMoment();
-  const { clock } = useWorkspace().settings;
+  const { settings } = useWorkspace();
   const [scope, setScope] = useState<Scope>('one');
   const own = ownCalendars(useWorkspace().calendars);
   const repeats = isRepeating(event);
@@ -36,9 +36,7 @@ export function EventFields({ event, meeting }: { event: CalendarEvent; meeting:
   const [reminder] = reminders;
   const day = dateOf(meeting.from, zone);
   const days = length.days || 1;
-  const starts = meeting.allDay
-    ? dateWords(day)
-    : `${dateWords(day)} ${clockWords(meeting.from, zone, clock)}`;
+  const starts = meeting.allDay ? dateWords(day, settings) : momentWords(meeting.from, zone, settings);
   const start = ({ date, time }: { date: string; time: string | null }) => {
     if (meeting.allDay) return set({ start: { wall: date, zone: event.start.zone } });
     const hour = time ?? timeOf(meeting.from, zone);

@@ -49,7 +49,7 @@ export function MeetingDetails({ meeting: opened }: { meeting: Occurrence }) {
     <View className="gap-4">
       <View className="gap-1">
         <Words face="strong">
-          {dateWords(date)}, {hours}
+          {dateWords(date, settings)}, {hours}
         </Words>
         {meeting.location !== '' && <Words>{meeting.location}</Words>}
         {details.categories.length > 0 && <Words tone="soft">{details.categories.join(', ')}</Words>}
@@ -57,7 +57,7 @@ export function MeetingDetails({ meeting: opened }: { meeting: Occurrence }) {
           {calendars.get(meeting.calendarId)?.name ?? 'Calendar'} · {meeting.busy ? 'busy' : 'free'}
         </Words>
         {event.rule && (
-          <Words tone="soft">Repeats {ruleWords(event.rule, event.start.wall.slice(0, 10))}</Words>
+          <Words tone="soft">Repeats {ruleWords(event.rule, event.start.wall.slice(0, 10), settings)}</Words>
         )}
       </View>
       <MeetingSays

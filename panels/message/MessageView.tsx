@@ -18,7 +18,7 @@ function MessageView({ id }: Panels['message']) {
   if (!message) return <Words tone="soft">This message is no longer there.</Words>;
   return (
     <View className="gap-3">
-      <Words tone="soft">{messageWords(message, zone, settings.clock)}</Words>
+      <Words tone="soft">{messageWords(message, zone, settings)}</Words>
       {message.html === null ? (
         <Words className="select-text whitespace-pre-wrap">{message.text}</Words>
       ) : (

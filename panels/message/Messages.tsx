@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { takeFile } from '@/actions/files/files';
-import { monthFirst } from '@/actions/locale';
 import { makeOfMessages } from '@/actions/messages';
 import { daysIn } from '@/core/capture/daysIn';
 import { titleOfMessage } from '@/core/commands/messages';
@@ -91,13 +90,8 @@ function Brought({ message, due, onDue, onLeave }: BroughtProps) {
   const workspace = useWorkspace();
   const { zone, now } = useMoment();
   const [days] = useState(() =>
-    daysIn(
-      `${message.subject}\n${message.text}`,
-      { workspace, meetings: [], now, zone, monthFirst: monthFirst() },
-      DAYS,
-    ),
+    daysIn(`${message.subject}\n${message.text}`, { workspace, meetings: [], now, zone }, DAYS),
   );
-  const { clock } = workspace.settings;
   const { invitation } = message;
   const title = titleOfMessage(message);
   return (
@@ -106,7 +100,7 @@ function Brought({ message, due, onDue, onLeave }: BroughtProps) {
         <View className="flex-1">
           <Words face="strong">{title}</Words>
           <Words size="xs" tone="soft">
-            {messageWords(message, zone, clock)}
+            {messageWords(message, zone, workspace.settings)}
           </Words>
         </View>
         <IconButton label={`Leave out: ${title}`} icon="close" colour="ink-soft" onPress={onLeave} />
@@ -119,8 +113,8 @@ function Brought({ message, due, onDue, onLeave }: BroughtProps) {
           </Words>
           {days.map((day) => (
             <Toggle
-              key={dueText(day, clock)}
-              label={`due ${dueText(day, clock)}`}
+              key={dueText(day, workspace.settings)}
+              label={`due ${dueText(day, workspace.settings)}`}
               on={due === day}
               onPress={() => onDue(due === day ? null : day)}
             />

@@ -1,6 +1,6 @@
 import type { Message } from '@/core/model/message';
-import { clockWords, dateWords, type ClockStyle } from '@/core/time/words';
-import { dateOf, type Zone } from '@/core/time/zone';
+import { momentWords, type Style } from '@/core/time/words';
+import { type Zone } from '@/core/time/zone';
 import { sizeWords } from '@/ui/sizeWords';
 
 type Told = Pick<Message, 'from' | 'sentAt'> & {
@@ -8,10 +8,10 @@ type Told = Pick<Message, 'from' | 'sentAt'> & {
 };
 
 /** Who wrote a message, when, and what was attached to it. */
-export const messageWords = ({ from, sentAt, attachments }: Told, zone: Zone, clock: ClockStyle): string =>
+export const messageWords = ({ from, sentAt, attachments }: Told, zone: Zone, style: Style): string =>
   [
     from && `From ${from}`,
-    sentAt === null ? '' : `${dateWords(dateOf(sentAt, zone))}, ${clockWords(sentAt, zone, clock)}`,
+    sentAt === null ? '' : momentWords(sentAt, zone, style),
     attachments.map(({ name, size }) => `${name} (${sizeWords(size)})`).join(', '),
   ]
     .filter(Boolean)

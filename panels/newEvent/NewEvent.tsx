@@ -101,7 +101,7 @@ export function NewEvent({ from: start, minutes }: Panels['newEvent']) {
       >
         <Field
           label="Starts"
-          text={`${dateWords(day)} ${clock(start)}`}
+          text={`${dateWords(day, workspace.settings)} ${clock(start)}`}
           read={readDay}
           onSave={({ date, time }) => ask({ from: instantOf(`${date}T${time ?? '09:00'}`, zone) })}
         />

@@ -54,7 +54,7 @@ function addBlock({ kind, title: typed, notes }: New, { start, minutes }: Hours,
   const taskId = newId();
   const task = { id: taskId, title, notes, listId: list.id, estimate: minutes, createdAt: here().now };
   const block = { id: newId(), taskId, start, minutes, ...(kind === 'group' ? { holds: [] } : {}) };
-  const when = `${dateWords(dateOf(start, zone))} ${clockWords(start, zone, settings.clock)}`;
+  const when = `${dateWords(dateOf(start, zone), settings)} ${clockWords(start, zone, settings.clock)}`;
   const words = `${title}: ${when}, ${durationWords(minutes)}`;
   const added = store.run(planNewTask, { task: newTask(task), block }, words);
   if (added) closePanel();

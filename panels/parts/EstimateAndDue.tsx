@@ -22,7 +22,7 @@ type Props = {
 
 /** What a task is expected to take and when it is due. */
 export function EstimateAndDue({ of, estimate, due, onEstimate, onDue }: Props) {
-  const { clock } = useWorkspace().settings;
+  const { settings } = useWorkspace();
   const { today, zone } = useMoment();
   return (
     <View className="gap-3">
@@ -46,7 +46,13 @@ export function EstimateAndDue({ of, estimate, due, onEstimate, onDue }: Props) 
           onChoose: (at) => onDue({ date: dateOf(at, zone), time: timeOf(at, zone) }),
         }}
       >
-        <Field label="Due" text={dueText(due, clock)} read={readDue} onSave={onDue} placeholder="fri 14:00" />
+        <Field
+          label="Due"
+          text={dueText(due, settings)}
+          read={readDue}
+          onSave={onDue}
+          placeholder="fri 14:00"
+        />
       </WithMonth>
     </View>
   );

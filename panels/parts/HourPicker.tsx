@@ -54,12 +54,12 @@ export function HourPicker({ date, chosen, onChoose, except }: Hours & { date: s
   return (
     <View className="gap-1">
       <Words size="xs" tone="soft">
-        Hours of {dateWords(date)}; what is taken is hatched
+        Hours of {dateWords(date, workspace.settings)}; what is taken is hatched
       </Words>
       <View
         ref={grid}
         role="group"
-        aria-label={`Hours of ${dateWords(date)}`}
+        aria-label={`Hours of ${dateWords(date, workspace.settings)}`}
         className="flex-row flex-wrap"
         {...webProps({ onKeyDown })}
       >

@@ -3,6 +3,7 @@ import { parkTasks } from '@/actions/inbox';
 import type { Id } from '@/core/model/common';
 import { dayMonthWords } from '@/core/time/words';
 import { addDays } from '@/core/time/zone';
+import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
 import { Words } from '@/ui/Words';
@@ -16,6 +17,7 @@ const WHENS = [
 /** Parks tasks, and asks when they shall come up for another look. */
 export function LookAgain({ ids, onDone }: { ids: readonly Id[]; onDone: () => void }) {
   const { today } = useMoment();
+  const { settings } = useWorkspace();
   const park = (until: string | null) => {
     if (parkTasks(ids, until)) onDone();
   };
@@ -28,7 +30,11 @@ export function LookAgain({ ids, onDone }: { ids: readonly Id[]; onDone: () => v
         {WHENS.map(({ label, days }) => {
           const until = addDays(today, days);
           return (
-            <Button key={label} label={`${label}, ${dayMonthWords(until)}`} onPress={() => park(until)} />
+            <Button
+              key={label}
+              label={`${label}, ${dayMonthWords(until, settings)}`}
+              onPress={() => park(until)}
+            />
           );
         })}
         <Button label="Not by itself" onPress={() => park(null)} />

@@ -59,7 +59,9 @@ function Day({ day, modifiers, className: _, ...props }: DayButtonProps) {
     <button
       {...props}
       ref={element}
-      aria-label={[dateWords(day.isoDate), isToday ? 'today' : '', words, left].filter(Boolean).join(', ')}
+      aria-label={[dateWords(day.isoDate, workspace.settings), isToday ? 'today' : '', words, left]
+        .filter(Boolean)
+        .join(', ')}
       className={`flex min-h-[52px] w-full flex-col items-center justify-center gap-0.5 border hover:border-ink-soft ${selected ? 'border-pine bg-surface' : 'border-transparent'} ${disabled ? 'opacity-50' : ''}`}
     >
       <Words size="sm" face={outside ? 'text' : 'strong'} tone={isToday ? 'amber' : outside ? 'soft' : 'ink'}>

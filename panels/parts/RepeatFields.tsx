@@ -4,6 +4,7 @@ import { weekdaysFrom } from '@/core/time/week';
 import { dateWords, shortWeekday } from '@/core/time/words';
 import { weekdayOf } from '@/core/time/zone';
 import { CheckBox } from '@/ui/CheckBox';
+import { useWorkspace } from '@/state/shown';
 import { Choice } from '@/ui/Choice';
 import { Field, type Reading } from '@/ui/Field';
 import { readDue } from '@/ui/dayReadings';
@@ -43,6 +44,7 @@ function readEnd(typed: string): Reading<End> {
 
 /** How something repeats, and the rule in words. */
 export function RepeatFields({ rule, start, onRule }: Props) {
+  const { settings } = useWorkspace();
   const repeat = rule === null ? null : repeatOf(rule);
   const set = (changes: Partial<Repeat>) =>
     repeat !== null && onRule(ruleOf({ ...repeat, ...changes }, start));
@@ -102,14 +104,18 @@ export function RepeatFields({ rule, start, onRule }: Props) {
             <Field
               label="Ends"
               text={
-                repeat.count !== null ? `${repeat.count} times` : repeat.until ? dateWords(repeat.until) : ''
+                repeat.count !== null
+                  ? `${repeat.count} times`
+                  : repeat.until
+                    ? dateWords(repeat.until, settings)
+                    : ''
               }
               placeholder="never"
               read={readEnd}
               onSave={set}
             />
           </WithMonth>
-          <Words tone="soft">It repeats {ruleWords(rule ?? '', start)}.</Words>
+          <Words tone="soft">It repeats {ruleWords(rule ?? '', start, settings)}.</Words>
         </>
       )}
     </View>

@@ -40,11 +40,11 @@ export function SpentList({ subject, estimate, date }: SpentListProps) {
 
 function EntryRow({ entry }: { entry: TimeEntry }) {
   const { zone } = useMoment();
-  const { clock } = useWorkspace().settings;
+  const { settings } = useWorkspace();
   const { id, from, to } = entry;
   const date = dateOf(from, zone);
   if (to === null) {
-    return <Words tone="amber">Running since {clockWords(from, zone, clock)}</Words>;
+    return <Words tone="amber">Running since {clockWords(from, zone, settings.clock)}</Words>;
   }
   const at = (time: string, day: string) => instantOf(`${day}T${time}`, zone);
   /** A typed time of day, unless the entry would end before it begins. */
@@ -55,12 +55,12 @@ function EntryRow({ entry }: { entry: TimeEntry }) {
       return { problem: 'The end must be after the start.' };
     };
   const [begin, end] = [(time: string) => at(time, date), (time: string) => at(time, dateOf(to, zone))];
-  const text = (instant: number) => timeWords(timeOf(instant, zone), clock);
+  const text = (instant: number) => timeWords(timeOf(instant, zone), settings.clock);
   return (
     <View className="flex-row items-end gap-2">
       <View className="flex-1">
         <Field
-          label={`${dateWords(date)}, from`}
+          label={`${dateWords(date, settings)}, from`}
           text={text(from)}
           read={readTime(begin, (instant) => instant < to)}
           onSave={(time) => store.run(editEntry, { id, from: begin(time), to })}

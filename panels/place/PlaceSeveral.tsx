@@ -48,7 +48,11 @@ export function PlaceSeveral({ taskIds, then }: { taskIds: readonly Id[]; then: 
   const lay = (date: string) => {
     done();
     const items = tasks.map(({ taskId }) => ({ id: newId(), taskId, date }));
-    store.run(layAll, { items }, `${many(items.length)} in the tray of ${dateWords(date)}`);
+    store.run(
+      layAll,
+      { items },
+      `${many(items.length)} in the tray of ${dateWords(date, workspace.settings)}`,
+    );
   };
   const rowFrom = ({ date, time }: Due) =>
     time ? inRow(workspace, tasks, instantOf(`${date}T${time}`, zone), zone) : null;
@@ -61,8 +65,8 @@ export function PlaceSeveral({ taskIds, then }: { taskIds: readonly Id[]; then: 
       <View className="gap-2">
         {fitted.map(({ taskId, start, minutes }) => (
           <Words key={taskId}>
-            {taskOf(workspace, taskId)?.title} · {dayWords(dateOf(start, zone), today)} {at(start)},{' '}
-            {durationWords(minutes)}
+            {taskOf(workspace, taskId)?.title} · {dayWords(dateOf(start, zone), today, workspace.settings)}{' '}
+            {at(start)}, {durationWords(minutes)}
           </Words>
         ))}
         <Findings findings={judgeAll(workspace, fitted.map(onHours), { zone })} />
@@ -83,7 +87,9 @@ export function PlaceSeveral({ taskIds, then }: { taskIds: readonly Id[]; then: 
         from={today}
         onChoose={setDay}
         hours={{ chosen: null, onChoose: (from) => place(inRow(workspace, tasks, from, zone)) }}
-        more={<Button label={`Into the tray of ${dateWords(day)}`} onPress={() => lay(day)} />}
+        more={
+          <Button label={`Into the tray of ${dateWords(day, workspace.settings)}`} onPress={() => lay(day)} />
+        }
       >
         <TypedLine
           label="One after the other from"
@@ -94,7 +100,9 @@ export function PlaceSeveral({ taskIds, then }: { taskIds: readonly Id[]; then: 
             const [first, last] = [row?.[0], row?.at(-1)];
             const hours = first && last && `${at(first.start)} – ${at(last.start + last.minutes * MINUTE)}`;
             return {
-              words: hours ? `${dateWords(due.date)}, ${hours}` : `In the tray of ${dateWords(due.date)}`,
+              words: hours
+                ? `${dateWords(due.date, workspace.settings)}, ${hours}`
+                : `In the tray of ${dateWords(due.date, workspace.settings)}`,
               findings: judgeAll(workspace, row?.map(onHours) ?? inTray(due.date), { zone }),
             };
           }}

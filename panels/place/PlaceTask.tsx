@@ -40,7 +40,7 @@ export function PlaceTask({ taskId, blockId, trayId }: Props) {
   const from = block ?? (trayId ? trayItemOf(workspace, trayId) : undefined);
   const minutes = block?.minutes ?? lengthOfTask(task);
   const at = (instant: number) => clockWords(instant, zone, workspace.settings.clock);
-  const when = (start: number) => `${dayWords(dateOf(start, zone), today)} ${at(start)}`;
+  const when = (start: number) => `${dayWords(dateOf(start, zone), today, workspace.settings)} ${at(start)}`;
   const what = placedFrom(from, taskId);
   const onHours = (start: number) =>
     judge(workspace, { what, to: { kind: 'hours', start, minutes } }, { zone });
@@ -54,7 +54,7 @@ export function PlaceTask({ taskId, blockId, trayId }: Props) {
   };
   const lay = (date: string) => {
     closePanel();
-    const words = `${task.title} is in the tray of ${dateWords(date)}`;
+    const words = `${task.title} is in the tray of ${dateWords(date, workspace.settings)}`;
     if (from) void relocate(from, { date }, words);
     else store.run(putInTray, { id: newId(), taskId, date }, words);
   };
@@ -92,7 +92,9 @@ export function PlaceTask({ taskId, blockId, trayId }: Props) {
         from={today}
         onChoose={setDay}
         hours={{ chosen: block?.start ?? null, except: blockId, onChoose: place }}
-        more={<Button label={`Into the tray of ${dateWords(day)}`} onPress={() => lay(day)} />}
+        more={
+          <Button label={`Into the tray of ${dateWords(day, workspace.settings)}`} onPress={() => lay(day)} />
+        }
       >
         <TypedLine
           label="Another day or hour"
@@ -102,10 +104,13 @@ export function PlaceTask({ taskId, blockId, trayId }: Props) {
             const start = startOf(due);
             if (start !== null)
               return {
-                words: `${dateWords(due.date)}, ${at(start)} – ${at(start + minutes * MINUTE)}`,
+                words: `${dateWords(due.date, workspace.settings)}, ${at(start)} – ${at(start + minutes * MINUTE)}`,
                 findings: onHours(start),
               };
-            return { words: `In the tray of ${dateWords(due.date)}`, findings: inTray(due.date) };
+            return {
+              words: `In the tray of ${dateWords(due.date, workspace.settings)}`,
+              findings: inTray(due.date),
+            };
           }}
           onTake={(due) => {
             const start = startOf(due);
@@ -135,7 +140,7 @@ function Groups({ task, from }: { task: Task; from: Block | TrayItem | undefined
       {groups.map((block) => {
         const fill = fillWords(block, [...heldTasks(block, workspace), task]);
         const title = taskOf(workspace, block.taskId)?.title ?? 'Group';
-        const when = `${dayWords(dateOf(block.start, zone), today)} ${clockWords(block.start, zone, workspace.settings.clock)}`;
+        const when = `${dayWords(dateOf(block.start, zone), today, workspace.settings)} ${clockWords(block.start, zone, workspace.settings.clock)}`;
         const placing = {
           what: placedFrom(from, task.id),
           to: { kind: 'group', blockId: block.id },

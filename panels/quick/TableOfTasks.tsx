@@ -19,14 +19,13 @@ export function TableOfTasks({ table, onDone }: { table: TaskTable; onDone: () =
   const { rows, problems } = table;
   const [makesLists, setMakesLists] = useState(true);
   const lists = newListsOf(rows, workspace);
-  const { clock } = workspace.settings;
   const facts = (row: TaskRow) =>
     [
       row.done ? 'done' : '',
       row.list,
       row.estimate === null ? '' : durationWords(row.estimate),
-      row.due ? `due ${dueText(row.due, clock)}` : '',
-      row.notBefore ? `not before ${dueText(row.notBefore, clock)}` : '',
+      row.due ? `due ${dueText(row.due, workspace.settings)}` : '',
+      row.notBefore ? `not before ${dueText(row.notBefore, workspace.settings)}` : '',
       row.priority === 'normal' ? '' : `${row.priority} priority`,
       row.category,
       row.steps.length > 0 ? `${row.steps.length} steps` : '',

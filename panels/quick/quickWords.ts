@@ -3,7 +3,7 @@ import type { QuickLine } from '@/core/capture/quickLine';
 import type { QuickTask } from '@/core/capture/quickTask';
 import type { Workspace } from '@/core/model/workspace';
 import { dueText } from '@/core/tasks/dueWords';
-import { clockWords, dateWords, durationWords, timeWords } from '@/core/time/words';
+import { clockWords, dateWords, durationWords, timeWords, momentWords } from '@/core/time/words';
 import { ruleWords } from '@/core/calendar/repeat';
 import { firstOf } from '@/core/capture/readRepeat';
 import { dateOf, type Zone } from '@/core/time/zone';
@@ -21,12 +21,12 @@ export function chipWords(
       const ofRepeat = chip.hourOnly && time !== null && chips.some(({ kind }) => kind === 'repeat');
       return ofRepeat
         ? timeWords(time, workspace.settings.clock)
-        : dueText({ date, time }, workspace.settings.clock);
+        : dueText({ date, time }, workspace.settings);
     }
     case 'due':
-      return `due ${dueText(chip.value, workspace.settings.clock)}`;
+      return `due ${dueText(chip.value, workspace.settings)}`;
     case 'notBefore':
-      return `not before ${dueText(chip.value, workspace.settings.clock)}`;
+      return `not before ${dueText(chip.value, workspace.settings)}`;
     case 'length':
       return durationWords(chip.value);
     case 'priority':
@@ -37,7 +37,7 @@ export function chipWords(
       return workspace.lists.get(chip.value)?.name ?? '';
     case 'repeat': {
       const { rule, date } = firstOf(chip.value, dateOf(now, zone));
-      return ruleWords(rule, date);
+      return ruleWords(rule, date, workspace.settings);
     }
     case 'template': {
       const template = workspace.templates.get(chip.value);
@@ -59,9 +59,8 @@ export function eventWords(
 ): string {
   if (!hours) return `“${title}”: an event needs a day and an hour, as in “Thu 14:30”.`;
   const { start, minutes } = hours;
-  const clock = (instant: number) => clockWords(instant, zone, settings.clock);
   const unused = chips.some(({ kind }) => kind !== 'when' && kind !== 'length');
-  const made = `“${title}” in your calendar, ${dateWords(dateOf(start, zone))}, ${clock(start)} – ${clock(start + minutes * 60_000)}.`;
+  const made = `“${title}” in your calendar, ${momentWords(start, zone, settings)} – ${clockWords(start + minutes * 60_000, zone, settings.clock)}.`;
   return unused ? `${made} What else was understood is of tasks and stays out.` : made;
 }
 
@@ -71,9 +70,10 @@ export function madeWords({ task, goes, comes }: QuickTask, workspace: Workspace
   const made = `“${task.title}” in ${list}`;
   if (task.inbox) return `“${task.title}” in the inbox.`;
   if (!goes) return `${made}, without a place in the plan.`;
-  const again = comes ? `, ${ruleWords(comes.rule, comes.start.wall.slice(0, 10))}` : '';
-  if (goes.kind === 'tray') return `${made}, in the tray of ${dateWords(goes.date)}${again}.`;
-  const { clock } = workspace.settings;
+  const again = comes ? `, ${ruleWords(comes.rule, comes.start.wall.slice(0, 10), workspace.settings)}` : '';
+  if (goes.kind === 'tray')
+    return `${made}, in the tray of ${dateWords(goes.date, workspace.settings)}${again}.`;
+  const { settings } = workspace;
   const end = goes.start + goes.minutes * 60_000;
-  return `${made}, ${dateWords(dateOf(goes.start, zone))}, ${clockWords(goes.start, zone, clock)} – ${clockWords(end, zone, clock)}${again}.`;
+  return `${made}, ${momentWords(goes.start, zone, settings)} – ${clockWords(end, zone, settings.clock)}${again}.`;
 }

@@ -1,6 +1,5 @@
 import { useMemo, useState } from 'react';
 import { addEventAt } from '@/actions/events';
-import { monthFirst } from '@/actions/locale';
 import { makeOfLines, noteLine } from '@/actions/quick';
 import { comingMeetings } from '@/core/calendar/layers';
 import type { Chip } from '@/core/capture/chip';
@@ -31,7 +30,7 @@ export function useLine() {
   const [id, setId] = useState(newId);
   const [kind, setKind] = useState<Kind>('task');
   const meetings = useMemo(() => comingMeetings(workspace, MEETING_DAYS, zone, now), [workspace, zone, now]);
-  const reader = { workspace, meetings, now, zone, monthFirst: monthFirst() };
+  const reader = { workspace, meetings, now, zone };
   const line = readLine(text, reader, literal);
   const said = quickTaskOf(line, workspace, { id, createdAt: now, zone });
   const bare = placedByTemplate(said, line, workspace, reader);

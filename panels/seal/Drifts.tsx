@@ -36,9 +36,8 @@ export function Drifts({ drifts }: { drifts: readonly Drift[] }) {
 function DriftLine({ drift }: { drift: Drift }) {
   const { zone } = useMoment();
   const workspace = useWorkspace();
-  const { clock } = workspace.settings;
   const { what, of, title, change, was, is } = drift;
-  const words = (spot: Drift['is']) => (spot ? spotWords(spot, zone, clock) : '');
+  const words = (spot: Drift['is']) => (spot ? spotWords(spot, zone, workspace.settings) : '');
   const about = change === 'moved' ? `${words(is)}, was ${words(was)}` : words(is ?? was);
   const canGoBack = change !== 'added' && what !== 'meeting' && taskOf(workspace, of) !== undefined;
   return (

@@ -6,7 +6,7 @@ import type { Seal } from '@/core/model/seal';
 import { findingLine } from '@/core/plan/findingWords';
 import { judge } from '@/core/plan/judge';
 import { lateMeetings, notThisWeekText, putOffMeetings } from '@/core/plan/late';
-import { durationWords, clockWords, dateWords } from '@/core/time/words';
+import { durationWords, clockWords, dateWords, momentWords } from '@/core/time/words';
 import { MINUTE } from '@/core/time/span';
 import { dateOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
@@ -69,8 +69,8 @@ function LateMeeting({ seal, meeting }: LateProps) {
   const { clock } = workspace.settings;
   const { title, from, to, allDay } = meeting;
   const when = allDay
-    ? dateWords(dateOf(from, zone))
-    : `${dateWords(dateOf(from, zone))}, ${clockWords(from, zone, clock)} – ${clockWords(to, zone, clock)}`;
+    ? dateWords(dateOf(from, zone), workspace.settings)
+    : `${momentWords(from, zone, workspace.settings)} – ${clockWords(to, zone, clock)}`;
   const minutes = Math.round((to - from) / MINUTE);
   const findings = judge(
     workspace,

@@ -6,8 +6,7 @@ import { sealOf } from '@/core/plan/sealing';
 import { sinceSeal } from '@/core/plan/sinceSeal';
 import { sinceWords } from '@/core/plan/sealWords';
 import { hasEnded } from '@/core/time/week';
-import { asLine, clockWords, dateWords, dayMonthWords, durationWords } from '@/core/time/words';
-import { dateOf } from '@/core/time/zone';
+import { asLine, dayMonthWords, durationWords, momentWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
@@ -112,8 +111,8 @@ const EarlierSeal = ({ at, openedAt }: { at: number; openedAt: number }) => (
 /** An instant as a day and an hour. */
 function useMomentWords(at: number): string {
   const { zone } = useMoment();
-  const { clock } = useWorkspace().settings;
-  return `${dateWords(dateOf(at, zone))}, ${clockWords(at, zone, clock)}`;
+  const { settings } = useWorkspace();
+  return momentWords(at, zone, settings);
 }
 
 declare module '@/ui/panels' {
@@ -124,6 +123,6 @@ declare module '@/ui/panels' {
 }
 
 export const seal: Panel<Panels['seal']> = {
-  useTitle: ({ week }) => `The week of ${dayMonthWords(week)}`,
+  useTitle: ({ week }) => `The week of ${dayMonthWords(week, useWorkspace().settings)}`,
   Content: Seal,
 };

@@ -32,7 +32,6 @@ function Several({ ids, onChanged }: Panels['several']) {
   const { today } = useMoment();
   const [change, setChange] = useState<Change>({});
   const [day, setDay] = useState<string | null>(null);
-  const { clock } = workspace.settings;
   const say = (part: Change) => setChange({ ...change, ...part });
   const nothing = day === null && Object.values(change).every((value) => value === undefined);
   const take = () => {
@@ -78,7 +77,7 @@ function Several({ ids, onChanged }: Panels['several']) {
       >
         <Field
           label="Due"
-          text={dueText(change.due ?? null, clock)}
+          text={dueText(change.due ?? null, workspace.settings)}
           read={readDue}
           placeholder="fri 14:00"
           onSave={(due) => (due === null ? undefined : say({ due }))}
@@ -87,7 +86,7 @@ function Several({ ids, onChanged }: Panels['several']) {
       <WithMonth of="Into the tray of" chosen={day ?? today} from={today} onChoose={setDay}>
         <Field
           label="Into the tray of"
-          text={day === null ? '' : dateWords(day)}
+          text={day === null ? '' : dateWords(day, workspace.settings)}
           read={readDay}
           placeholder="thu"
           onSave={({ date }) => setDay(date)}

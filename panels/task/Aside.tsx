@@ -15,13 +15,14 @@ import { WithMonth } from '../parts/WithMonth';
 /** That a task is parked or out of sight until later, with the way back. */
 export function Aside({ task }: { task: Task }) {
   const { zone, now } = useMoment();
-  const { clock } = useWorkspace().settings;
+  const { settings } = useWorkspace();
   const { parked, notBefore } = task;
   if (parked)
     return (
       <View className="gap-1 border-l-4 border-line pl-3">
         <Words>
-          Parked{parked.until === null ? '' : `, for another look from ${dateWords(parked.until)} on`}
+          Parked
+          {parked.until === null ? '' : `, for another look from ${dateWords(parked.until, settings)} on`}
         </Words>
         <View className="flex-row">
           <Button label="Take it up" onPress={() => takeUpTasks([task.id])} />
@@ -31,7 +32,7 @@ export function Aside({ task }: { task: Task }) {
   if (!notBefore || !isHidden(task, zone, now)) return null;
   return (
     <View className="gap-1 border-l-4 border-line pl-3">
-      <Words>Out of sight until {dueText(notBefore, clock)}</Words>
+      <Words>Out of sight until {dueText(notBefore, settings)}</Words>
       <View className="flex-row">
         <Button label="Bring it back now" onPress={() => showAgain(task)} />
       </View>
@@ -42,7 +43,7 @@ export function Aside({ task }: { task: Task }) {
 /** Until when a task is out of sight, to be typed or chosen; nothing typed shows it again. */
 export function NotBefore({ task }: { task: Task }) {
   const { today } = useMoment();
-  const { clock } = useWorkspace().settings;
+  const { settings } = useWorkspace();
   const { id, notBefore } = task;
   const save = (until: Due | null) => (until ? hide([id], until) : showAgain(task));
   return (
@@ -54,7 +55,7 @@ export function NotBefore({ task }: { task: Task }) {
     >
       <Field
         label="Not before"
-        text={dueText(notBefore ?? null, clock)}
+        text={dueText(notBefore ?? null, settings)}
         read={readDue}
         onSave={save}
         placeholder="mon 9:00"

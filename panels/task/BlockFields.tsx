@@ -5,7 +5,7 @@ import { judgeBlock } from '@/core/plan/judge';
 import { nearestStart } from '@/core/plan/nearest';
 import { spanOfBlock, taskOf } from '@/core/tasks/places';
 import { dateOf, instantOf, sameHourOn, timeOf } from '@/core/time/zone';
-import { clockWords, dateWords, durationWords, timeWords } from '@/core/time/words';
+import { clockWords, dateWords, durationWords, timeWords, momentWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { Findings } from '@/board/Findings';
@@ -42,13 +42,14 @@ export function BlockFields({ block }: { block: Block }) {
         : undefined,
     [isTroubled, workspace, block, zone, now],
   );
-  const whenWords = (at: number) => `${dateWords(dateOf(at, zone))}, ${clockWords(at, zone, clock)}`;
+  const whenWords = (at: number) => momentWords(at, zone, workspace.settings);
   const set = (start: number, minutes: number) =>
     void relocate(block, { start, minutes }, `${title}: ${durationWords(minutes)}`);
   return (
     <View className="gap-2 border-y border-line py-3">
       <Words face="strong">
-        Block {dateWords(date)}, {clockWords(from, zone, clock)} – {clockWords(to, zone, clock)}
+        Block {dateWords(date, workspace.settings)}, {clockWords(from, zone, clock)} –{' '}
+        {clockWords(to, zone, clock)}
       </Words>
       <View className="flex-row flex-wrap">
         <Button label="Once more" kind="quiet" onPress={() => duplicate(block)} />

@@ -21,13 +21,12 @@ export function NeededBy({ task }: { task: Task }) {
   const { zone, now, today } = useMoment();
   const workspace = useWorkspace();
   const [choosing, setChoosing] = useState(false);
-  const { clock } = workspace.settings;
   const meeting = meetingNeeding(task, workspace.events, zone);
   const needBy = ({ eventId, recurrence }: Occurrence) => {
     setChoosing(false);
     store.run(editTask, { id: task.id, neededBy: { eventId, recurrence } });
   };
-  const words = (occurrence: Occurrence) => meetingWords(occurrence, today, zone, clock);
+  const words = (occurrence: Occurrence) => meetingWords(occurrence, today, zone, workspace.settings);
   const coming = choosing ? comingMeetings(workspace, DAYS, zone, now).slice(0, MOST) : [];
   return (
     <View className="gap-2">

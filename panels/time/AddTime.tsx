@@ -48,7 +48,7 @@ function readEnd(typed: string): Reading<z.infer<typeof End>> {
 /** Enters time by hand: from, and to or a length. */
 export function AddTime({ subject, date }: { subject: Subject; date: string }) {
   const { zone } = useMoment();
-  const { clock } = useWorkspace().settings;
+  const { settings } = useWorkspace();
   const { control, handleSubmit, discard } = useDraftForm(timeForm, { from: null, end: null });
   const at = (time: string) => instantOf(`${date}T${time}`, zone);
   const save = handleSubmit(({ from, end }) => {
@@ -61,14 +61,14 @@ export function AddTime({ subject, date }: { subject: Subject; date: string }) {
   const submit = () => void save();
   return (
     <View className="gap-4">
-      <Words tone="soft">On {dateWords(date)}</Words>
+      <Words tone="soft">On {dateWords(date, settings)}</Words>
       <View className="flex-row gap-3">
         <View className="flex-1">
           <FormField
             control={control}
             name="from"
             label="From"
-            text={(from) => (from === null ? '' : timeWords(from, clock))}
+            text={(from) => (from === null ? '' : timeWords(from, settings.clock))}
             read={readClock}
             placeholder="9:30"
             focusFirst
@@ -80,7 +80,11 @@ export function AddTime({ subject, date }: { subject: Subject; date: string }) {
             name="end"
             label="To, or how long"
             text={(end) =>
-              end === null ? '' : 'time' in end ? timeWords(end.time, clock) : durationWords(end.minutes)
+              end === null
+                ? ''
+                : 'time' in end
+                  ? timeWords(end.time, settings.clock)
+                  : durationWords(end.minutes)
             }
             read={readEnd}
             placeholder="10:45 or 1h15"

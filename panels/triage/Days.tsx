@@ -28,7 +28,7 @@ export function Days({ days, chosen, onChoose }: Props) {
               key={day}
               role="radio"
               aria-checked={isChosen}
-              aria-label={`${dateWords(day)}: ${words}${left ? `, ${left}` : ''}`}
+              aria-label={`${dateWords(day, workspace.settings)}: ${words}${left ? `, ${left}` : ''}`}
               tabIndex={tabStop(isChosen, i === 0 && chosen === null)}
               onPress={() => onChoose(isChosen ? null : day)}
               className={`min-h-[84px] flex-1 items-center gap-1 border-b-[3px] px-1 py-1.5 ${isChosen ? 'border-pine bg-surface' : 'border-transparent hover:border-line'}`}

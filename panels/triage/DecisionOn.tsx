@@ -107,8 +107,8 @@ export function DecisionOn({ task, onDecided, onLeft }: Props) {
       >
         <Words size="xs" tone="soft">
           {task.parked
-            ? `parked on ${dayMonthWords(dateOf(task.parked.at, zone))}`
-            : `noted ${dayWords(dateOf(task.createdAt, zone), today)}, ${clockWords(task.createdAt, zone, workspace.settings.clock)}`}
+            ? `parked on ${dayMonthWords(dateOf(task.parked.at, zone), workspace.settings)}`
+            : `noted ${dayWords(dateOf(task.createdAt, zone), today, workspace.settings)}, ${clockWords(task.createdAt, zone, workspace.settings.clock)}`}
         </Words>
         <Words size="lg" face="strong">
           {task.title}
@@ -138,13 +138,13 @@ export function DecisionOn({ task, onDecided, onLeft }: Props) {
         {meetings.map((meeting) => (
           <Toggle
             key={meeting.id}
-            label={`Before ${meetingWords(meeting, today, zone, workspace.settings.clock)}`}
+            label={`Before ${meetingWords(meeting, today, zone, workspace.settings)}`}
             on={decision.meeting?.id === meeting.id}
             onPress={() => choose({ meeting: decision.meeting?.id === meeting.id ? null : meeting })}
           />
         ))}
         <Toggle
-          label={decision.due ? dueText(decision.due, workspace.settings.clock) : 'A date'}
+          label={decision.due ? dueText(decision.due, workspace.settings) : 'A date'}
           on={decision.due !== null}
           onPress={() => open('due')}
         />
@@ -158,7 +158,7 @@ export function DecisionOn({ task, onDecided, onLeft }: Props) {
         >
           <Field
             label="Due"
-            text={dueText(decision.due, workspace.settings.clock)}
+            text={dueText(decision.due, workspace.settings)}
             read={readDue}
             placeholder="fri 14:00"
             focusFirst

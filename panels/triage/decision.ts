@@ -67,7 +67,7 @@ export function decisionWords(
 ): string {
   const list = workspace.lists.get(listId ?? task.listId)?.name ?? 'its list';
   const until = [
-    due ? `due ${dueText(due, workspace.settings.clock)}` : '',
+    due ? `due ${dueText(due, workspace.settings)}` : '',
     meeting ? `needed by ${meeting.title}` : '',
     linesOf(steps).length > 0 ? `with ${linesOf(steps).length} steps` : '',
   ].filter(Boolean);
@@ -80,5 +80,5 @@ export function decisionWords(
   const left = free - lengthOfTask({ estimate: minutes ?? task.estimate });
   const room =
     left >= 0 ? `${durationWords(left)} stay free` : `${durationWords(-left)} more than there is room`;
-  return `In ${list}${facts}, in the tray of ${dateWords(day)}: ${room}.`;
+  return `In ${list}${facts}, in the tray of ${dateWords(day, workspace.settings)}: ${room}.`;
 }

@@ -20,7 +20,7 @@ export function UnseenTime({ entryId, unseen, to }: Panels['unseen']) {
   const all = durationWords(lengthOf(spanOfEntry(entry, now)));
   const seen = durationWords((to - entry.from) / MINUTE);
   const day = dateOf(to, zone);
-  const end = `${day === today ? '' : `${dayWords(day, today)}, `}${clockWords(to, zone, clock)}`;
+  const end = `${day === today ? '' : `${dayWords(day, today, workspace.settings)}, `}${clockWords(to, zone, clock)}`;
   return (
     <View className="gap-3">
       <Words>

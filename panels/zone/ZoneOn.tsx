@@ -52,7 +52,11 @@ function ZoneOn({ zoneId, date }: Props) {
           ))}
         </View>
       )}
-      {off ? <Words face="strong">Off on {dateWords(date)}.</Words> : <Hours time={time} />}
+      {off ? (
+        <Words face="strong">Off on {dateWords(date, workspace.settings)}.</Words>
+      ) : (
+        <Hours time={time} />
+      )}
       <View className="flex-row flex-wrap gap-2">
         {change && (
           <Button
@@ -67,7 +71,7 @@ function ZoneOn({ zoneId, date }: Props) {
           <Button
             label="Off on this day"
             onPress={() => {
-              const words = `${zone.name} is off on ${dateWords(date)}`;
+              const words = `${zone.name} is off on ${dateWords(date, workspace.settings)}`;
               store.run(changeZoneOn, { zoneId, date, off: true }, words);
             }}
           />
@@ -80,15 +84,16 @@ function ZoneOn({ zoneId, date }: Props) {
 
 /** The hours of a zone on this date, typed; the frame stays as it is. */
 function Hours({ time: { zone, date, from, minutes } }: { time: ZoneTime }) {
+  const { settings } = useWorkspace();
   const set = (hours: { from: number; minutes: number }) =>
     store.run(
       changeZoneOn,
       { zoneId: zone.id, date, ...hours },
-      `${zone.name} differs on ${dateWords(date)}`,
+      `${zone.name} differs on ${dateWords(date, settings)}`,
     );
   return (
     <View className="gap-2">
-      <Words face="strong">On {dateWords(date)} only</Words>
+      <Words face="strong">On {dateWords(date, settings)} only</Words>
       <View className="flex-row gap-3">
         <View className="flex-1">
           <TimeField label="Starts" value={from} onChange={(to) => set({ from: to, minutes })} />
