@@ -23,11 +23,12 @@ module.exports = {
       mono: ['AtkinsonMono', 'monospace'],
     },
     fontSize: {
-      xs: ['12px', '16px'],
-      sm: ['14px', '19px'],
-      base: ['16px', '22px'],
-      lg: ['20px', '26px'],
-      xl: ['28px', '34px'],
+      // of the browser's own size: 12, 14, 16, 20, 28 pixels as it usually is
+      xs: ['0.75rem', '1rem'],
+      sm: ['0.875rem', '1.1875rem'],
+      base: ['1rem', '1.375rem'],
+      lg: ['1.25rem', '1.625rem'],
+      xl: ['1.75rem', '2.125rem'],
     },
   },
   plugins: [

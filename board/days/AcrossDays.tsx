@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Button } from '@/ui/Button';
+import { forText } from '@/ui/textScale';
 import { useMoment } from '@/ui/clock';
 import { View, type ViewStyle } from 'react-native';
 import { furtherDays, type Segment } from '@/core/plan/spanning';
@@ -8,7 +9,7 @@ import { useDropArea } from '../drag/areas';
 import { aimsAtTray, useDrag, wholeDays } from '../drag/dragStore';
 import { WholeDayCard } from './WholeDayCard';
 
-const ROW = 26;
+const ROW = forText(26);
 /** How many rows are in sight; how many more there are stands below them. */
 const MOST_ROWS = 4;
 

@@ -6,6 +6,7 @@ import { weekdayWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import type { PlanView } from './useView';
+import { forText } from '@/ui/textScale';
 import { Words } from '@/ui/Words';
 import { MonthCell } from './MonthCell';
 import { useGestures } from './useGestures';
@@ -13,9 +14,9 @@ import { useGestures } from './useGestures';
 /** What stands above the weeks on a wide screen, in pixels. */
 const AROUND = 120;
 /** The heights of a week at least, of what stands above its lines and of a line, in pixels. */
-const WEEK = 92;
-const ABOVE_LINES = 41;
-const LINE = 24;
+const WEEK = forText(92);
+const ABOVE_LINES = forText(41);
+const LINE = forText(24);
 
 /** The dates of a month with the load of each day. What is let go on a day lies in its tray, or keeps its hours. */
 export function Month(place: PlanView) {

@@ -8,6 +8,7 @@ import { dateOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { elementOf, webProps } from '@/ui/dom';
+import { forText } from '@/ui/textScale';
 import { Words } from '@/ui/Words';
 import { heedFingers, onCarry, wheelWhileCarried } from './carry';
 import { useDrag, type Dragged, type Target } from './dragStore';
@@ -52,8 +53,8 @@ const Shield = () => (
   />
 );
 
-const WIDTH = 224;
-const HEIGHT = 132;
+const WIDTH = forText(224);
+const HEIGHT = forText(132);
 
 /** Goes with the pointer, above the finger and inside the window. Neither a move nor other words lay out anything else. */
 function Carried({ children }: { children: ReactNode }) {

@@ -14,6 +14,8 @@ import { useMoment } from '@/ui/clock';
 import { elementOf } from '@/ui/dom';
 import { useDropArea } from '../drag/areas';
 import { useWide } from '@/ui/useWide';
+import { openPanel } from '@/ui/panels';
+import { forText } from '@/ui/textScale';
 import { Words } from '@/ui/Words';
 import { ActualLane, LANE_WIDTH, NARROW_LANE_WIDTH } from './ActualLane';
 import { BlockCard } from './BlockCard';
@@ -28,6 +30,9 @@ import { useAskedHours, useMarkHours } from './useMarkHours';
 
 /** What is shorter than this is drawn this long, so that it can be read and touched. */
 const SHORTEST = 20 * MINUTE;
+const LONGEST_SHORT = 25 * MINUTE;
+/** The height of what can be touched (WCAG 2.2, 2.5.8), and what is left free around it. */
+const TOUCHED = forText(26);
 
 /** Of more days than these, words do not fit the width of a phone. */
 const MOST_ON_PHONE = 4;

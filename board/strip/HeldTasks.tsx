@@ -10,9 +10,10 @@ import { useDropArea } from '../drag/areas';
 import { useDrag } from '../drag/dragStore';
 import { Tick } from '@/ui/Tick';
 import { toggleDone } from '@/actions/tasks';
+import { forText } from '@/ui/textScale';
 import { Words } from '@/ui/Words';
 
-const LINE = 24;
+const LINE = forText(24);
 
 /** What a group block holds, side by side, ticked off one by one, as far as there is room (pixels). */
 export function HeldTasks({ block, room }: { block: Block; room: number }) {

@@ -6,11 +6,12 @@ import { clockWords, hourWords, type ClockStyle } from '@/core/time/words';
 import { dateOf, daysBetween, wallOf, type Zone } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
+import { forText } from '@/ui/textScale';
 import { Words } from '@/ui/Words';
 import type { Scale } from './scale';
 
-const RULER_WIDTH = 56;
-const SECOND_WIDTH = 46;
+const RULER_WIDTH = forText(56);
+const SECOND_WIDTH = forText(46);
 
 /** How wide the ruler is, with a second time zone beside it or without. */
 export const useRulerWidth = (): number =>

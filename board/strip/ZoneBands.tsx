@@ -13,6 +13,7 @@ import { useWorkspace } from '@/state/shown';
 import { currentWorkspace } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
 import { openPanel } from '@/ui/panels';
+import { forText } from '@/ui/textScale';
 import { plainly } from '@/ui/Words';
 import { useDrag } from '../drag/dragStore';
 import type { Scale } from './scale';
@@ -21,7 +22,7 @@ import type { Scale } from './scale';
 const BAND = { single: 20, named: 16, bare: 4 };
 
 /** A stretch has to be this high (pixels) to bear its name upright. */
-const NAMED = 30;
+const NAMED = forText(30);
 
 const none: readonly ZoneOnDay[] = [];
 

@@ -4,6 +4,7 @@ import { resizing, type Dragged } from '../drag/dragStore';
 import { pressable } from '../drag/useDragItem';
 import { DriftMark } from '../seal/DriftMark';
 import { Icon } from '@/ui/icons';
+import { forText } from '@/ui/textScale';
 import { Words } from '@/ui/Words';
 
 /** Where a card lies on the strip. */
@@ -23,24 +24,24 @@ export type Box = {
 export const placeOf = ({ top, height, left, width }: Box) => ({ top, height, left, width });
 
 /** In cards this high one line of small text fits. */
-export const ONE_LINE = 18;
+export const ONE_LINE = forText(18);
 
 /** Cards this high have room for a second line. */
-export const TWO_LINES = 40;
+export const TWO_LINES = forText(40);
 
 /** In narrow cards this high a title reads from top to bottom better than in pieces of words. */
-const UPRIGHT = 44;
+const UPRIGHT = forText(44);
 const UPRIGHT_TEXT =
-  'max-h-full max-w-[26px] overflow-hidden leading-[13px] [overflow-wrap:normal] [writing-mode:vertical-rl]';
+  'max-h-full max-w-[26px] overflow-hidden leading-[0.8125rem] [overflow-wrap:normal] [writing-mode:vertical-rl]';
 
 /** Narrow cards this high say what is wrong in words. */
-const WARNING = 56;
+const WARNING = forText(56);
 
 /** How many lines of a title a card has room for. */
 const linesOf = ({ height, narrow, sliver }: Box): number => {
   if (sliver) return 1;
-  if (narrow) return Math.max(1, Math.floor((height - 6) / 16));
-  return height < 60 ? 1 : 2;
+  if (narrow) return Math.max(1, Math.floor((height - 6) / forText(16)));
+  return height < forText(60) ? 1 : 2;
 };
 
 type TitleProps = {
@@ -72,7 +73,7 @@ export function Title({ box, late = null, face = 'strong', drift, children }: Ti
         <View className="shrink">
           <Words
             face={face}
-            size={box.narrow || box.height < 22 ? 'xs' : 'sm'}
+            size={box.narrow || box.height < forText(22) ? 'xs' : 'sm'}
             tone={marked ? 'brick' : 'ink'}
             {...(upright ? {} : { numberOfLines: linesOf(box) - (inWords ? 2 : 0) })}
             className={upright ? UPRIGHT_TEXT : box.sliver ? '[text-overflow:clip]' : ''}

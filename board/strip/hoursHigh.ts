@@ -1,8 +1,9 @@
 import { create } from 'zustand';
+import { forText } from '@/ui/textScale';
 
-const LEAST = 28;
-const MOST = 160;
-const START = 68;
+const LEAST = forText(28);
+const MOST = forText(160);
+const START = forText(68);
 
 /** How high an hour is drawn, in pixels; the same on every strip of the plan. */
 export const useHourScale = create<{ pixels: number }>(() => ({ pixels: START }));

@@ -9,6 +9,7 @@ import { EdgeMark } from '@/board/marks';
 import { webProps } from '@/ui/dom';
 import { openPanel } from '@/ui/panels';
 import { useWide } from '@/ui/useWide';
+import { forText } from '@/ui/textScale';
 import { Words } from '@/ui/Words';
 import { STEP } from '@/core/plan/placing';
 import { moved, type ZoneHours } from './pointer';
@@ -27,11 +28,11 @@ type Props = {
 };
 
 /** How high a line of a name is, in pixels. */
-const LINE = 16;
+const LINE = forText(16);
 /** From this height on a narrow stretch bears its name from top to bottom; lower ones say it when they are touched. */
-const UPRIGHT = 44;
+const UPRIGHT = forText(44);
 const UPRIGHT_TEXT =
-  'max-h-full self-start overflow-hidden whitespace-nowrap leading-[16px] [text-overflow:ellipsis] [writing-mode:vertical-rl]';
+  'max-h-full self-start overflow-hidden whitespace-nowrap leading-4 [text-overflow:ellipsis] [writing-mode:vertical-rl]';
 
 const arrows: Readonly<Record<string, { by: number; across: number }>> = {
   ArrowUp: { by: -STEP, across: 0 },

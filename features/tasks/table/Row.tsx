@@ -8,9 +8,10 @@ import { useStore } from '@/state/workspaceStore';
 import { Icon } from '@/ui/icons';
 import { openPanel } from '@/ui/panels';
 import { Tick } from '@/ui/Tick';
+import { forText } from '@/ui/textScale';
 import { plainly } from '@/ui/Words';
 
-export const ROW = 40;
+export const ROW = forText(40);
 /** The width of the column in which tasks are chosen. */
 export const CHOOSE = 44;
 

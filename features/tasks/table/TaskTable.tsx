@@ -12,6 +12,7 @@ import { currentWorkspace } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
 import { elementOf, webProps } from '@/ui/dom';
 import { openPanel } from '@/ui/panels';
+import { forText } from '@/ui/textScale';
 import { usePrinting } from '@/ui/printing';
 import { CellEditor, type Leaving } from './CellEditor';
 import { writeCells } from './cells';
@@ -34,7 +35,7 @@ type Props = {
 /** The cell that is edited, and what was typed to open it. */
 type Editing = Cell & { readonly typed: string | null };
 
-const HEAD = 46;
+const HEAD = forText(46);
 /** How many rows go on paper. */
 const MOST_PRINTED = 2000;
 /** What lies beside the table: the rail of the places and the edges. */
