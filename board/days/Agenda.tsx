@@ -1,4 +1,4 @@
-import { Fragment, useMemo } from 'react';
+import { Fragment, useMemo, useRef } from 'react';
 import { Pressable, ScrollView, View } from 'react-native';
 import { headsOf } from '@/core/frame/heads';
 import { dayList, keyOfThing, titleOfThing, type DayList, type Thing } from '@/core/plan/things';
@@ -20,17 +20,21 @@ import { useWide } from '@/ui/useWide';
 import { ZoneHead } from './ZoneHead';
 import { movedByKeys } from './moveThing';
 import { openThing, placeOfThing } from './openThing';
+import { useGestures } from './useGestures';
 import type { PlanView } from './useView';
 import { Heading, Words } from '@/ui/Words';
 
 /** What comes, day after day, as one running list. */
-export function Agenda({ date, today, onOpenDay }: PlanView) {
+export function Agenda(place: PlanView) {
+  const { date, today, onOpenDay } = place;
   const { zone } = useMoment();
   const workspace = useWorkspace();
   const days = useMemo(
     () => datesOf(workspace, 'agenda', date, 1).map((day) => dayList(workspace, day, zone)),
     [workspace, date, zone],
   );
+  const agenda = useRef<View>(null);
+  useGestures(agenda, place, 1);
   return (
     <View ref={agenda} className="flex-1 touch-pan-y touch-pinch-zoom low:flex-none">
       <ScrollView tabIndex={0} aria-label="Agenda" contentContainerClassName="gap-3 px-4 pb-6 pt-1">

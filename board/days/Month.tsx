@@ -32,7 +32,7 @@ export function Month(place: PlanView) {
   const month = useRef<View>(null);
   useGestures(month, place, 1);
   return (
-    <View ref={month} className="flex-1 touch-pan-y low:flex-none">
+    <View ref={month} className="flex-1 touch-pan-y touch-pinch-zoom low:flex-none">
       <View className="flex-row border-b border-line">
         {dates.slice(0, 7).map((day) => (
           <View key={day} className="flex-1 items-center py-1">

@@ -14,8 +14,12 @@ const FLAT = 2.5;
 const spread = ([first, two]: ArrayLike<Touch> & Iterable<Touch>) =>
   first && two ? Math.hypot(first.clientX - two.clientX, first.clientY - two.clientY) : 0;
 
-/** Swiping sideways goes on or back; two fingers, or the wheel with Ctrl, make the hours higher or lower. */
+/**
+ * Swiping sideways goes on or back. Where hours are drawn two fingers, or the wheel with Ctrl, make them higher or lower;
+ * elsewhere these are the browser's.
+ */
 export function useGestures(view: RefObject<View | null>, place: PlanView, fit: number): void {
+  const hasHours = place.view !== 'month' && place.view !== 'agenda';
   const turn = useRef<(direction: 1 | -1) => void>(() => undefined);
   useEffect(() => {
     turn.current = (direction) =>
@@ -34,7 +38,7 @@ export function useGestures(view: RefObject<View | null>, place: PlanView, fit: 
     const move = (event: TouchEvent) => {
       // what is dragged does not turn the page when it is let go
       if (useDrag.getState().dragged) began = null;
-      const now = spread(event.touches);
+      const now = hasHours ? spread(event.touches) : 0;
       if (now === 0 || apart === 0) return;
       event.preventDefault();
       scaleHours(now / apart);
@@ -47,7 +51,7 @@ export function useGestures(view: RefObject<View | null>, place: PlanView, fit: 
         turn.current(right < 0 ? 1 : -1);
     };
     const wheel = (event: WheelEvent) => {
-      if (!event.ctrlKey) return;
+      if (!event.ctrlKey || !hasHours) return;
       event.preventDefault();
       scaleHours(Math.exp(-event.deltaY / 300));
     };
@@ -61,5 +65,5 @@ export function useGestures(view: RefObject<View | null>, place: PlanView, fit: 
       element.removeEventListener('touchend', end);
       element.removeEventListener('wheel', wheel);
     };
-  }, [view]);
+  }, [view, hasHours]);
 }

@@ -11,7 +11,7 @@ import { elementOf, webProps } from '@/ui/dom';
 import { forText } from '@/ui/textScale';
 import { Words } from '@/ui/Words';
 import { heedFingers, onCarry, wheelWhileCarried } from './carry';
-import { useDrag, type Dragged, type Target } from './dragStore';
+import { leave, useDrag, type Dragged, type Target } from './dragStore';
 import { meaningOf, nearestFor } from './meaning';
 
 /** The DOM id of what tells how things are dragged by keyboard. */
@@ -22,6 +22,13 @@ export function DragLayer() {
   const dragged = useDrag((state) => state.dragged);
   const by = useDrag((state) => state.by);
   useEffect(heedFingers, []);
+  const byKeys = dragged !== null && by === 'keys';
+  useEffect(() => {
+    if (!byKeys) return;
+    // what is pressed elsewhere means something else than what the keys hold
+    window.addEventListener('pointerdown', leave, { capture: true });
+    return () => window.removeEventListener('pointerdown', leave, { capture: true });
+  }, [byKeys]);
   return (
     <>
       {dragged && by === 'pointer' && (
@@ -33,7 +40,7 @@ export function DragLayer() {
         </>
       )}
       <View aria-live="assertive" role="status" className="absolute h-px w-px overflow-hidden">
-        <Words>{dragged && by === 'keys' && <SpokenTarget dragged={dragged} />}</Words>
+        <Words>{byKeys && <SpokenTarget dragged={dragged} />}</Words>
       </View>
       <View id={DRAG_HELP} className="hidden">
         <Words>
@@ -146,10 +153,10 @@ function Nearest({ dragged }: { dragged: Dragged }) {
 /** Says aloud where a drag by keyboard aims, and on which day if it is another. */
 function SpokenTarget({ dragged }: { dragged: Dragged }) {
   const { zone } = useMoment();
+  const { settings } = useWorkspace();
   const { where, findings } = useMeaning(dragged);
   const start = useDrag(({ target }) => (target?.kind === 'hours' ? target.start : null));
   const [from, to] = [dragged.start, start].map((at) => (at ? dateOf(at, zone) : null));
   const words = [where, ...findings.map(findingLine)].join('. ');
   return to && to !== from ? `${dateWords(to, settings)}, ${words}` : words;
 }
-  const { settings } = useWorkspace();

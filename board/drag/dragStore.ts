@@ -8,6 +8,7 @@ import { lengthOfTask } from '@/core/tasks/newTask';
 import { lengthOf } from '@/core/time/span';
 import { dateOf } from '@/core/time/zone';
 import { here } from '@/state/here';
+import { announce } from '@/ui/announce';
 
 /** What is being dragged: to another place, or by its lower edge to another length. */
 export type Dragged = {
@@ -132,3 +133,9 @@ export function aim(target: Target | null) {
 }
 
 export const letGo = () => useDrag.setState(idle);
+
+/** Leaves what is held where it was, and says so. */
+export function leave() {
+  letGo();
+  announce('Left where it was');
+}

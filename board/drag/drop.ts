@@ -113,10 +113,10 @@ function dropSeveral(dragged: Extract<Dragged, { kind: 'task' }>, target: Goal) 
   dragged.then?.();
 }
 
-/** The DOM id of a block's card. */
-export const blockElementId = (id: string) => `block-${id}`;
+/** The DOM id of the card of a block or an event. */
+export const cardId = (id: string) => `card-${id}`;
 
 /** Moves the keyboard to a block that has just been placed. */
 function focusBlock(id: string) {
-  requestAnimationFrame(() => document.getElementById(blockElementId(id))?.focus({ preventScroll: true }));
+  requestAnimationFrame(() => document.getElementById(cardId(id))?.focus({ preventScroll: true }));
 }

@@ -5,12 +5,11 @@ import { MINUTE } from '@/core/time/span';
 import { addDays, dateOf, dayOf, sameHourOn } from '@/core/time/zone';
 import { here } from '@/state/here';
 import { currentWorkspace } from '@/state/workspaceStore';
-import { announce } from '@/ui/announce';
 import { webProps } from '@/ui/dom';
 import { press } from './carry';
 import {
   aim,
-  letGo,
+  leave,
   pickUp,
   placeOf,
   useDrag,
@@ -122,10 +121,8 @@ export function useDragItem(
       pickUp(dragged, 'keys', { kind: 'off' });
       drop();
     } else if (held && (event.key === 'Enter' || event.key === ' ')) drop();
-    else if (held && (event.key === 'Escape' || event.key === 'Tab')) {
-      letGo();
-      announce('Left where it was');
-    } else if (held && state.target) {
+    else if (held && (event.key === 'Escape' || event.key === 'Tab')) leave();
+    else if (held && state.target) {
       const target = aimedBy(event, state.target, dragged, date);
       if (!target) return;
       aim(target);
