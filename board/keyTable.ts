@@ -32,12 +32,17 @@ const anywhere = [
 const inThePlan = [
   { name: 'earlier', key: 'ArrowLeft', shown: '← →', what: 'earlier and later days' },
   { name: 'later', key: 'ArrowRight', what: '' },
-  { name: 'today', key: 'Home', what: 'today' },
+  { name: 'today', key: 'Home', what: 'today, and there what is on or comes next' },
   { name: 'next', key: 'n', shown: 'N P', what: 'the next task, block or event; the one before' },
   { name: 'previous', key: 'p', what: '' },
   { name: 'zones', key: 'z', what: 'zones of the frame shown, or hidden' },
   { name: 'new', key: 'a', what: 'add something at the next free hour' },
+  { name: 'inSight', key: 'v', what: 'what is in sight, and in which colours' },
   { shown: 'Shift 1 … 6', what: 'Day, Days, Week, Working week, Month, Agenda' },
+] as const satisfies readonly Line[];
+
+const inTheTasks = [
+  { name: 'narrow', key: 'v', what: 'narrow them down by when they are due, or by their estimate' },
 ] as const satisfies readonly Line[];
 
 const onAThing = [
@@ -49,6 +54,7 @@ const onAThing = [
   { shown: 'Shift and arrows', what: 'in the month and the agenda: a day, or a week, earlier or later' },
   { name: 'done', key: 'f', what: 'done, or open again' },
   { name: 'timer', key: 's', what: 'start the timer on it, or stop it' },
+  { name: 'time', key: 'e', what: 'the time spent on it, to correct' },
   { name: 'tray', key: 't', what: 'into the tray of the day' },
   { name: 'group', key: 'g', what: 'into a group block of the day' },
   {
@@ -74,6 +80,20 @@ const inTheInbox = [
   { shown: 'Enter', what: 'take it as it is said, and go on to the next' },
 ] as const satisfies readonly Line[];
 
+const inTheQuickLine = [
+  { shown: 'Enter', what: 'make what the line says' },
+  { shown: 'Shift Enter', what: 'go on to notes' },
+  { shown: 'Ctrl Enter', what: 'a scratch note of it' },
+  { shown: '↑', what: 'the last line once more, while it is empty' },
+] as const satisfies readonly Line[];
+
+const inTheFrame = [
+  { shown: '↑ ↓ ← →', what: 'to another hour or day; on a zone they move it' },
+  { shown: 'Shift and arrows', what: 'mark hours and days; on a zone longer or shorter' },
+  { shown: 'Enter', what: 'paint what is marked; open the zone' },
+  { shown: 'Delete', what: 'delete the zone' },
+] as const satisfies readonly Line[];
+
 const inTheTable = [
   { shown: '↑ ↓ ← →', what: 'to another cell; with Ctrl to the end, with Shift they mark' },
   { shown: 'Enter, or typing', what: 'edit the cell; Enter keeps it, Tab goes on, Escape leaves it' },
@@ -87,13 +107,20 @@ const inTheTable = [
   { shown: 'Alt + −', what: 'the column wider or narrower' },
 ] as const satisfies readonly Line[];
 
+/** The keys of a line as they are shown. */
+export const shownKeys = ({ shown, key = '' }: Line): string =>
+  shown ?? (key.length === 1 ? key.toUpperCase() : key);
+
 /** The table as it is shown: groups of keys and what they do. */
 export const keyGroups: readonly { readonly name: string; readonly lines: readonly Line[] }[] = [
   { name: 'Anywhere', lines: anywhere },
   { name: 'In the plan', lines: inThePlan },
   { name: 'On a task, a block or an event', lines: onAThing },
+  { name: 'In the list of tasks', lines: inTheTasks },
+  { name: 'In the quick line', lines: inTheQuickLine },
   { name: 'Going through the inbox', lines: inTheInbox },
   { name: 'In the table of tasks', lines: inTheTable },
+  { name: 'Shaping the week', lines: inTheFrame },
 ];
 
 type Named<L extends readonly Line[]> = Extract<L[number], { name: string; key: string }>;
@@ -108,6 +135,7 @@ const byName = <L extends readonly Line[]>(lines: L) =>
 export const keys = {
   anywhere: byName(anywhere),
   inThePlan: byName(inThePlan),
+  inTheTasks: byName(inTheTasks),
   onAThing: byName(onAThing),
   inTheInbox: byName(inTheInbox),
 };

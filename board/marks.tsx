@@ -17,7 +17,7 @@ export function CategoryIcon({ id }: { id: string | undefined }) {
 export function PriorityMark({ priority }: { priority: Priority }) {
   const ticks = priorities.length - priorities.indexOf(priority);
   return (
-    <View aria-hidden className="w-2.5 gap-0.5">
+    <View role="img" aria-label={`${priority} priority`} className="w-2.5 gap-0.5">
       {Array.from({ length: ticks }, (_, i) => (
         <View key={i} className={`h-0.5 bg-edge ${i % 2 === 0 ? 'w-2.5' : 'w-1.5'}`} />
       ))}

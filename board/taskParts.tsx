@@ -2,8 +2,8 @@ import { Pressable } from 'react-native';
 import type { Subject } from '@/core/model/plan';
 import type { Task } from '@/core/model/task';
 import { hueOfTask } from '@/core/plan/lens';
-import { isOverdue, lastInstant, meetingNeeding } from '@/core/tasks/deadline';
-import { dueWords, neededWords } from '@/core/tasks/dueWords';
+import { isOverdue, lastInstant } from '@/core/tasks/deadline';
+import { deadlineWords } from '@/core/tasks/dueWords';
 import { subjectTitle } from '@/core/tasks/places';
 import { dateOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
@@ -12,6 +12,7 @@ import { useMoment } from '@/ui/clock';
 import { Button, IconButton } from '@/ui/Button';
 import { Tick } from '@/ui/Tick';
 import { useShortfall } from './useShortfall';
+import { openPanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { start, startOrStop, stop, toggleDone, useRunning } from '@/actions/tasks';
 import { keys } from './keyTable';
@@ -41,20 +42,27 @@ export function TickBox({ task, small = false }: { task: Task; small?: boolean }
   );
 }
 
-/** What keys do on a task wherever it stands: tick it off, and start or stop the timer on it. */
-export const taskKeys = (task: Task) => ({
+/** What keys do on something that time is spent on, as it stands on a day: start or stop the timer, open the time spent. */
+export const timeKeys = (subject: Subject, date: string) => ({
+  [keys.onAThing.timer]: () => startOrStop(subject),
+  [keys.onAThing.time]: () => openPanel({ kind: 'spent', subject, date }),
+});
+
+/** What keys do on a task wherever it stands: these, and tick it off. */
+export const taskKeys = (task: Task, date: string) => ({
+  ...timeKeys({ kind: 'task', taskId: task.id }, date),
   [keys.onAThing.done]: () => toggleDone(task),
-  [keys.onAThing.timer]: () => startOrStop({ kind: 'task', taskId: task.id }),
 });
 
 /** When a task is due, and that it is overdue. */
 export function DueNote({ task, before = '' }: { task: Task; before?: string }) {
-  const { zone, now, today } = useMoment();
-  const { settings, events } = useWorkspace();
+  const { zone, now } = useMoment();
+  const workspace = useWorkspace();
+  const { events } = workspace;
   const overdue = isOverdue(task, events, zone, now);
   const last = lastInstant(task, events, zone);
   const short = useShortfall(task.neededBy && Number.isFinite(last) ? dateOf(last - 1, zone) : '');
-  const note = [`${overdue && due ? 'overdue, was ' : ''}${due}`, needed].filter(Boolean).join(' · ');
+  const note = deadlineWords(task, workspace, zone, now);
   if (!note && !before) return null;
   return (
     <>

@@ -54,7 +54,7 @@ test('the view that was chosen last comes back where the address names none', as
 
 test('a task is ticked off on its block, in the agenda and in the list, and the keyboard goes to the next', async () => {
   const { page, complaints } = await openPage(stage, 'wide', 'demo', '/plan?view=day');
-  await page.click('[id^=block-] [aria-label="Done: Map of bank repairs"]');
+  await page.click('[id^=card-] [aria-label="Done: Map of bank repairs"]');
   await boxOf(page, 'Map of bank repairs, 10:30 – 11:15, 45 min, done');
   await focus(page, '[aria-label^="Permit letter, weir, 13:30"]');
   await page.keyboard.press('s');

@@ -1,5 +1,6 @@
 import { useEffect, useId, useRef, useState } from 'react';
 import { TextInput, View, type NativeSyntheticEvent, type TextInputKeyPressEventData } from 'react-native';
+import { announce } from './announce';
 import { keyPressed } from './dom';
 import { draftOf, keepDraft } from './drafts';
 import { Words } from './Words';
@@ -63,8 +64,9 @@ export function Field<T>({
     setProblem(null);
   }
   useEffect(() => {
+    if (saved.current !== null) announce(`${label}: ${text || 'nothing'}`);
     saved.current = null;
-  }, [text]);
+  }, [text, label]);
   useEffect(() => {
     if (focusFirst) input.current?.focus();
   }, [focusFirst]);

@@ -139,6 +139,11 @@ export function baseStyles(): Record<string, Rules> {
       '--grip': 'color-mix(in srgb, var(--edge) 80%, transparent)',
       background: 'linear-gradient(var(--grip), var(--grip)) center bottom 4px / 24px 2px no-repeat',
     },
+    '.grip-handle': {
+      '--grip': 'color-mix(in srgb, var(--edge) 80%, transparent)',
+      background:
+        'linear-gradient(var(--grip), var(--grip)) center calc(50% - 3px) / 16px 2px no-repeat, linear-gradient(var(--grip), var(--grip)) center calc(50% + 3px) / 16px 2px no-repeat',
+    },
     '.cut-corner': { 'border-top-right-radius': '12px', 'corner-top-right-shape': 'bevel' },
     '@supports not (corner-top-right-shape: bevel)': {
       '.cut-corner': {

@@ -1,26 +1,36 @@
 import type { TrayItem } from '@/core/model/plan';
+import { drawnWords } from '@/core/tasks/dueWords';
 import { taskOf } from '@/core/tasks/places';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { useDropArea } from '../drag/areas';
 import { aimsAtTray, mayLieInTray, movingTrayItem, useDrag } from '../drag/dragStore';
 import { useDragItem } from '../drag/useDragItem';
+import { useMoment } from '@/ui/clock';
 import { openPanel } from '@/ui/panels';
 import { useDrift } from '../seal/useDrift';
-import { useHue } from '../taskParts';
+import { taskKeys, useHue } from '../taskParts';
 
 /** What lies in a tray: its task, and the properties by which it is named, opened and dragged. */
 export function useTrayItem(item: TrayItem) {
   const { id, taskId, date } = item;
-  const task = taskOf(useWorkspace(), taskId);
+  const workspace = useWorkspace();
+  const { zone, now } = useMoment();
+  const task = taskOf(workspace, taskId);
   const hue = useHue(task);
   const estimate = task && task.estimate !== null ? durationWords(task.estimate) : '';
-  const { props, lifted } = useDragItem(movingTrayItem(item, task), date, () =>
-    openPanel({ kind: 'task', id: taskId, trayId: id }),
+  const { props, lifted } = useDragItem(
+    movingTrayItem(item, task),
+    date,
+    () => openPanel({ kind: 'task', id: taskId, trayId: id }),
+    task ? taskKeys(task, date) : {},
   );
   const drift = useDrift('tray', id, date);
+  const drawn = task ? drawnWords(task, workspace, zone, now) : [];
   const done = task?.doneAt === null ? '' : 'done';
-  const name = ['In the tray', task?.title, estimate, done, drift?.words].filter(Boolean).join(', ');
+  const name = ['In the tray', task?.title, estimate, done, ...drawn, drift?.words]
+    .filter(Boolean)
+    .join(', ');
   return { task, hue, estimate, lifted, drift, props: { ...props, 'aria-label': name } };
 }
 

@@ -5,6 +5,7 @@ import { cardWarning } from '@/core/plan/findingWords';
 import { fillWords, heldTasks } from '@/core/plan/group';
 import { judgeBlock } from '@/core/plan/judge';
 import { hueOfTask } from '@/core/plan/lens';
+import { drawnWords } from '@/core/tasks/dueWords';
 import { spanOfBlock, taskOf } from '@/core/tasks/places';
 import { repeatingOf } from '@/core/tasks/repeating';
 import { lengthOf } from '@/core/time/span';
@@ -14,7 +15,7 @@ import { minutesSpent } from '@/core/track/spent';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { movingBlock } from '../drag/dragStore';
-import { blockElementId } from '../drag/drop';
+import { cardId } from '../drag/drop';
 import { useDragItem } from '../drag/useDragItem';
 import { keys } from '../keyTable';
 import { pick, usePicked } from '../picked';
@@ -24,9 +25,9 @@ import { EdgeMark, PriorityMark } from '../marks';
 import { openPanel } from '@/ui/panels';
 import { duplicate } from '@/actions/tasks';
 import { TickBox, TimerButton, taskKeys } from '../taskParts';
-import { Words } from '@/ui/Words';
 import { forText } from '@/ui/textScale';
-import { placeOf, ResizeHandle, Title, TWO_LINES, type Box } from './cardParts';
+import { Words } from '@/ui/Words';
+import { placeOf, ResizeHandle, roomForHandle, Title, TWO_LINES, type Box } from './cardParts';
 import { useDrift } from '../seal/useDrift';
 import { GroupArea, HeldTasks } from './HeldTasks';
 
@@ -50,6 +51,7 @@ function useBlockState(block: Block, now: number) {
     hours: `${clock(from)} – ${clock(to)}`,
     done,
     repeats: task ? repeatingOf(task, workspace.repeats) !== undefined : false,
+    said: task ? drawnWords(task, workspace, zone, now) : [],
     missed: !done && !isRunning && to <= now && spent === 0,
     facts: [
       done && spent > 0
@@ -62,11 +64,11 @@ function useBlockState(block: Block, now: number) {
   };
 }
 
-/** Narrow cards this high have room for a tick below their title. */
-const TICK_BELOW = forText(88);
 /** Cards this high have room for buttons beside their words. */
 const BUTTON = forText(44);
 
+/** Narrow cards this high have room for a tick below their title. */
+const TICK_BELOW = forText(88);
 
 type BlockProps = {
   block: Block;
@@ -78,7 +80,7 @@ type BlockProps = {
 
 /** A task's block: square patterned edge at the left, soft corners at the right. It can be moved and resized. */
 export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
-  const { task, hue, hours, done, missed, repeats, facts, warning, holds } = useBlockState(block, now);
+  const { task, hue, hours, done, missed, repeats, facts, said, warning, holds } = useBlockState(block, now);
   const { taskId } = block;
   const dragged = movingBlock(block);
   const open = () => openPanel({ kind: 'task', id: taskId, blockId: block.id });
@@ -89,7 +91,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
   const { props, lifted } = useDragItem(dragged, date, choosing ? choose : open, {
     [keys.onAThing.choose]: choose,
     [keys.onAThing.again]: () => duplicate(block),
-    ...(task ? taskKeys(task) : {}),
+    ...(task ? taskKeys(task, date) : {}),
   });
   if (!task) return null;
   const roomy = box.height >= TWO_LINES && !box.narrow;
@@ -105,7 +107,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
   return (
     <View
       {...props}
-      id={blockElementId(block.id)}
+      id={cardId(block.id)}
       aria-label={[
         task.title,
         hours,
@@ -115,6 +117,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
         holds,
         warning,
         drift?.words,
+        ...said,
         picked ? 'chosen' : '',
       ]
         .filter(Boolean)
@@ -163,7 +166,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
           <TickBox task={task} />
         </View>
       )}
-      {!done && box.height >= 30 && <ResizeHandle dragged={dragged} />}
+      {!done && <ResizeHandle dragged={dragged} box={box} />}
     </View>
   );
 }

@@ -1,5 +1,5 @@
 import { useMemo, useRef, type RefObject } from 'react';
-import { View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { dayPlan } from '@/core/plan/dayPlan';
 import { tasksOfBlock } from '@/core/plan/group';
 import { shareWidth, withCrowds } from '@/core/plan/lanes';
@@ -7,7 +7,7 @@ import { seen } from '@/core/plan/lens';
 import { barePockets } from '@/core/plan/placing';
 import { timedThings, type Timed } from '@/core/plan/things';
 import { MINUTE, lengthOf, subtract, type Span } from '@/core/time/span';
-import { dateWords, durationWords } from '@/core/time/words';
+import { clockWords, dateWords, durationWords } from '@/core/time/words';
 import { entriesIn } from '@/core/track/entries';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
@@ -28,7 +28,7 @@ import type { Scale } from './scale';
 import { useZones, ZoneBands } from './ZoneBands';
 import { useAskedHours, useMarkHours } from './useMarkHours';
 
-/** What is shorter than this is drawn this long, so that it can be read and touched. */
+/** What is shorter than this is drawn this long, so that it can be read and touched; longer where hours are low. */
 const SHORTEST = 20 * MINUTE;
 const LONGEST_SHORT = 25 * MINUTE;
 /** The height of what can be touched (WCAG 2.2, 2.5.8), and what is left free around it. */
@@ -38,8 +38,11 @@ const TOUCHED = forText(26);
 const MOST_ON_PHONE = 4;
 
 /** Meetings and blocks as they share the width; each at least as long as can be read. */
-const laidOut = (things: readonly Timed[]) =>
-  shareWidth(things.map((thing) => ({ ...thing, to: Math.max(thing.to, thing.from + SHORTEST) })));
+function laidOut(things: readonly Timed[], { day, height }: Scale) {
+  const touched = (TOUCHED * lengthOf(day) * MINUTE) / height;
+  const shortest = Math.max(SHORTEST, Math.min(LONGEST_SHORT, touched));
+  return shareWidth(things.map((thing) => ({ ...thing, to: Math.max(thing.to, thing.from + shortest) })));
+}
 
 function boxOf(span: Span, lane: number, lanes: number, scale: Scale): Omit<Box, 'narrow' | 'sliver'> {
   const { top, height } = scale.over(span);
@@ -72,8 +75,8 @@ export function DayColumn({ date, now, scale, viewport, days }: Props) {
   const sliver = days > MOST_ON_PHONE && !wide;
   const most = narrow ? (wide ? 3 : 2) : wide ? 6 : 4;
   const { cards, crowds } = useMemo(
-    () => withCrowds(laidOut(timedThings(plan, workspace)), most),
-    [plan, workspace, most],
+    () => withCrowds(laidOut(timedThings(plan, workspace), scale), most),
+    [plan, workspace, scale, most],
   );
   const { zones, band } = useZones(date, !narrow ? 'single' : wide ? 'named' : 'bare');
   const lane = useRef<HTMLElement | null>(null);
@@ -88,7 +91,6 @@ export function DayColumn({ date, now, scale, viewport, days }: Props) {
     },
     viewport,
   );
-  const isToday = now >= plan.span.from && now < plan.span.to;
   const actualWidth = narrow ? NARROW_LANE_WIDTH : LANE_WIDTH;
   return (
     <View
@@ -125,7 +127,7 @@ export function DayColumn({ date, now, scale, viewport, days }: Props) {
             style={{ ...scale.over(marked), minHeight: 2 }}
           />
         )}
-        {isToday && !narrow && <Pockets date={date} now={now} scale={scale} drawn={plan.meetings} />}
+        {!narrow && <Pockets date={date} now={now} scale={scale} drawn={plan.meetings} />}
         {cards.map(({ item, lane: column, lanes }) => {
           const box = { ...boxOf(item, column, lanes, scale), narrow, sliver };
           return item.kind === 'block' ? (
@@ -177,23 +179,35 @@ function Ground({ working, scale, taken }: { working: readonly Span[]; scale: Sc
 
 type PocketsProps = { date: string; now: number; scale: Scale; drawn: readonly Span[] };
 
-/** The free pockets that are still worth using, by their length, where nothing is `drawn` that takes no time. */
+/** The free pockets that are still worth using, by their length, where nothing is `drawn` that takes no time; each opens what fits. */
 function Pockets({ date, now, scale, drawn }: PocketsProps) {
   const { zone } = useMoment();
   const workspace = useWorkspace();
+  const at = (instant: number) => clockWords(instant, zone, workspace.settings.clock);
   return barePockets(workspace, date, drawn, zone, now)
     .filter(({ pocket, bare }) => lengthOf(pocket) >= 30 && lengthOf(bare) >= 20)
     .map(({ pocket, bare }) => (
       <View
         key={pocket.from}
-        aria-hidden
-        className="absolute w-full items-center"
-  const at = (instant: number) => clockWords(instant, zone, workspace.settings.clock);
-        style={{ top: (scale.y(bare.from) + scale.y(bare.to)) / 2 - 8 }}
+        className="absolute w-full items-center justify-center"
+        style={{ ...scale.over(bare), pointerEvents: 'none' }}
       >
-        <Words size="xs" tone="soft" face="mono">
-          {durationWords(lengthOf(pocket))} free
-        </Words>
+        <Pressable
+          role="button"
+          onPress={() => openPanel({ kind: 'freed', freed: [pocket] })}
+          style={{ pointerEvents: 'auto' }}
+          className="max-h-full min-h-[44px] flex-row items-center gap-2.5 rounded-lg px-3 hover:bg-surface"
+        >
+          <Words size="xs" tone="soft" face="mono">
+            {durationWords(lengthOf(pocket))} free
+          </Words>
+          <Words className="sr-only">
+            , {at(pocket.from)} – {at(pocket.to)},{' '}
+          </Words>
+          <Words size="xs" tone="pine" face="strong">
+            what fits…
+          </Words>
+        </Pressable>
       </View>
     ));
 }

@@ -3,16 +3,19 @@ import type { Occurrence } from '@/core/calendar/occurrences';
 import { hueOfEvent } from '@/core/plan/lens';
 import { clockWords } from '@/core/time/words';
 import { dateOf } from '@/core/time/zone';
+import { subjectOfMeeting } from '@/core/track/spent';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { movingEvent } from '../drag/dragStore';
 import { useDragItem } from '../drag/useDragItem';
 import { openPanel } from '@/ui/panels';
 import { duplicateEvent, removeAsking } from '@/actions/events';
+import { cardId } from '../drag/drop';
 import { keys } from '../keyTable';
+import { timeKeys } from '../taskParts';
 import { useDrift } from '../seal/useDrift';
 import { Words } from '@/ui/Words';
-import { ONE_LINE, placeOf, ResizeHandle, Title, TWO_LINES, type Box } from './cardParts';
+import { ONE_LINE, placeOf, ResizeHandle, roomForHandle, Title, TWO_LINES, type Box } from './cardParts';
 
 /** A meeting: outlined, one cut corner, fixed. */
 export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box }) {
@@ -30,14 +33,16 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
   const date = dateOf(meeting.from, zone);
   const drift = useDrift('meeting', meeting.id, date);
   const { props, lifted } = useDragItem(dragged, date, open, {
+    ...timeKeys(subjectOfMeeting(meeting), date),
     [keys.onAThing.again]: () => duplicateEvent(meeting),
     [keys.onAThing.off]: () => void removeAsking(meeting),
   });
   return (
     <View
       {...props}
+      id={cardId(meeting.id)}
       aria-label={[`Meeting ${meeting.title}`, hours, others, drift?.words].filter(Boolean).join(', ')}
-      className={`hue-${hueOfEvent(meeting, workspace)} cut-corner absolute cursor-grab touch-manipulation select-none ${lifted ? 'opacity-50' : ''} ${box.height < ONE_LINE ? 'overflow-hidden' : ''} border bg-surface ${box.narrow ? 'px-1' : 'px-2.5'} ${meeting.busy ? 'border-edge' : 'border-dashed border-edge'} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
+      className={`hue-${hueOfEvent(meeting, workspace)} cut-corner absolute cursor-grab touch-manipulation select-none ${lifted ? 'opacity-50' : ''} ${box.height < ONE_LINE ? 'overflow-hidden' : ''} border bg-surface ${box.narrow ? 'px-1' : 'px-2.5'} ${roomForHandle(box)} ${meeting.busy ? 'border-edge' : 'border-dashed border-edge'} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
       style={placeOf(box)}
     >
       <Title box={box} face={others ? 'text' : 'strong'} drift={drift?.change}>
@@ -48,7 +53,7 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
           {facts}
         </Words>
       )}
-      {box.height >= 30 && <ResizeHandle dragged={dragged} />}
+      <ResizeHandle dragged={dragged} box={box} />
     </View>
   );
 }

@@ -91,11 +91,22 @@ export function Title({ box, late = null, face = 'strong', drift, children }: Ti
   );
 }
 
-/** The lower edge of a card, by which it is made longer or shorter. The keyboard does it on the card itself. */
-export const ResizeHandle = ({ dragged }: { dragged: Dragged }) => (
-  <View
-    {...pressable(resizing(dragged))}
-    aria-hidden
-    className="resize-handle absolute bottom-0 left-0 right-0 h-3 cursor-ns-resize touch-manipulation"
-  />
-);
+/** Cards this high have their handle at the lower edge, lower ones at the right. */
+const EDGE_HANDLE = 30;
+
+/** What leaves room for the handle of a low card. */
+export const roomForHandle = ({ height, sliver }: Box): string =>
+  height < EDGE_HANDLE && !sliver ? 'pr-8' : '';
+
+/** Where a card is held to make it longer or shorter. The keyboard does it on the card itself. */
+export function ResizeHandle({ dragged, box }: { dragged: Dragged; box: Box }) {
+  const low = box.height < EDGE_HANDLE;
+  if (low && box.sliver) return null;
+  return (
+    <View
+      {...pressable(resizing(dragged))}
+      aria-hidden
+      className={`absolute bottom-0 right-0 cursor-ns-resize touch-manipulation ${low ? 'grip-handle top-0 w-8' : 'resize-handle left-0 h-3'}`}
+    />
+  );
+}

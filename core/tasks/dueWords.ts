@@ -1,11 +1,37 @@
-import type { Due } from '../model/task';
+import type { Due, Task } from '../model/task';
+import type { Workspace } from '../model/workspace';
+import { runningTask } from '../track/entries';
 import type { Occurrence } from '../calendar/occurrences';
 import { clockWords, dateWords, dayWords, timeWords, type Style } from '../time/words';
 import { dateOf, type Zone } from '../time/zone';
+import { isOverdue, meetingNeeding } from './deadline';
+
+type Ground = Pick<Workspace, 'settings' | 'events' | 'entries'>;
 
 /** A due date in words: `due today 14:00`, `due Thu 26 Nov`. */
-export const dueWords = ({ date, time }: Due, today: string, clock: ClockStyle): string =>
-  `due ${dayWords(date, today)}${time ? ` ${timeWords(time, clock)}` : ''}`;
+export const dueWords = ({ date, time }: Due, today: string, style: Style): string =>
+  `due ${dayWords(date, today, style)}${time ? ` ${timeWords(time, style.clock)}` : ''}`;
+
+/** Until when a task must be done, and that it is overdue, in a line: `overdue, was due yesterday`; empty where nothing says when. */
+export function deadlineWords(task: Task, workspace: Ground, zone: Zone, now: number): string {
+  const { settings, events } = workspace;
+  const today = dateOf(now, zone);
+  const meeting = meetingNeeding(task, events, zone);
+  const due = task.due ? dueWords(task.due, today, settings) : '';
+  const needed = meeting ? neededWords(meeting, today, zone, settings) : '';
+  const overdue = due !== '' && isOverdue(task, events, zone, now);
+  return [`${overdue ? 'overdue, was ' : ''}${due}`, needed].filter(Boolean).join(' · ');
+}
+
+/** What is drawn of an open task beside its title, said: `urgent priority`, `running`, `due tomorrow 14:00`. */
+export function drawnWords(task: Task, workspace: Ground, zone: Zone, now: number): string[] {
+  if (task.doneAt !== null) return [];
+  return [
+    task.priority === 'normal' ? '' : `${task.priority} priority`,
+    runningTask(workspace.entries) === task.id ? 'running' : '',
+    deadlineWords(task, workspace, zone, now),
+  ].filter(Boolean);
+}
 
 /** A due date as it stands in a field, readable by readMoment: `Thu 26 Nov, 14:00`. */
 export const dueText = (due: Due | null, style: Style): string =>

@@ -3,9 +3,11 @@ import { ScrollView, View } from 'react-native';
 import type { Id } from '@/core/model/common';
 import type { Task } from '@/core/model/task';
 import { taskOf } from '@/core/tasks/places';
+import { drawnWords } from '@/core/tasks/dueWords';
 import { estimated, unestimated } from '@/core/tasks/find';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
+import { useMoment } from '@/ui/clock';
 import { useFirstDrawn } from '@/ui/firstDrawn';
 import { Button } from '@/ui/Button';
 import { useDropArea } from '@/board/drag/areas';
@@ -160,6 +162,8 @@ type CardProps = { task: Task; waiting: ReadonlySet<Id>; date: string };
 
 function PlaceableCard({ task, waiting, date }: CardProps) {
   const hue = useHue(task);
+  const workspace = useWorkspace();
+  const { zone, now } = useMoment();
   const { choosing, ids } = usePicked();
   const picked = ids.includes(task.id);
   const others = ids.filter((id) => id !== task.id && waiting.has(id));
@@ -168,13 +172,14 @@ function PlaceableCard({ task, waiting, date }: CardProps) {
   const choose = () => pick(task.id);
   const { props, lifted } = useDragItem(dragged, date, choosing ? choose : open, {
     [keys.onAThing.choose]: choose,
-    ...taskKeys(task),
+    ...taskKeys(task, date),
   });
+  const drawn = drawnWords(task, workspace, zone, now);
   const estimate = task.estimate === null ? 'no estimate' : durationWords(task.estimate);
   return (
     <View
       {...props}
-      aria-label={`To place: ${task.title}, ${estimate}${picked ? ', chosen' : ''}`}
+      aria-label={[`To place: ${task.title}`, estimate, ...drawn, ...(picked ? ['chosen'] : [])].join(', ')}
       className={`${hue} cursor-grab touch-manipulation select-none overflow-hidden rounded-r-lg border bg-surface pl-3.5 hover:border-ink-soft ${picked ? 'border-pine' : 'border-line'} ${lifted ? 'opacity-50' : ''}`}
     >
       <EdgeMark />

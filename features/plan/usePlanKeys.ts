@@ -2,9 +2,14 @@ import { useEffect } from 'react';
 import { isTaken, keyOf, keys } from '@/board/keyTable';
 import { stepped, views } from '@/core/plan/views';
 import { useDrag } from '@/board/drag/dragStore';
-import { blockElementId } from '@/board/drag/drop';
-import { belongsInPane, closePanel, isCovered, usePanels } from '@/ui/panels';
+import { cardId } from '@/board/drag/drop';
+import { belongsInPane, closePanel, isCovered, openPanel, usePanels } from '@/ui/panels';
 import type { PlanView } from '@/board/days/useView';
+import { blocksIn } from '@/core/tasks/places';
+import { dateOf, dayOf } from '@/core/time/zone';
+import { runningTask } from '@/core/track/entries';
+import { nowView } from '@/core/review/nowView';
+import { here } from '@/state/here';
 import { currentWorkspace } from '@/state/workspaceStore';
 import { toggleZones } from '@/actions/zones';
 import { addNew } from './addNew';
@@ -19,6 +24,24 @@ function goToItem(direction: 1 | -1): void {
   items[(next + items.length) % items.length]?.focus();
 }
 
+/** Brings the keyboard to what runs, what is on at this moment, or what comes next; to none where it is not drawn. */
+function goToNow(): void {
+  const { zone, now } = here();
+  const workspace = currentWorkspace();
+  const { current, next } = nowView(workspace, zone, now);
+  const running = runningTask(workspace.entries);
+  const runs = blocksIn(workspace, dayOf(dateOf(now, zone), zone), zone).filter(
+    ({ taskId }) => taskId === running,
+  );
+  const things = [...current, ...(next ? [next] : [])].map((item) =>
+    item.kind === 'block' ? item.block : item.event,
+  );
+  for (const { id } of [...runs, ...things]) {
+    const card = document.getElementById(cardId(id));
+    if (card) return card.focus();
+  }
+}
+
 /** Whether something lies over the plan or is held, so that the keys belong to it. */
 const isBusy = () => useDrag.getState().dragged !== null || isCovered();
 
@@ -27,8 +50,7 @@ function closeDetails(): void {
   const { shown, hasPane } = usePanels.getState();
   if (!hasPane || !belongsInPane(shown)) return;
   closePanel();
-  if (shown?.kind === 'task' && shown.blockId)
-    document.getElementById(blockElementId(shown.blockId))?.focus();
+  if (shown?.kind === 'task' && shown.blockId) document.getElementById(cardId(shown.blockId))?.focus();
 }
 
 /**
@@ -41,13 +63,15 @@ export function usePlanKeys({ view, date, today, onDate, onView }: PlanView, fit
       const { target } = event;
       const choosing = target instanceof HTMLElement && target.closest('[role=radiogroup]') !== null;
       if (choosing || isBusy() || isTaken(event)) return;
-      const { earlier, later, today: home, next, previous, zones, new: add } = keys.inThePlan;
+      const { earlier, later, today: home, next, previous, zones, inSight, new: add } = keys.inThePlan;
       const key = keyOf(event);
       const asked = event.shiftKey && /^Digit\d$/.test(event.code) && views[Number(event.code.slice(5)) - 1];
       if (asked) onView(asked);
       else if (key === earlier) onDate(stepped(currentWorkspace(), view, date, -1, fit));
       else if (key === later) onDate(stepped(currentWorkspace(), view, date, 1, fit));
+      else if (key === home && date === today) goToNow();
       else if (key === home) onDate(today);
+      else if (key === inSight) openPanel({ kind: 'lens' });
       else if (key === next) goToItem(1);
       else if (key === previous) goToItem(-1);
       else if (key === zones) toggleZones();

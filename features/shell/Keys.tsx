@@ -1,10 +1,7 @@
 import { View } from 'react-native';
-import { keyGroups } from '@/board/keyTable';
+import { keyGroups, shownKeys } from '@/board/keyTable';
 import { useWorkspace } from '@/state/shown';
 import { Heading, Words } from '@/ui/Words';
-
-const shownAs = ({ shown, key = '' }: { shown?: string; key?: string }) =>
-  shown ?? (key.length === 1 ? key.toUpperCase() : key);
 
 /** Says that single letters do nothing, where they were switched off. */
 function Off() {
@@ -30,7 +27,7 @@ export const Keys = () => (
           .map((line) => (
             <View key={line.what} className="flex-row items-baseline gap-3">
               <View className="w-28">
-                <Words face="mono">{shownAs(line)}</Words>
+                <Words face="mono">{shownKeys(line)}</Words>
               </View>
               <View className="flex-1">
                 <Words>{line.what}</Words>

@@ -1,5 +1,6 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Pressable, View } from 'react-native';
+import { isTaken, keyOf, keys } from '@/board/keyTable';
 import { changeSettings } from '@/core/commands/calendar';
 import type { Filter } from '@/core/model/settings';
 import { conditionWords, noConditions, type Conditions } from '@/core/tasks/filter';
@@ -9,7 +10,9 @@ import { newId, store } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
 import { CheckBox } from '@/ui/CheckBox';
 import { Choice } from '@/ui/Choice';
+import { elementOf } from '@/ui/dom';
 import { Field } from '@/ui/Field';
+import { isCovered } from '@/ui/panels';
 import { readEstimate, readTitle } from '@/ui/readings';
 import { Words } from '@/ui/Words';
 
@@ -37,6 +40,18 @@ const isSame = (a: Conditions | null, b: Conditions): boolean =>
 export function FilterRow({ value, onChange }: Props) {
   const { filters } = useWorkspace().settings;
   const [opened, setOpened] = useState(false);
+  /** How many times the conditions were asked for by key. */
+  const [asked, setAsked] = useState(0);
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (isTaken(event) || isCovered() || keyOf(event) !== keys.inTheTasks.narrow) return;
+      event.preventDefault();
+      setOpened(true);
+      setAsked((times) => times + 1);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
   return (
     <View className="gap-2">
       <View role="group" aria-label="Filters" className="flex-row flex-wrap gap-2">
@@ -61,7 +76,9 @@ export function FilterRow({ value, onChange }: Props) {
         />
         {value && <Button label="Show all" kind="quiet" onPress={() => onChange(null)} />}
       </View>
-      {opened && <FilterFields value={value ?? noConditions} onChange={onChange} filters={filters} />}
+      {opened && (
+        <FilterFields value={value ?? noConditions} onChange={onChange} filters={filters} asked={asked} />
+      )}
     </View>
   );
 }
@@ -70,10 +87,16 @@ type FieldsProps = {
   value: Conditions;
   onChange: (conditions: Conditions | null) => void;
   filters: readonly Filter[];
+  asked: number;
 };
 
 /** The conditions, each narrowing the list at once, and the name to keep them under. */
-function FilterFields({ value, onChange, filters }: FieldsProps) {
+function FilterFields({ value, onChange, filters, asked }: FieldsProps) {
+  const fields = useRef<View>(null);
+  useEffect(() => {
+    const first = elementOf(fields.current)?.querySelector<HTMLElement>('[role=radio][tabindex="0"]');
+    if (asked > 0) first?.focus();
+  }, [asked]);
   const change = (part: Partial<Conditions>) => onChange({ ...value, ...part });
   const words = conditionWords(value);
   const kept = filters.find((filter) => isSame(value, filter));
@@ -89,7 +112,7 @@ function FilterFields({ value, onChange, filters }: FieldsProps) {
       `Forgot the filter ${name}`,
     );
   return (
-    <View className="gap-3 border-l-4 border-line pl-3">
+    <View ref={fields} className="gap-3 border-l-4 border-line pl-3">
       <Choice label="Due" value={value.due} onChoose={(due) => change({ due })} options={dues} />
       <Choice
         label="Estimate"

@@ -74,4 +74,4 @@ declare module '@/ui/panels' {
   }
 }
 
-export const freed: Panel<Panels['freed']> = { useTitle: () => 'Freed time', Content: FreedTime };
+export const freed: Panel<Panels['freed']> = { useTitle: () => 'Free time', Content: FreedTime };

@@ -1,6 +1,8 @@
+import { useEffect } from 'react';
 import { View } from 'react-native';
 import { lengthOf } from '@/core/time/span';
 import { durationWords } from '@/core/time/words';
+import { announce } from '@/ui/announce';
 import { Button } from '@/ui/Button';
 import { answerPanel, closePanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
@@ -21,6 +23,8 @@ export function ImportReport({ report }: { report: ImportResult }) {
     [removed, 'removed', 'The file no longer has them.'],
     [leftOut, 'left out', 'They could not be read; the reasons stand below.'],
   ];
+  const result = rows.flatMap(([count, name]) => (count > 0 ? [`${count} ${name}`] : [])).join(', ');
+  useEffect(() => announce(result), [result]);
   return (
     <View className="gap-4">
       <View className="gap-1">

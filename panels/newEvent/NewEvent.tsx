@@ -1,15 +1,18 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { Controller, useWatch } from 'react-hook-form';
 import { ownCalendars } from '@/core/model/event';
+import { whatFits } from '@/core/plan/freed';
 import { judge } from '@/core/plan/judge';
-import { MINUTE } from '@/core/time/span';
+import { pockets } from '@/core/plan/placing';
+import { intersect, MINUTE, type Span } from '@/core/time/span';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
 import { dateOf, instantOf, sameHourOn } from '@/core/time/zone';
 import { kept } from '@/state/kept';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { Findings } from '@/board/Findings';
+import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { FormField, useDraftForm } from '@/ui/form';
@@ -135,7 +138,31 @@ export function NewEvent({ from: start, minutes }: Panels['newEvent']) {
         </Words>
         <Findings findings={findings} />
       </View>
+      <WhatFits span={{ from: start, to: start + minutes * MINUTE }} />
       <FormButtons label="Add" says="Add it" onSubmit={submit} discard={discard} />
+    </View>
+  );
+}
+
+/** Leads from free hours to the waiting tasks that fit into them, where there are any. */
+function WhatFits({ span: { from, to } }: { span: Span }) {
+  const { zone, now } = useMoment();
+  const workspace = useWorkspace();
+  const free = useMemo(
+    () =>
+      intersect([{ from, to }], pockets(workspace, dateOf(from, zone), zone, now)).filter(
+        (pocket) => whatFits(workspace, pocket, zone, now, 1).length > 0,
+      ),
+    [workspace, from, to, zone, now],
+  );
+  if (free.length === 0) return null;
+  return (
+    <View className="flex-row">
+      <Button
+        label="Or a task that waits and fits…"
+        kind="quiet"
+        onPress={() => openPanel({ kind: 'freed', freed: free })}
+      />
     </View>
   );
 }

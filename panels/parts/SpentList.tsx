@@ -14,13 +14,20 @@ import { readClock } from '@/ui/readings';
 import { openPanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 
-type SpentListProps = { subject: Subject; estimate: number | null; date: string };
+type SpentListProps = {
+  subject: Subject;
+  estimate: number | null;
+  date: string;
+  /** The keyboard goes to what can be corrected. */
+  focusFirst?: boolean;
+};
 
 /** The time spent on something, entry by entry, to correct and to add to. */
-export function SpentList({ subject, estimate, date }: SpentListProps) {
+export function SpentList({ subject, estimate, date, focusFirst = false }: SpentListProps) {
   const { now } = useMoment();
   const { entries } = useWorkspace();
   const own = [...entriesOf(entries, subject)].sort((a, b) => b.from - a.from);
+  const latest = own.find(({ to }) => to !== null);
   const spent = minutesOf(own.map((entry) => spanOfEntry(entry, now)));
   return (
     <View className="gap-2">
@@ -32,13 +39,13 @@ export function SpentList({ subject, estimate, date }: SpentListProps) {
         <Button label="Add time…" kind="quiet" onPress={() => openPanel({ kind: 'time', subject, date })} />
       </View>
       {own.map((entry) => (
-        <EntryRow key={entry.id} entry={entry} />
+        <EntryRow key={entry.id} entry={entry} focusFirst={focusFirst && entry === latest} />
       ))}
     </View>
   );
 }
 
-function EntryRow({ entry }: { entry: TimeEntry }) {
+function EntryRow({ entry, focusFirst }: { entry: TimeEntry; focusFirst: boolean }) {
   const { zone } = useMoment();
   const { settings } = useWorkspace();
   const { id, from, to } = entry;
@@ -62,6 +69,7 @@ function EntryRow({ entry }: { entry: TimeEntry }) {
         <Field
           label={`${dateWords(date, settings)}, from`}
           text={text(from)}
+          focusFirst={focusFirst}
           read={readTime(begin, (instant) => instant < to)}
           onSave={(time) => store.run(editEntry, { id, from: begin(time), to })}
         />

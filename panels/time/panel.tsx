@@ -1,5 +1,5 @@
 import type { Subject } from '@/core/model/plan';
-import { subjectTitle } from '@/core/tasks/places';
+import { subjectTitle, taskOf } from '@/core/tasks/places';
 import { useWorkspace } from '@/state/shown';
 import type { Panel, Panels } from '@/ui/panels';
 import { SpentList } from '../parts/SpentList';
@@ -9,7 +9,7 @@ declare module '@/ui/panels' {
   interface Panels {
     /** Time entered by hand. */
     time: { readonly subject: Subject; readonly date: string };
-    /** The time spent on something that is neither a task nor a meeting any more. */
+    /** The time spent on something, to correct. */
     spent: { readonly subject: Subject; readonly date: string };
   }
 }
@@ -19,7 +19,13 @@ export const time: Panel<Panels['time']> = {
   Content: AddTime,
 };
 
+function Spent({ subject, date }: Panels['spent']) {
+  const workspace = useWorkspace();
+  const task = subject.kind === 'task' ? taskOf(workspace, subject.taskId) : undefined;
+  return <SpentList subject={subject} date={date} estimate={task?.estimate ?? null} focusFirst />;
+}
+
 export const spent: Panel<Panels['spent']> = {
   useTitle: ({ subject }) => subjectTitle(subject, useWorkspace()),
-  Content: (opened) => <SpentList {...opened} estimate={null} />,
+  Content: Spent,
 };
