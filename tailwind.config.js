@@ -9,6 +9,8 @@ module.exports = {
   presets: [require('nativewind/preset')],
   darkMode: 'class',
   theme: {
+    // of the browser's own text size, as in ui/useWide.ts
+    screens: { lg: '64rem' },
     colors: {
       transparent: 'transparent',
       edge: 'var(--edge)',
@@ -35,7 +37,7 @@ module.exports = {
     plugin(({ addBase, addVariant }) => {
       addBase(baseStyles());
       // a window so low that all of it scrolls: a phone on its side, or what is made four times as large
-      addVariant('low', '@media (max-height: 479px) and (max-width: 1023px)');
+      addVariant('low', '@media (max-height: 29.9rem) and (max-width: 63.9rem)');
     }),
   ],
 };

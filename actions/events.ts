@@ -18,7 +18,7 @@ import {
 } from '@/core/model/event';
 import type { Id } from '@/core/model/common';
 import { MINUTE, lengthOf } from '@/core/time/span';
-import { dateWords } from '@/core/time/words';
+import { momentWords } from '@/core/time/words';
 import { addDays, dateOf, daysBetween, wallOf, type IsoDate } from '@/core/time/zone';
 import { here } from '@/state/here';
 import { currentWorkspace, newId, store } from '@/state/workspaceStore';
@@ -60,7 +60,7 @@ export function addEventAt({ title, notes = '', start, minutes }: NewEvent, chos
     start: { wall: wallOf(start, zone), zone },
     length: { days: 0, seconds: minutes * 60 },
   };
-  const words = `${title}: ${dateWords(dateOf(start, zone), currentWorkspace().settings)}`;
+  const words = `${title}: ${momentWords(start, zone, currentWorkspace().settings)}`;
   return store.run(addEvent, { event, calendar }, words) ? id : null;
 }
 

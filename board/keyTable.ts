@@ -83,6 +83,7 @@ const inTheInbox = [
 const inTheQuickLine = [
   { shown: 'Enter', what: 'make what the line says' },
   { shown: 'Shift Enter', what: 'go on to notes' },
+  { shown: 'Alt Enter', what: 'an event of it' },
   { shown: 'Ctrl Enter', what: 'a scratch note of it' },
   { shown: '↑', what: 'the last line once more, while it is empty' },
 ] as const satisfies readonly Line[];

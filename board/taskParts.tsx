@@ -35,7 +35,7 @@ export function TickBox({ task, small = false }: { task: Task; small?: boolean }
       aria-checked={done}
       aria-label={`Done: ${task.title}`}
       onPress={() => toggleDone(task)}
-      className={`items-center justify-center ${small ? 'h-6 w-6' : 'h-11 w-11'}`}
+      className={`items-center justify-center ${small ? 'h-6 w-6' : 'h-[44px] w-[44px]'}`}
     >
       <Tick ticked={done} look="done" size={small ? 16 : 22} />
     </Pressable>

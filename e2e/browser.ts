@@ -21,10 +21,12 @@ type Means = {
   root?: string;
   /** Whether pages take turns in the browser's own context; see contextFor. */
   shared?: boolean;
+  /** The browser's own text size, in pixels. */
+  text?: number;
   /** Whether the service worker runs. Filling its cache is a third of what a page costs, so only its own tests have it. */
   offline?: boolean;
 };
-export type Stage = Required<Omit<Means, 'root'>> & {
+export type Stage = Required<Omit<Means, 'root' | 'text'>> & {
   browser: Browser;
   address: string;
   close: () => Promise<void>;
@@ -35,6 +37,7 @@ export async function openStage({
   root = path.join(__dirname, '../dist'),
   shared = true,
   offline = !shared,
+  text = 16,
 }: Means = {}): Promise<Stage> {
   const server = serve({ fetch: appServer(root).fetch, port: 0 });
   await new Promise((ready) => server.once('listening', ready));
@@ -52,6 +55,7 @@ export async function openStage({
       '--disable-background-networking',
       '--disable-component-update',
       '--disable-sync',
+      `--blink-settings=defaultFontSize=${text}`,
     ],
   });
   const close = async () => {

@@ -96,7 +96,9 @@ test('a task is ticked off in its row of the month', async () => {
   );
   await isAccessible(page, 'the month with ticks');
   await page.click('[aria-label="Tue 24 Nov"] [aria-label="Done: Order waders"] + [role=button]');
-  await page.waitForSelector('[role=complementary] input[aria-label="Title"][value="Order waders"]');
+  await page.waitForSelector(
+    '::-p-xpath(//*[@role="complementary"]//textarea[@aria-label="Title"][text()="Order waders"])',
+  );
   assert.deepEqual(complaints, []);
   await leave(page);
 });
@@ -136,7 +138,7 @@ test('on a wide screen everything opens beside the board, which goes on; marked 
   const { page, complaints } = await openPage(stage, 'wide', 'demo', '/plan?view=week');
   const block = await boxOf(page, 'Grant report, section 2, 12:00');
   await page.mouse.click(block.x + 20, block.y + 12);
-  await page.waitForSelector('[role=complementary] input[aria-label="Title"]');
+  await page.waitForSelector('[role=complementary] textarea[aria-label="Title"]');
   assert.equal(await page.$('[role=dialog]'), null);
   await isAccessible(page, 'the week with details beside it');
   await press(page, 'Later');
@@ -146,13 +148,13 @@ test('on a wide screen everything opens beside the board, which goes on; marked 
   await press(page, 'Earlier');
   const free = await boxOf(page, 'Meeting Local press round');
   await drag(page, 'mouse', middle({ ...free, y: free.y + 70 }), middle({ ...free, y: free.y + 110 }));
-  await page.waitForSelector('[role=complementary] input[aria-label="Title"]');
+  await page.waitForSelector('[role=complementary] textarea[aria-label="Title"]');
   await page.keyboard.type('Weed the nursery beds');
   // other hours that are marked meanwhile are asked for, and the title stays
   const beside = await boxOf(page, 'Meeting Local press round');
   await drag(page, 'mouse', middle({ ...beside, y: free.y + 140 }), middle({ ...beside, y: free.y + 180 }));
   await eventually(async () => assert.match(await textOf(page, '[role=complementary]'), /13:15 – 13:45/));
-  await page.click('[role=complementary] input[aria-label="Title"]');
+  await page.click('[role=complementary] textarea[aria-label="Title"]');
   await page.keyboard.press('Enter');
   await boxOf(page, 'Meeting Weed the nursery beds, 13:15 – 13:45');
   assert.deepEqual(complaints, []);
@@ -162,18 +164,19 @@ test('on a wide screen everything opens beside the board, which goes on; marked 
 test('what is typed for a new task stays when it is left, and only “Discard” discards it', async () => {
   const { page, complaints } = await openPage(stage, 'phone', 'draft', '/tasks');
   await press(page, 'New task');
-  await page.waitForSelector('[role=dialog] input[aria-label="Title"]');
+  await page.waitForSelector('[role=dialog] textarea[aria-label="Title"]');
   await page.keyboard.type('Ring the mill');
   await page.type('input[aria-label="Estimate"]', '25m');
   await page.keyboard.press('Escape');
   await page.waitForFunction(() => document.querySelector('[role=dialog]') === null);
   await press(page, 'New task');
-  const value = (label: string) => page.$eval(`input[aria-label="${label}"]`, ({ value: text }) => text);
-  await page.waitForSelector('[role=dialog] input[aria-label="Title"]');
+  const value = (label: string) =>
+    page.$eval(`:is(input, textarea)[aria-label="${label}"]`, (field) => (field as HTMLInputElement).value);
+  await page.waitForSelector('[role=dialog] textarea[aria-label="Title"]');
   assert.deepEqual([await value('Title'), await value('Estimate')], ['Ring the mill', '25 min']);
   await press(page, 'Discard');
   await press(page, 'New task');
-  await page.waitForSelector('[role=dialog] input[aria-label="Title"]');
+  await page.waitForSelector('[role=dialog] textarea[aria-label="Title"]');
   assert.deepEqual([await value('Title'), await value('Estimate')], ['', '']);
   assert.deepEqual(complaints, []);
   await leave(page);

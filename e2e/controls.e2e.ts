@@ -144,9 +144,9 @@ test('a sheet takes the keyboard and gives it back to what opened it; a refusal 
 
   await tabTo(page, 'New');
   await pressKey(page, 'Enter');
-  await page.waitForSelector('[role=complementary] input[aria-label=Title]');
+  await page.waitForSelector('[role=complementary] textarea[aria-label=Title]');
   await press(page, 'Add it');
-  await page.waitForSelector('[role=complementary] input[aria-label=Title][aria-invalid=true]');
+  await page.waitForSelector('[role=complementary] textarea[aria-label=Title][aria-invalid=true]');
   await sees(page, 'A title is needed.');
   assert.deepEqual(complaints, []);
   await leave(page);

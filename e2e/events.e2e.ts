@@ -53,12 +53,12 @@ test('hours marked by dragging become an event, whose details save themselves an
   await sees(page, 'North weir');
   await sees(page, 'Join the call');
   await press(page, 'Edit event');
-  await page.click('input[aria-label="Title"]', { count: 3 });
+  await page.click('textarea[aria-label="Title"]', { count: 3 });
   await page.keyboard.type('Ladder, closed by Escape');
   await page.keyboard.press('Escape');
   await page.locator('[aria-label^="Meeting Ladder, closed by Escape"]').click();
   await press(page, 'Edit event');
-  await page.click('input[aria-label="Title"]', { count: 3 });
+  await page.click('textarea[aria-label="Title"]', { count: 3 });
   await page.keyboard.type('Ladder, left while typing');
   await page.reload();
   await settled(page);

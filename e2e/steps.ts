@@ -94,6 +94,14 @@ export async function tabTo(page: Page, label: string): Promise<void> {
 export const keyboardIsOn = (page: Page, label: RegExp): Promise<void> =>
   eventually(async () => assert.match(await called(page), label));
 
+/** Waits until what has the keyboard stands within what a selector finds. */
+export const keyboardIsIn = (page: Page, selector: string) =>
+  page.waitForFunction(
+    (part) => document.querySelector(part)?.contains(document.activeElement),
+    {},
+    selector,
+  );
+
 const called = (page: Page) =>
   page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? 'nothing');
 
@@ -215,26 +223,29 @@ export async function downloads(page: Page, folder: string) {
 
 const axeSource = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8');
 
-/** Fails when axe finds a violation on the page as it stands. */
-export async function isAccessible(page: Page, name: string): Promise<void> {
+/** Fails when axe finds a violation on the page as it stands, or in a part of it. */
+export async function isAccessible(page: Page, name: string, within = 'html'): Promise<void> {
   // a dialog that is just opening is none yet
   await page.waitForFunction(() => !document.querySelector('[aria-modal]:not([role=dialog])'));
   if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axeSource);
-  const found = await page.evaluate(async () => {
+  const found = await page.evaluate(async (part) => {
     // axe was put on the page by the line above
     const { axe } = window as unknown as {
       axe: {
-        run: (options: { resultTypes: string[]; preload: boolean }) => Promise<{
+        run: (
+          context: string,
+          options: { resultTypes: string[]; preload: boolean },
+        ) => Promise<{
           violations: { id: string; nodes: { html: string; failureSummary: string }[] }[];
         }>;
       };
     };
-    const { violations } = await axe.run({ resultTypes: ['violations'], preload: false });
+    const { violations } = await axe.run(part, { resultTypes: ['violations'], preload: false });
     return violations.flatMap(({ id, nodes }) =>
       nodes
         .slice(0, 3)
         .map(({ html, failureSummary }) => `${id}: ${html.slice(0, 300)}\n  ${failureSummary}`),
     );
-  });
+  }, within);
   assert.deepEqual(found, [], `axe on ${name}`);
 }

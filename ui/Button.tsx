@@ -68,7 +68,7 @@ export function IconButton({
       aria-label={label}
       disabled={disabled}
       onPress={onPress}
-      className={`h-11 w-11 items-center justify-center rounded-lg hover:bg-sunken ${disabled ? 'opacity-40' : ''}`}
+      className={`h-[44px] w-[44px] items-center justify-center rounded-lg hover:bg-sunken ${disabled ? 'opacity-40' : ''}`}
     >
       <Icon name={icon} colour={colour} />
     </Pressable>

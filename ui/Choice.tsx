@@ -28,7 +28,7 @@ export function Choice<T extends string>({ label, options, value, onChoose, hide
             aria-checked={option.value === value}
             tabIndex={tabStop(option.value === value, i === 0 && noneChosen)}
             onPress={() => onChoose(option.value)}
-            className={`min-h-[44px] justify-center border-b-2 px-2.5 hover:border-line ${option.value === value ? 'border-pine' : 'border-transparent'}`}
+            className={`min-h-[44px] min-w-[44px] items-center justify-center border-b-2 px-2.5 hover:border-line ${option.value === value ? 'border-pine' : 'border-transparent'}`}
           >
             <Words
               face={option.value === value ? 'strong' : 'text'}

@@ -1,7 +1,8 @@
-import { Suspense, useDeferredValue, useEffect, type ReactNode } from 'react';
+import { Suspense, useDeferredValue, useEffect, useRef, type ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import { announce } from './announce';
 import { Boundary } from './Boundary';
+import { elementOf } from './dom';
 import { IconButton } from './Button';
 import { belongsInPane, closePanel, usePanel, usePanels, type Opened } from './panels';
 import { useFocusBack } from './focusBack';
@@ -26,14 +27,36 @@ export function DetailsPane({ children }: { children: ReactNode }) {
   );
 }
 
+/** Escape closes the pane, unless something else is busy with it; `after` is done with what it showed. */
+export function useEscapeFromPane(isBusy: () => boolean, after?: (shown: Opened) => void): void {
+  useEffect(() => {
+    const onEscape = ({ key }: KeyboardEvent) => {
+      const { shown, hasPane } = usePanels.getState();
+      if (key !== 'Escape' || isBusy() || !hasPane || !shown || !belongsInPane(shown)) return;
+      closePanel();
+      after?.(shown);
+    };
+    // on its way down, as text fields keep their keys to themselves
+    window.addEventListener('keydown', onEscape, { capture: true });
+    return () => window.removeEventListener('keydown', onEscape, { capture: true });
+  }, [isBusy, after]);
+}
+
 function Shown({ panel }: { panel: Opened }) {
   const { useTitle, Content } = usePanel(panel);
   const title = useTitle(panel);
-  useFocusBack();
+  const head = useRef<View>(null);
+  const wentOn = useFocusBack();
   useEffect(() => announce(`Opened: ${title}`), [title]);
+  useEffect(() => {
+    const element = elementOf(head.current);
+    const pane = element?.closest('[role=complementary]');
+    // whoever goes on from one thing to another by keys stays here
+    if (wentOn && !pane?.contains(document.activeElement)) element?.focus();
+  }, [wentOn]);
   return (
     <ScrollView tabIndex={0} contentContainerClassName="gap-4 px-4 pb-6 pt-4">
-      <View className="flex-row items-start justify-between gap-2">
+      <View ref={head} tabIndex={-1} className="flex-row items-start justify-between gap-2">
         <View className="flex-1">
           <Heading level={2}>{title}</Heading>
         </View>

@@ -17,6 +17,8 @@ export type FieldProps<T> = {
   onSave: (value: T) => boolean | string | void;
   placeholder?: string;
   multiline?: boolean;
+  /** One line that takes as many as its words need, so that none of it is out of sight. */
+  wraps?: boolean;
   hideLabel?: boolean;
   focusFirst?: boolean;
   /** Why the value was refused elsewhere, as by the button that wanted to use it. */
@@ -40,7 +42,8 @@ export function Field<T>({
   read,
   onSave,
   placeholder,
-  multiline,
+  multiline = false,
+  wraps = false,
   hideLabel,
   focusFirst,
   refusal = null,
@@ -73,7 +76,8 @@ export function Field<T>({
 
   useEffect(() => takeHold?.(input.current), [takeHold]);
 
-  const change = (to: string) => {
+  const change = (given: string) => {
+    const to = wraps ? given.replace(/\s*\n\s*/g, ' ') : given;
     setTyped(to);
     if (adding) keepDraft(label, to);
   };
@@ -97,9 +101,14 @@ export function Field<T>({
   };
   const pressed = (event: NativeSyntheticEvent<TextInputKeyPressEventData>) => {
     const { key, shiftKey } = keyPressed(event);
-    if (!onShiftEnter || key !== 'Enter' || !shiftKey) return;
-    event.preventDefault();
-    onShiftEnter();
+    if (key !== 'Enter') return;
+    if (shiftKey && onShiftEnter) {
+      event.preventDefault();
+      onShiftEnter();
+    } else if (wraps) {
+      event.preventDefault();
+      enter();
+    }
   };
 
   useLeaving(adding ? undefined : save);
@@ -122,13 +131,13 @@ export function Field<T>({
         onChangeText={change}
         onBlur={adding ? undefined : save}
         onSubmitEditing={enter}
-        onKeyPress={onShiftEnter && pressed}
+        onKeyPress={onShiftEnter || wraps ? pressed : undefined}
         placeholder={placeholder}
         placeholderTextColor="var(--ink-soft)"
-        multiline={multiline}
+        multiline={multiline || wraps}
         // it grows with what is typed, up to where it scrolls
-        numberOfLines={multiline ? Math.max(3, Math.min(14, typed.split('\n').length + 1)) : undefined}
-        className={`min-h-[44px] rounded-lg border bg-surface px-3 py-2.5 font-text text-base text-ink ${problem ? 'border-brick' : 'border-field'}`}
+        numberOfLines={multiline ? Math.max(3, Math.min(14, typed.split('\n').length + 1)) : 1}
+        className={`min-h-[44px] rounded-lg border bg-surface px-3 py-2.5 font-text text-base text-ink ${wraps ? '[field-sizing:content]' : ''} ${problem ? 'border-brick' : 'border-field'}`}
       />
       {problem && (
         <Words id={id} size="xs" tone="brick" role="alert">

@@ -4,7 +4,7 @@ import { tabStop } from './choiceKeys';
 
 /** How a choice in a row of small pictures is drawn. */
 export const swatch = (chosen: boolean) =>
-  `h-11 w-9 items-center justify-center border-b-2 ${chosen ? 'border-edge' : 'border-transparent hover:border-line'}`;
+  `h-[44px] w-[44px] lg:w-9 items-center justify-center border-b-2 ${chosen ? 'border-edge' : 'border-transparent hover:border-line'}`;
 
 type HueChoiceProps = { of: string; value: Hue; onChoose: (hue: Hue) => void };
 

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { ScrollView, View } from 'react-native';
 import { usePageTitle } from './announce';
+import { isLarge } from './textScale';
 import { UndoButtons } from './UndoButtons';
 import { Heading, Words } from './Words';
 
@@ -16,7 +17,7 @@ type ScreenHeadProps = {
 export function ScreenHead({ title, about, page = title, children }: ScreenHeadProps) {
   usePageTitle(page);
   return (
-    <View className="flex-row items-start justify-between gap-x-3">
+    <View className={`flex-row items-start justify-between gap-x-3 ${isLarge ? 'flex-wrap' : ''}`}>
       <View className="shrink lg:flex-row lg:items-baseline lg:gap-x-3">
         <Heading>{title}</Heading>
         {about && <Words tone="soft">{about}</Words>}

@@ -6,3 +6,6 @@ const textScale =
 
 /** Pixels that hold text of the usual size, as text of the browser's own size asks for. */
 export const forText = (pixels: number): number => pixels * textScale;
+
+/** Whether text is so large that a line holds much less than usual. */
+export const isLarge: boolean = textScale > 1.1;

@@ -64,9 +64,6 @@ function useBlockState(block: Block, now: number) {
   };
 }
 
-/** Cards this high have room for buttons beside their words. */
-const BUTTON = forText(44);
-
 /** Narrow cards this high have room for a tick below their title. */
 const TICK_BELOW = forText(88);
 
@@ -95,7 +92,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
   });
   if (!task) return null;
   const roomy = box.height >= TWO_LINES && !box.narrow;
-  const roomForButton = box.height >= BUTTON && box.alone && !box.narrow;
+  const roomForButton = box.height >= 44 && box.alone && !box.narrow;
   const roomForTick = box.narrow && !box.sliver && box.height >= TICK_BELOW;
   const look = picked
     ? 'border-pine bg-surface'
@@ -122,7 +119,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
       ]
         .filter(Boolean)
         .join(', ')}
-      className={`hue-${hue} absolute cursor-grab touch-manipulation select-none overflow-hidden rounded-r-lg border ${box.narrow ? 'pl-1.5' : 'pl-3'} ${roomForButton ? 'pr-[5.5rem]' : roomForHandle(box) || (box.narrow ? 'pr-0.5' : 'pr-2')} ${look} ${lifted ? 'opacity-50' : ''} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
+      className={`hue-${hue} absolute cursor-grab touch-manipulation select-none overflow-hidden rounded-r-lg border ${box.narrow ? 'pl-1.5' : 'pl-3'} ${roomForButton ? 'pr-[88px]' : roomForHandle(box) || (box.narrow ? 'pr-0.5' : 'pr-2')} ${look} ${lifted ? 'opacity-50' : ''} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
       style={placeOf(box)}
     >
       <EdgeMark />

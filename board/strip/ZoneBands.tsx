@@ -19,7 +19,7 @@ import { useDrag } from '../drag/dragStore';
 import type { Scale } from './scale';
 
 /** How wide the band with the names is: where there is room for words, and where there is not. */
-const BAND = { single: 20, named: 16, bare: 4 };
+const BAND = { single: 24, named: 16, bare: 4 };
 
 /** A stretch has to be this high (pixels) to bear its name upright. */
 const NAMED = forText(30);
@@ -125,24 +125,28 @@ function Stretch({ one, span, band, scale, single, hue, hours, lit }: StretchPro
       className={`hue-${hue} absolute left-0 right-0 ${lit ? 'bg-fill' : 'zone-tint'}`}
       style={{ top, height: height - 1 }}
     >
-      <button
-        type="button"
-        tabIndex={single ? 0 : -1}
-        aria-label={words.filter(Boolean).join(', ')}
-        onClick={() => openPanel({ kind: 'zoneOn', zoneId: one.zone.id, date: one.date })}
-        className="absolute bottom-0 left-0 top-0 flex cursor-pointer items-center overflow-hidden border-0 bg-fill p-0 hover:bg-surface"
-        style={{ width: band }}
-      >
-        {one.change && <span className="absolute left-0 top-0 h-1 w-full bg-edge" />}
-        {named && (
-          <span
-            className="max-h-full overflow-hidden whitespace-nowrap font-text text-xs text-edge [text-overflow:ellipsis] [writing-mode:vertical-rl]"
-            style={{ lineHeight: `${band}px` }}
-          >
-            {plainly(name)}
-          </span>
-        )}
-      </button>
+      {band === BAND.bare ? (
+        <div aria-hidden className="absolute bottom-0 left-0 top-0 bg-fill" style={{ width: band }} />
+      ) : (
+        <button
+          type="button"
+          tabIndex={single ? 0 : -1}
+          aria-label={words.filter(Boolean).join(', ')}
+          onClick={() => openPanel({ kind: 'zoneOn', zoneId: one.zone.id, date: one.date })}
+          className="absolute bottom-0 left-0 top-0 flex cursor-pointer items-center overflow-hidden border-0 bg-fill p-0 hover:bg-surface"
+          style={{ width: band }}
+        >
+          {one.change && <span className="absolute left-0 top-0 h-1 w-full bg-edge" />}
+          {named && (
+            <span
+              className="max-h-full overflow-hidden whitespace-nowrap font-text text-xs text-edge [text-overflow:ellipsis] [writing-mode:vertical-rl]"
+              style={{ lineHeight: `${band}px` }}
+            >
+              {plainly(name)}
+            </span>
+          )}
+        </button>
+      )}
     </div>
   );
 }

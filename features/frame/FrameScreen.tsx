@@ -2,8 +2,8 @@ import { useEffect } from 'react';
 import { ScrollView, View } from 'react-native';
 import { kindsOf } from '@/core/frame/kinds';
 import { useWorkspace } from '@/state/shown';
-import { DetailsPane } from '@/ui/DetailsPane';
-import { usePanels } from '@/ui/panels';
+import { DetailsPane, useEscapeFromPane } from '@/ui/DetailsPane';
+import { isCovered, usePanels } from '@/ui/panels';
 import { usePageTitle } from '@/ui/announce';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
@@ -27,6 +27,7 @@ export function FrameScreen() {
   const named = useNamedKinds(({ brushes }) => brushes);
   const held = useHeldHere(frame, week);
   useAskedZone(frame);
+  useEscapeFromPane(isCovered);
   usePageTitle('The frame of the week');
   useEffect(() => {
     usePanels.setState({ hasPane: wide });

@@ -34,7 +34,7 @@ export function ZoneFields({ frameId, zoneId }: Panels['zone']) {
   const { minutes, by } = takenFrom(frame.zones, zoneId);
   return (
     <View className="gap-4">
-      <Field label="Name" text={zone.name} read={readTitle} onSave={(name) => set({ name })} />
+      <Field label="Name" wraps text={zone.name} read={readTitle} onSave={(name) => set({ name })} />
       <Times zone={zone} set={set} />
       {minutes > 0 && (
         <Words tone="soft">

@@ -109,7 +109,7 @@ function DayHead({ plan, today, wide, onOpen }: HeadProps) {
       ref={attach}
       role="button"
       onPress={() => onOpen(date)}
-      className={`flex-1 gap-1 border-l border-line hover:bg-surface ${wide ? 'px-2 pb-1.5 pt-1' : 'items-center py-1'}`}
+      className={`flex-1 gap-1 border-l border-line hover:bg-surface focus-visible:[outline-offset:-2px] ${wide ? 'px-2 pb-1.5 pt-1' : 'items-center py-1'}`}
     >
       <View className={wide ? 'flex-row items-baseline gap-1.5' : 'items-center'}>
         <Words size={wide ? 'base' : 'xs'} tone={isToday ? 'amber' : 'ink'} face="strong">

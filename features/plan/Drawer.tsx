@@ -23,7 +23,7 @@ export function Drawer({ date }: { date: string }) {
   const fromPlan = useDrag(({ dragged }) => dragged !== null && placeOf(dragged) !== undefined);
   return (
     <View ref={attach} className="not-printed border-t border-line bg-surface">
-      <View className="h-[52px] flex-row items-center justify-between gap-3 px-4">
+      <View className="min-h-[52px] flex-row items-center justify-between gap-3 px-4">
         <Pressable
           role="button"
           aria-expanded={open}
@@ -31,7 +31,7 @@ export function Drawer({ date }: { date: string }) {
           className="min-h-[44px] flex-1 justify-center"
         >
           <Words face="strong">{fromPlan ? 'Let go here to take it off' : 'To place'}</Words>
-          <Words size="xs" tone="soft">
+          <Words size="xs" tone="soft" numberOfLines={1}>
             {countWords(tasks)} · {open ? 'close' : 'open'}
           </Words>
         </Pressable>

@@ -34,7 +34,7 @@ export function Fold({ folded, children }: { folded: Folded; children: ReactNode
         role="button"
         aria-expanded={open}
         onPress={() => useFold.setState({ open: !open })}
-        className="min-h-[44px] flex-row items-center gap-2 px-4"
+        className="min-h-[44px] flex-row items-center gap-2 px-4 focus-visible:[outline-offset:-2px]"
       >
         <Words className="sr-only">About {about}: </Words>
         <View className="flex-1">

@@ -45,60 +45,11 @@ export function Lens() {
   };
   return (
     <View className="gap-5">
-      <Choice
-        label="Colour by"
-        value={colourBy}
-        onChoose={(to) => store.run(changeSettings, { colourBy: to })}
-        options={[
-          { value: 'list', name: 'list' },
-          { value: 'category', name: 'category' },
-          { value: 'priority', name: 'priority' },
-          { value: 'state', name: 'state' },
-        ]}
-      />
-      <Legend entries={legendOf(workspace)} />
-      {!wide && (
-        <View className="flex-row items-center justify-between">
-          <Words>Height of the hours</Words>
-          <View className="flex-row">
-            <HourScale />
-          </View>
+      {hidesSomething(settings) && (
+        <View className="flex-row">
+          <Button label="Show all" onPress={showAll} />
         </View>
       )}
-      <CheckBox
-        label="Zones of the frame behind the days"
-        checked={settings.showZones}
-        onToggle={toggleZones}
-      />
-      <View className="flex-row flex-wrap">
-        <Button
-          label="What is left of the week…"
-          kind="quiet"
-          onPress={() => openPanel({ kind: 'left', week: date })}
-        />
-        <Button label="Shape the week…" kind="quiet" onPress={shape} />
-      </View>
-      <CheckBox
-        label="“Days” leaves out days off"
-        checked={settings.skipDaysOff}
-        onToggle={() => store.run(changeSettings, { skipDaysOff: !settings.skipDaysOff })}
-      />
-      <Part title="Time zones">
-        <Zones />
-      </Part>
-      <Part title="Calendars">
-        <View>
-          {calendars.values().map(({ id, name, hidden = false }) => (
-            <CheckBox
-              key={id}
-              label={name}
-              says={`Show the calendar ${name}`}
-              checked={!hidden}
-              onToggle={() => store.run(editCalendar, { id, hidden: !hidden })}
-            />
-          ))}
-        </View>
-      </Part>
       <Part title="Lists">
         <View>
           {lists.values().map(({ id, name }) => (
@@ -142,14 +93,65 @@ export function Lens() {
           onToggle={() => leaveOut(leftOut, { done: !leftOut.done })}
         />
       </Part>
-      {hidesSomething(settings) && (
-        <View className="flex-row">
-          <Button label="Show all" onPress={showAll} />
+      <Part title="Calendars">
+        <View>
+          {calendars.values().map(({ id, name, hidden = false }) => (
+            <CheckBox
+              key={id}
+              label={name}
+              says={`Show the calendar ${name}`}
+              checked={!hidden}
+              onToggle={() => store.run(editCalendar, { id, hidden: !hidden })}
+            />
+          ))}
         </View>
-      )}
+      </Part>
       <Words size="xs" tone="soft">
         Loads and collisions are those of the whole plan, whatever is in sight.
       </Words>
+      <Part title="Looks">
+        <Choice
+          label="Colour by"
+          value={colourBy}
+          onChoose={(to) => store.run(changeSettings, { colourBy: to })}
+          options={[
+            { value: 'list', name: 'list' },
+            { value: 'category', name: 'category' },
+            { value: 'priority', name: 'priority' },
+            { value: 'state', name: 'state' },
+          ]}
+        />
+        <Legend entries={legendOf(workspace)} />
+      </Part>
+      {!wide && (
+        <View className="flex-row items-center justify-between">
+          <Words>Height of the hours</Words>
+          <View className="flex-row">
+            <HourScale />
+          </View>
+        </View>
+      )}
+      <CheckBox
+        label="Zones of the frame behind the days"
+        checked={settings.showZones}
+        onToggle={toggleZones}
+      />
+      <View className="flex-row flex-wrap">
+        <Button
+          label="What is left of the week…"
+          kind="quiet"
+          onPress={() => openPanel({ kind: 'left', week: date })}
+        />
+        <Button label="Shape the week…" kind="quiet" onPress={shape} />
+      </View>
+      <CheckBox
+        label="“Days” leaves out days off"
+        checked={settings.skipDaysOff}
+        onToggle={() => store.run(changeSettings, { skipDaysOff: !settings.skipDaysOff })}
+      />
+      <Part title="Time zones">
+        <Zones />
+      </Part>
     </View>
   );
 }

@@ -17,6 +17,7 @@ import { openPanel } from '@/ui/panels';
 import { HourScale } from '@/board/strip/HourScale';
 import type { PlanView } from '@/board/days/useView';
 import { usePageTitle } from '@/ui/announce';
+import { isLarge } from '@/ui/textScale';
 import { useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
 
@@ -49,7 +50,7 @@ export function PlanHead(place: Props) {
       <View className="flex-row items-center justify-between px-4 pt-2">
         <View className="shrink flex-row items-center gap-1">
           <View className="shrink">
-            <Heading tight={wide && !roomy}>{title}</Heading>
+            <Heading tight={wide ? !roomy : isLarge}>{title}</Heading>
           </View>
           <IconButton
             label={view === 'day' ? 'The day before' : 'Earlier'}

@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { IconButton } from '@/ui/Button';
 import { belongsInPane, usePanels } from '@/ui/panels';
+import { isLarge } from '@/ui/textScale';
 import { useWide } from '@/ui/useWide';
 import { usePicked } from '@/board/picked';
 import type { PlanView } from '@/board/days/useView';
@@ -49,7 +50,7 @@ export function PlanScreen(place: PlanView) {
     <View role="main" className="flex-1 flex-row low:flex-none">
       {wide && (panes.tasks || choosing) && <ToPlacePane date={date} />}
       <View className="flex-1">
-        <PlanHead {...place} fit={fit} roomy={!details}>
+        <PlanHead {...place} fit={fit} roomy={!details && !isLarge}>
           {wide && (
             <IconButton
               label={panes.tasks ? 'Hide the tasks to place' : 'Show the tasks to place'}

@@ -3,7 +3,8 @@ import { isTaken, keyOf, keys } from '@/board/keyTable';
 import { stepped, views } from '@/core/plan/views';
 import { useDrag } from '@/board/drag/dragStore';
 import { cardId } from '@/board/drag/drop';
-import { belongsInPane, closePanel, isCovered, openPanel, usePanels } from '@/ui/panels';
+import { useEscapeFromPane } from '@/ui/DetailsPane';
+import { isCovered, openPanel, type Opened } from '@/ui/panels';
 import type { PlanView } from '@/board/days/useView';
 import { blocksIn } from '@/core/tasks/places';
 import { dateOf, dayOf } from '@/core/time/zone';
@@ -45,12 +46,9 @@ function goToNow(): void {
 /** Whether something lies over the plan or is held, so that the keys belong to it. */
 const isBusy = () => useDrag.getState().dragged !== null || isCovered();
 
-/** Closes the details pane; what was opened there has the keyboard again. */
-function closeDetails(): void {
-  const { shown, hasPane } = usePanels.getState();
-  if (!hasPane || !belongsInPane(shown)) return;
-  closePanel();
-  if (shown?.kind === 'task' && shown.blockId) document.getElementById(cardId(shown.blockId))?.focus();
+/** After the details of a block it has the keyboard again. */
+function backToBlock(shown: Opened): void {
+  if (shown.kind === 'task' && shown.blockId) document.getElementById(cardId(shown.blockId))?.focus();
 }
 
 /**
@@ -82,12 +80,5 @@ export function usePlanKeys({ view, date, today, onDate, onView }: PlanView, fit
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, [view, date, today, onDate, onView, fit]);
-  useEffect(() => {
-    const onEscape = ({ key }: KeyboardEvent) => {
-      if (key === 'Escape' && !isBusy()) closeDetails();
-    };
-    // on its way down, as text fields keep their keys to themselves
-    window.addEventListener('keydown', onEscape, { capture: true });
-    return () => window.removeEventListener('keydown', onEscape, { capture: true });
-  }, []);
+  useEscapeFromPane(isBusy, backToBlock);
 }

@@ -54,7 +54,7 @@ export function ListFilter({ value, onChoose, counts }: Props) {
               aria-checked={chosen}
               tabIndex={tabStop(chosen)}
               onPress={() => onChoose(shelf)}
-              className={`hue-${hue} min-h-[44px] flex-row items-center gap-1.5 border-b-2 px-2.5 ${chosen ? 'border-edge bg-surface' : 'border-transparent hover:border-line'}`}
+              className={`hue-${hue} min-h-[44px] min-w-[44px] flex-row items-center justify-center gap-1.5 border-b-2 px-2.5 ${chosen ? 'border-edge bg-surface' : 'border-transparent hover:border-line'}`}
             >
               {icon && <Icon name={icon} size={16} colour="edge" />}
               <Words face={chosen ? 'strong' : 'text'}>{name}</Words>

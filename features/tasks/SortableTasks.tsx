@@ -92,7 +92,7 @@ function SortableLine({ task, among }: { task: Task; among: readonly Id[] }) {
             aria-label={`Move ${task.title}`}
             {...webProps({ onClick: () => openPanel({ kind: 'actions', taskId: task.id, among }) })}
             {...({ ...listeners, 'aria-describedby': attributes['aria-describedby'] } as object)} // DOM listeners and attributes
-            className="h-11 w-7 cursor-grab touch-manipulation select-none items-center justify-center"
+            className="h-[44px] w-[44px] cursor-grab touch-manipulation select-none items-center justify-center lg:w-7"
           >
             <Icon name="grip" size={18} colour="ink-soft" />
           </View>

@@ -67,7 +67,7 @@ export function TaskLine({ task, grip, choice }: Props) {
           aria-checked={choice.chosen}
           aria-label={`Choose: ${task.title}`}
           onPress={choice.onChoose}
-          className="h-11 w-11 items-center justify-center"
+          className="h-[44px] w-[44px] items-center justify-center"
         >
           <Tick ticked={choice.chosen} look="on" size={22} />
         </Pressable>

@@ -130,7 +130,9 @@ export function TasksScreen() {
             ) : isAside ? (
               <View />
             ) : (
-              <Choice label="Order" hideLabel value={order} onChoose={setOrder} options={orderNames} />
+              <View className="shrink">
+                <Choice label="Order" hideLabel value={order} onChoose={setOrder} options={orderNames} />
+              </View>
             )}
             <View className="flex-row flex-wrap">
               {asTable ? (

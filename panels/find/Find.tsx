@@ -105,7 +105,7 @@ function Row({ thing, onOpen }: RowProps) {
       {thing.kind === 'task' ? (
         <TickBox task={thing.task} />
       ) : (
-        <View className="h-11 w-11 items-center justify-center">
+        <View className="h-[44px] w-[44px] items-center justify-center">
           <Icon name={thing.kind === 'event' ? 'calendar' : 'pen'} size={18} colour="ink-soft" />
         </View>
       )}

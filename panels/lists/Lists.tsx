@@ -125,7 +125,7 @@ function ListRow({ list, lists, held }: RowProps) {
           <View
             aria-hidden
             {...webProps({ dataSet: { grip: id } })}
-            className="h-11 w-9 cursor-grab touch-manipulation items-center justify-center"
+            className="h-[44px] w-[44px] cursor-grab touch-manipulation items-center justify-center lg:w-9"
           >
             <Icon name="grip" size={18} colour="ink-soft" />
           </View>

@@ -52,7 +52,7 @@ export function EventFields({ event, meeting }: { event: CalendarEvent; meeting:
   return (
     <View className="gap-4">
       {repeats && <ScopeChoice value={scope} onChoose={setScope} />}
-      <Field label="Title" text={title} read={readTitle} onSave={(to) => set({ title: to })} />
+      <Field label="Title" wraps text={title} read={readTitle} onSave={(to) => set({ title: to })} />
       <WithMonth
         of="Start"
         chosen={day}

@@ -81,6 +81,7 @@ export function NewEvent({ from: start, minutes }: Panels['newEvent']) {
         control={control}
         name="title"
         label="Title"
+        wraps
         text={same}
         focusFirst
         read={readName}

@@ -51,6 +51,7 @@ export function NewTask() {
         control={control}
         name="title"
         label="Title"
+        wraps
         text={(title) => title}
         read={readName}
         focusFirst

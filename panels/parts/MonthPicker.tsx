@@ -32,7 +32,7 @@ const labels = {
   labelPrevious: () => 'The month before',
   labelNext: () => 'The month after',
 };
-const button = 'flex h-11 w-11 items-center justify-center rounded-lg hover:bg-sunken';
+const button = 'flex h-[44px] w-[44px] items-center justify-center rounded-lg hover:bg-sunken';
 const classNames = {
   month: 'grid grid-cols-[44px_1fr_44px] items-center gap-y-1',
   month_caption: 'text-center font-strong text-sm text-ink',

@@ -71,13 +71,13 @@ function Quick({ text: given = '', notes: givenNotes = '' }: Panels['quick']) {
         value={text}
         onChangeText={take}
         onKeyPress={(event) => {
-          const { key, shiftKey, ctrlKey } = keyPressed(event);
+          const { key, shiftKey, ctrlKey, altKey } = keyPressed(event);
           if (key === 'ArrowUp' && text === '' && last !== '') type(last);
           if (key !== 'Enter') return;
           // it is one line, however many it takes to show
           event.preventDefault();
           if (shiftKey) typed.setNotes(notes ?? '');
-          else make(ctrlKey ? 'scratch' : kind);
+          else make(ctrlKey ? 'scratch' : altKey ? 'event' : kind);
         }}
         className="rounded-lg border border-ink-soft bg-surface px-3 py-2.5 font-text text-base text-ink"
       />
@@ -113,8 +113,8 @@ function Quick({ text: given = '', notes: givenNotes = '' }: Panels['quick']) {
         {text.trim() === '' ? (
           <Words size="xs" tone="soft">
             In plain words, in any order: a day and an hour, a length, “by Friday”, “urgent”, “in” a list,
-            “every Monday”. Several lines can be pasted at once. Shift and Enter go on to notes, Ctrl and
-            Enter make a scratch note of it, the arrow up brings back the last line.
+            “every Monday”. Several lines can be pasted at once. Shift and Enter go on to notes, Alt and
+            Enter make an event of it, Ctrl and Enter a scratch note, the arrow up brings back the last line.
           </Words>
         ) : titleMissing ? (
           <Words tone="brick">A title is missing: what shall be done?</Words>

@@ -35,7 +35,7 @@ export function Steps({ task }: { task: Task }) {
             aria-checked={step.doneAt !== null}
             aria-label={`Step done: ${step.title}`}
             onPress={() => change(step.id, { doneAt: step.doneAt === null ? here().now : null })}
-            className="h-11 w-9 items-center justify-center"
+            className="h-[44px] w-[44px] items-center justify-center lg:w-9"
           >
             <Tick ticked={step.doneAt !== null} look="done" size={20} />
           </Pressable>

@@ -90,7 +90,7 @@ export function TaskDetails({ id, blockId, trayId }: TaskDetailsProps) {
       <Aside task={task} />
       <MessagesOf taskId={id} />
       {repeating && <ScopeChoice value={scope} onChoose={setScope} />}
-      <Field label="Title" text={task.title} read={readTitle} onSave={(title) => edit({ title })} />
+      <Field label="Title" wraps text={task.title} read={readTitle} onSave={(title) => edit({ title })} />
       {block && <BlockFields block={block} />}
       <Parts task={task} />
       <Steps task={task} />

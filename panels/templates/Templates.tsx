@@ -53,7 +53,7 @@ function TemplateRow({ template }: { template: BlockTemplate }) {
     <View role="group" aria-label={`Template ${name}`} className="gap-2 border-l-4 border-line pl-3">
       <View className="flex-row items-end gap-2">
         <View className="flex-1">
-          <Field label="Name" text={name} read={readTitle} onSave={(to) => edit({ name: to })} />
+          <Field label="Name" wraps text={name} read={readTitle} onSave={(to) => edit({ name: to })} />
         </View>
         <View className="w-24">
           <Field

@@ -202,6 +202,7 @@ export function DecisionOn({ task, onDecided, onLeft }: Props) {
       </View>
       <Field
         label="Reword it"
+        wraps
         text={task.title}
         read={readTitle}
         onSave={(title) => store.run(editTask, { id: task.id, title })}

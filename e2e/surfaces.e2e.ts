@@ -1,0 +1,226 @@
+import assert from 'node:assert/strict';
+import { after, before, test } from 'node:test';
+import type { KeyInput, Page } from 'puppeteer-core';
+import { leave, openPage, openStage, settled, type Size, type Stage } from './browser';
+import { eventually, focus, isAccessible, keyboardIsIn, press, pressText, unfold } from './steps';
+
+let stage: Stage;
+before(async () => void (stage = await openStage()));
+after(() => stage.close());
+
+/** What within a part of the page cannot be worked as it should be, each in a line; empty where all can. */
+const faults = (page: Page, within: string, size: Size) =>
+  page.evaluate(
+    (part, least) => {
+      const seen = (element: Element) =>
+        !element.closest('[aria-hidden=true], [inert], .sr-only') && element.getClientRects().length > 0;
+      const named = (element: Element) =>
+        `${element.getAttribute('role') ?? element.tagName} “${(element.getAttribute('aria-label') ?? element.textContent ?? '').slice(0, 40)}”`;
+      const all = (selector: string) =>
+        [...document.querySelectorAll<HTMLElement>(`${part} :is(${selector})`)].filter(seen);
+      // what is drawn to the scale of time is as high as its time; its details and “Place…” do the same
+      const toScale =
+        '[aria-roledescription], [aria-label^="Zone "], [aria-label^="Hours of"] *, [role=gridcell]';
+      const small = all('a, button, input, textarea, [role=button], [role=radio], [role=checkbox]')
+        .filter((element) => !element.matches(toScale))
+        .flatMap((element) => {
+          const { width, height } = element.getBoundingClientRect();
+          return Math.min(width, height) < least - 0.5
+            ? [`${named(element)} is ${Math.round(width)} × ${Math.round(height)}`]
+            : [];
+        });
+      const groups = all('[role=radiogroup]').flatMap((group) => {
+        const stops = group.querySelectorAll('[role=radio][tabindex="0"]').length;
+        return stops === 1 ? [] : [`${named(group)} has ${stops} stops of Tab`];
+      });
+      const boxes = all('[role=checkbox]')
+        .filter(({ tabIndex, ariaChecked }) => tabIndex !== 0 || !ariaChecked)
+        .map((box) => `${named(box)} is no stop of Tab`);
+      const rings = all('a, button, input, textarea, [tabindex="0"]').flatMap((element) => {
+        element.focus();
+        const { outlineWidth, outlineOffset } = getComputedStyle(element);
+        const ring = Number.parseFloat(outlineWidth) + Number.parseFloat(outlineOffset);
+        const { left, top, right, bottom } = element.getBoundingClientRect();
+        let around = element.parentElement;
+        while (around && getComputedStyle(around).overflow === 'visible') around = around.parentElement;
+        const edge = around?.getBoundingClientRect();
+        const fits =
+          !edge ||
+          bottom - top > edge.height - 8 ||
+          (left - ring >= edge.left - 1 &&
+            right + ring <= edge.right + 1 &&
+            top - ring >= edge.top - 1 &&
+            bottom + ring <= edge.bottom + 1);
+        return fits && Number.parseFloat(outlineWidth) > 0
+          ? []
+          : [`the ring of ${named(element)} is cut off`];
+      });
+      return [...small, ...groups, ...boxes, ...rings];
+    },
+    within,
+    size === 'phone' ? 44 : 24,
+  );
+
+/** Fields that cut off what stands in them when the window is as narrow as at 400 %. */
+async function cutAt320(page: Page): Promise<string[]> {
+  const usual = page.viewport();
+  await page.setViewport({ width: 320, height: 844, hasTouch: true, isMobile: true });
+  const cut = await page.$$eval('input, textarea', (all) =>
+    all
+      .filter((field) => field.getClientRects().length > 0 && field.scrollWidth > field.clientWidth + 1)
+      .map((field) => `${field.getAttribute('aria-label')} cuts “${field.value}”`),
+  );
+  await page.setViewport(usual);
+  return cut;
+}
+
+type Surface = {
+  readonly name: string;
+  readonly open: (page: Page, size: Size) => Promise<unknown>;
+  readonly only?: Size;
+};
+
+const key = (name: KeyInput) => (page: Page) => page.keyboard.press(name);
+const pressing =
+  (...labels: string[]) =>
+  async (page: Page) => {
+    for (const label of labels) await press(page, label);
+  };
+const task = 'Map of bank repairs, 10:30';
+
+/** All places, and what opens from them. */
+const places: readonly { readonly at: string; readonly opens: readonly Surface[] }[] = [
+  {
+    at: '/plan?view=day',
+    opens: [
+      { name: 'the quick line', open: key('l') },
+      { name: 'finding', open: key('o') },
+      { name: 'a new task', open: key('w') },
+      { name: 'messages of late', open: key('m') },
+      { name: 'the keys', open: key('?') },
+      { name: 'something new', open: key('a') },
+      { name: 'the lens', open: key('v') },
+      { name: 'the views', open: pressing('View: Day'), only: 'phone' },
+      { name: 'a day to go to', open: pressing('Go to a day') },
+      { name: 'the seal', open: pressing('Seal') },
+      { name: 'a zone on a day', open: pressing('Zone Fieldwork') },
+      { name: 'free time', open: (page) => pressText(page, 'what fits…') },
+      { name: 'a meeting', open: pressing('Meeting Flood forum') },
+      { name: 'a task', open: pressing(task) },
+      { name: 'a place for it', open: pressing(task, 'Place…') },
+      { name: 'a later day for it', open: pressing(task, 'Later: Map') },
+      { name: 'time added to it', open: pressing(task, 'Add time…') },
+      {
+        name: 'time spent',
+        open: async (page) => {
+          await focus(page, '[aria-label^="Check gauge readings, 09:30"]');
+          await page.keyboard.press('e');
+        },
+      },
+      {
+        name: 'what is left of the week',
+        open: pressing('What the plan shows', 'What is left of the week…'),
+      },
+      {
+        name: 'the room of a day',
+        open: async (page, size) => {
+          if (size === 'phone') {
+            await unfold(page);
+            return press(page, 'What takes the room');
+          }
+          await page.click('::-p-xpath((//*[@role="button"][contains(., "planned of")])[last()])');
+        },
+      },
+    ],
+  },
+  { at: '/plan?view=days', opens: [] },
+  { at: '/plan?view=week', opens: [] },
+  { at: '/plan?view=month', opens: [] },
+  { at: '/plan?view=agenda', opens: [] },
+  {
+    at: '/tasks',
+    opens: [
+      { name: 'triage', open: pressing('Go through the inbox') },
+      { name: 'what is done with a task', open: pressing('Move Small things') },
+      { name: 'lists', open: pressing('Edit lists…') },
+    ],
+  },
+  { at: '/review', opens: [] },
+  {
+    at: '/settings',
+    opens: [
+      { name: 'categories', open: pressing('Edit categories…') },
+      { name: 'templates', open: pressing('Edit templates…') },
+    ],
+  },
+  {
+    at: '/frame',
+    opens: [
+      { name: 'the guided start', open: pressing('Guided start') },
+      { name: 'frames', open: pressing('Frames…') },
+    ],
+  },
+  { at: '/today', opens: [] },
+];
+
+const DIALOG = '[role=dialog]';
+const PANE = '[role=complementary]';
+
+/** Waits for what opens, and gives where it stands; what lies beneath a sheet cannot be reached. */
+async function opened(page: Page, name: string): Promise<string> {
+  await page.waitForSelector(`${DIALOG} [aria-label=Close], ${PANE} [aria-label="Close the details"]`);
+  if (!(await page.$(DIALOG))) return PANE;
+  await keyboardIsIn(page, DIALOG);
+  assert.ok(await page.$('[inert] [role=main]'), `beneath ${name} nothing can be reached`);
+  return DIALOG;
+}
+
+/** Leaves what is open, by which the keyboard comes back to the screen. */
+async function left(page: Page, name: string): Promise<void> {
+  await page.keyboard.press('Escape');
+  await page.waitForFunction(
+    (open) => !document.querySelector(open),
+    {},
+    `${DIALOG}, ${PANE} [aria-label="Close the details"]`,
+  );
+  await eventually(async () =>
+    assert.notEqual(await page.evaluate(() => document.activeElement?.tagName), 'BODY', `after ${name}`),
+  );
+}
+
+for (const size of ['phone', 'wide'] as const)
+  test(`every place and all that opens from it can be worked by everyone, ${size}`, async () => {
+    const { page, complaints } = await openPage(stage, size, 'demo', '/today');
+    // tsx names functions by this, in pages too
+    await page.evaluateOnNewDocument('globalThis.__name = (named) => named');
+    const found: string[] = [];
+    const look = async (name: string, within: string) => {
+      // from here on the keyboard is what was used last, so that rings are drawn
+      await page.keyboard.press('Shift');
+      const cut = size === 'phone' ? await cutAt320(page) : [];
+      found.push(...[...(await faults(page, within, size)), ...cut].map((fault) => `${name}: ${fault}`));
+      await isAccessible(page, name, within);
+    };
+    for (const { at, opens } of places) {
+      await page.goto(`${stage.address}${at}`);
+      await settled(page);
+      await look(at, 'body');
+      for (const { name, open, only } of opens) {
+        if (only && only !== size) continue;
+        try {
+          await page.focus('[aria-label=Places] a');
+          await open(page, size);
+          await look(name, await opened(page, name));
+          await left(page, name);
+        } catch (error) {
+          // so that one run tells of all
+          found.push(`${name}: ${String(error)}`);
+          await page.reload();
+          await settled(page);
+        }
+      }
+    }
+    assert.equal(found.join('\n'), '');
+    assert.deepEqual(complaints, []);
+    await leave(page);
+  });
