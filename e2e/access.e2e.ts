@@ -20,11 +20,11 @@ const places = [
   '/frame',
 ];
 
-/** Windows so low that not all fits: a wide screen at 200 %, a phone on its side, a screen at 400 %. */
+/** Windows so low that not all fits: a wide screen at 200 %, a screen at 400 %, a phone on its side, which is much like the first. */
 const low = [
-  { width: 640, height: 400 },
-  { width: 844, height: 390 },
-  { width: 320, height: 256 },
+  { width: 640, height: 400, at: places },
+  { width: 320, height: 256, at: places },
+  { width: 844, height: 390, at: ['/today', '/plan?view=week', '/tasks'] },
 ];
 
 /** What can be pressed or typed into and cannot be brought into sight, or is cut off sideways. */
@@ -47,11 +47,11 @@ const outOfReach = (page: Page, within: string) =>
       }),
   );
 
-for (const size of low)
+for (const { at, ...size } of low)
   test(`in a window of ${size.width} × ${size.height} everything can be brought into sight, and hours get half of it`, async () => {
     const { page, complaints } = await openPage(stage, 'phone', 'demo', '/today');
     await page.setViewport({ ...size, hasTouch: true });
-    for (const place of places) {
+    for (const place of at) {
       await page.goto(`${stage.address}${place}`);
       await settled(page);
       assert.deepEqual(await outOfReach(page, '#root'), [], place);
@@ -230,4 +230,93 @@ test('in the month and the agenda things are moved by keys, and what is held goe
   await boxOf(page, 'Pack the survey boxes, 10:35 – 11:35');
   assert.deepEqual(complaints, []);
   await leave(page);
+});
+
+test('a press elsewhere lets go of what the keys hold, and a field says what it kept', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/plan?view=day');
+  const isSaid = (words: string) =>
+    page.waitForFunction(
+      (wanted) => [...document.querySelectorAll('[aria-live]')].some((live) => live.textContent === wanted),
+      {},
+      words,
+    );
+  await focus(page, '[aria-label^="Permit letter, weir, 13:30"]');
+  await page.keyboard.press('Space');
+  await page.keyboard.press('ArrowDown');
+  await page.click('[aria-label="Search tasks and lists"]');
+  await isSaid('Left where it was');
+  await page.keyboard.type('weir');
+  await page.keyboard.press('Enter');
+  await boxOf(page, 'Permit letter, weir, 13:30');
+  await focus(page, '[aria-label^="Check gauge readings, 09:30"]');
+  await page.keyboard.press('e');
+  await keyboardIsOn(page, /, from$/);
+  await page.keyboard.type('9:05');
+  await page.keyboard.press('Enter');
+  await isSaid('Tue 24 Nov, from: 09:05');
+  assert.deepEqual(complaints, []);
+  await leave(page);
+});
+
+test('what is drawn of a task is said; two fingers and a swipe do what the guide says', async () => {
+  const { page, complaints } = await openPage(stage, 'phone', 'demo', '/plan?view=agenda');
+  const swipe = async () => {
+    const finger = await page.touchscreen.touchStart(330, 300);
+    for (let x = 300; x >= 60; x -= 30) await finger.move(x, 300);
+    await finger.end();
+  };
+  await sees(page, 'Today, Tue 24 Nov');
+  await swipe();
+  await page.waitForFunction(
+    () => document.title.startsWith('Plan: Agenda, ') && !document.title.includes('Tue 24'),
+  );
+  const zooms = (at: string) =>
+    page.$eval(at, (element) =>
+      element.dispatchEvent(
+        new WheelEvent('wheel', { ctrlKey: true, deltaY: -60, bubbles: true, cancelable: true }),
+      ),
+    );
+  assert.equal(await zooms('[aria-label=Agenda]'), true, 'the browser enlarges the agenda');
+  await page.goto(`${stage.address}/plan?view=day`);
+  await boxOf(page, 'Map of bank repairs, 10:30 – 11:15, 45 min, high priority, running');
+  const high = async () => (await boxOf(page, 'Permit letter, weir, 13:30')).height;
+  const before = await high();
+  assert.equal(await zooms('[aria-label="Hours of the day"]'), false, 'the page stays as it is');
+  await eventually(async () => assert.ok((await high()) > before));
+  assert.deepEqual(complaints, []);
+  await leave(page);
+});
+
+test('in America dates say the month first and weeks begin on Sunday', async () => {
+  const { page, complaints } = await openPage(stage, 'wide', 'america', '/today', false, 'en-US');
+  await sees(page, 'Tue, Nov 24 · 11:20 am');
+  await page.goto(`${stage.address}/plan?view=week`);
+  await page.waitForFunction(() => document.title === 'Plan: Week, Nov 22 – 28 · Sprindle');
+  await page.keyboard.press('l');
+  await page.waitForSelector('[aria-label="Quick line"]:focus');
+  await page.keyboard.type('Order willow cuttings by 12/4');
+  await sees(page, 'due Fri, Dec 4');
+  assert.deepEqual(complaints, []);
+  await leave(page);
+});
+
+test('text of half as much again, as the browser has it, is followed and cut off nowhere', async () => {
+  const large = await openStage({ text: 24 });
+  const { page, complaints } = await openPage(large, 'phone', 'demo', '/today');
+  const size = (selector: string) =>
+    page.$eval(selector, (element) => Number.parseFloat(getComputedStyle(element).fontSize));
+  assert.equal(await size('[role=main] h1'), 42);
+  for (const place of ['/today', '/plan?view=day', '/tasks']) {
+    await page.goto(`${large.address}${place}`);
+    await settled(page);
+    assert.deepEqual(await outOfReach(page, '#root'), [], place);
+  }
+  await page.setViewport({ width: 1280, height: 800 });
+  await page.waitForSelector('[aria-label=Places]');
+  assert.ok(
+    (await boxOf(page, 'Places')).width > 1000,
+    'it is too large for panes, so that the places stand below',
+  );
+  assert.deepEqual(complaints, []);
+  await large.close();
 });

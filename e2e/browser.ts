@@ -94,7 +94,14 @@ export async function leave(page: Page): Promise<void> {
 }
 
 /** Opens a page of its own size and storage space. Every console error or warning is collected in `complaints`. */
-export async function openPage(stage: Stage, size: Size, space: string, route = '/today', dark = false) {
+export async function openPage(
+  stage: Stage,
+  size: Size,
+  space: string,
+  route = '/today',
+  dark = false,
+  locale = 'en-GB',
+) {
   const context = await contextFor(stage);
   const page = await context.newPage();
   const complaints: string[] = [];
@@ -108,7 +115,7 @@ export async function openPage(stage: Stage, size: Size, space: string, route = 
     await page.evaluateOnNewDocument(() => Reflect.deleteProperty(Navigator.prototype, 'serviceWorker'));
   }
   const devtools = await page.createCDPSession();
-  await devtools.send('Emulation.setLocaleOverride', { locale: 'en-GB' });
+  await devtools.send('Emulation.setLocaleOverride', { locale });
   await page.setViewport(sizes[size]);
   await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: dark ? 'dark' : 'light' }]);
   await page.goto(

@@ -1,7 +1,7 @@
 import { useEffect, useId, useRef, useState } from 'react';
 import { TextInput, View, type NativeSyntheticEvent, type TextInputKeyPressEventData } from 'react-native';
 import { announce } from './announce';
-import { keyPressed } from './dom';
+import { fieldOf, keyPressed } from './dom';
 import { draftOf, keepDraft } from './drafts';
 import { Words } from './Words';
 
@@ -71,7 +71,10 @@ export function Field<T>({
     saved.current = null;
   }, [text, label]);
   useEffect(() => {
-    if (focusFirst) input.current?.focus();
+    if (!focusFirst) return;
+    input.current?.focus();
+    // as Tab does it, so that typing takes its place
+    fieldOf(input.current)?.select();
   }, [focusFirst]);
 
   useEffect(() => takeHold?.(input.current), [takeHold]);

@@ -4,6 +4,10 @@ import type { NativeSyntheticEvent, TextInput, TextInputKeyPressEventData, View 
 export const elementOf = (view: View | TextInput | null): HTMLElement | null =>
   view as unknown as HTMLElement | null; // web target only
 
+/** The DOM element of a field, which can be typed into. */
+export const fieldOf = (field: TextInput | null): HTMLInputElement | HTMLTextAreaElement | null =>
+  field as unknown as HTMLInputElement | HTMLTextAreaElement | null; // web target only
+
 /** A key that is pressed in a field: the web hands on the event of the browser, which tells of Shift. */
 export const keyPressed = ({
   nativeEvent,

@@ -11,6 +11,13 @@ import type { PlanView } from './useView';
 const SWIPE = 70;
 const FLAT = 2.5;
 
+/** Whether a swipe on it scrolls what it lies in sideways. */
+function scrollsSideways(target: EventTarget | null, within: HTMLElement): boolean {
+  for (let at = target instanceof HTMLElement ? target : null; at && at !== within; at = at.parentElement)
+    if (at.scrollWidth > at.clientWidth && getComputedStyle(at).overflowX === 'auto') return true;
+  return false;
+}
+
 const spread = ([first, two]: ArrayLike<Touch> & Iterable<Touch>) =>
   first && two ? Math.hypot(first.clientX - two.clientX, first.clientY - two.clientY) : 0;
 
@@ -30,9 +37,12 @@ export function useGestures(view: RefObject<View | null>, place: PlanView, fit: 
     if (!element) return;
     let began: { x: number; y: number } | null = null;
     let apart = 0;
-    const start = ({ touches }: TouchEvent) => {
+    const start = ({ touches, target }: TouchEvent) => {
       const [touch] = touches;
-      began = touches.length === 1 && touch ? { x: touch.clientX, y: touch.clientY } : null;
+      began =
+        touches.length === 1 && touch && !scrollsSideways(target, element)
+          ? { x: touch.clientX, y: touch.clientY }
+          : null;
       apart = spread(touches);
     };
     const move = (event: TouchEvent) => {

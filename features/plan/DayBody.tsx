@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useMemo, useRef } from 'react';
 import { Pressable, View } from 'react-native';
 import { dayPlan } from '@/core/plan/dayPlan';
 import { seen } from '@/core/plan/lens';
@@ -17,11 +17,12 @@ import { Fold } from './Fold';
 import { restOf } from './foldedWords';
 import { IntentionLine } from './IntentionLine';
 import { Tray } from '@/board/days/Tray';
-
-type Props = { date: string; today: string; onDate: (date: string) => void };
+import { useGestures } from '@/board/days/useGestures';
+import type { PlanView } from '@/board/days/useView';
 
 /** One day: the days around it, its load, what takes all of it, its tray, its hours. */
-export function DayBody({ date, today, onDate }: Props) {
+export function DayBody(place: PlanView) {
+  const { date, today, onDate } = place;
   const { zone, now } = useMoment();
   const workspace = useWorkspace();
   const pixelsPerHour = useHourScale(({ pixels }) => pixels);
@@ -29,6 +30,8 @@ export function DayBody({ date, today, onDate }: Props) {
   const dates = useMemo(() => [date], [date]);
   const short = useShortfall(date);
   const wide = useWide();
+  const body = useRef<View>(null);
+  useGestures(body, place, 1);
   const { words, left, over } = loadWords(plan.load);
   const folded = {
     about: 'the day',
@@ -39,7 +42,7 @@ export function DayBody({ date, today, onDate }: Props) {
     rest: restOf(workspace, { date, ofDay: true, allDay: plan.allDay, tray: plan.tray }),
   };
   return (
-    <View className="flex-1 low:flex-none">
+    <View ref={body} className="flex-1 touch-pan-y low:flex-none">
       <View className="border-b border-line">
         <View className="px-4">
           <DaysRow date={date} today={today} onDate={onDate} />

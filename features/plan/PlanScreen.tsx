@@ -32,7 +32,7 @@ function useFit(): number {
 
 /** What is planned, a day or many at a time: what needs a place beside it, the load above it. */
 export function PlanScreen(place: PlanView) {
-  const { view, date, today } = place;
+  const { view, date } = place;
   const wide = useWide();
   const fit = useFit();
   const [panes, setPanes] = useState({ tasks: true, details: true });
@@ -69,7 +69,7 @@ export function PlanScreen(place: PlanView) {
           )}
         </PlanHead>
         {view === 'day' ? (
-          <DayBody date={date} today={today} onDate={place.onDate} />
+          <DayBody {...place} />
         ) : view === 'month' ? (
           <Month {...place} />
         ) : view === 'agenda' ? (
