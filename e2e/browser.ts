@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import os from 'node:os';
 import path from 'node:path';
@@ -32,6 +32,11 @@ export type Stage = Required<Omit<Means, 'root' | 'text'>> & {
   close: () => Promise<void>;
 };
 
+/** Debian's Chromium: the one without windows where it is there (scripts/setup.sh), or the one that is named. */
+const chromium = (): string =>
+  [process.env.CHROMIUM, '/usr/bin/chromium-headless-shell'].find((file) => file && existsSync(file)) ??
+  '/usr/bin/chromium';
+
 /** Serves the exported application on a free port and starts Chromium with an empty profile. */
 export async function openStage({
   root = path.join(__dirname, '../dist'),
@@ -44,7 +49,7 @@ export async function openStage({
   const { port } = server.address() as AddressInfo; // a TCP server has one
   const userDataDir = mkdtempSync(path.join(os.tmpdir(), 'sprindle-'));
   const browser = await launch({
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    executablePath: chromium(),
     userDataDir,
     args: [
       '--headless=new',

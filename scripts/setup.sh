@@ -11,9 +11,13 @@ if ! cmp -s package-lock.json "$stamp" 2>/dev/null; then
   cp package-lock.json "$stamp"
 fi
 
-if [ "${1:-}" = "--browser" ] && ! command -v chromium >/dev/null; then
+# the same browser without its windows: it takes a quarter less of the processor; where it is not to be had, the whole one does
+if [ "${1:-}" = "--browser" ] && ! command -v chromium-headless-shell >/dev/null; then
   echo "Installing Chromium"
   as_root=""; [ "$(id -u)" = 0 ] || as_root=sudo
   $as_root apt-get update -qq
-  DEBIAN_FRONTEND=noninteractive $as_root apt-get install -y -qq chromium >/dev/null
+  export DEBIAN_FRONTEND=noninteractive
+  $as_root apt-get install -y -qq chromium-headless-shell >/dev/null ||
+    command -v chromium >/dev/null ||
+    $as_root apt-get install -y -qq chromium >/dev/null
 fi

@@ -5,7 +5,8 @@ import { emptyWorkspace, firstList } from '../model/workspace';
 import { drawnWords } from './dueWords';
 import { newTask } from './newTask';
 
-const plain = newTask({ id: 'licence', title: 'Renew the licence', listId: firstList.id, createdAt: 0 });
+const licence = newTask({ id: 'licence', title: 'Renew the licence', listId: firstList.id, createdAt: 0 });
+const plain = { ...licence, rank: 0 };
 const urgent = { ...plain, priority: 'urgent', due: { date: today, time: '12:00' } } as const;
 const office = addTask.apply(emptyWorkspace, urgent);
 
