@@ -2,6 +2,7 @@ import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
 import { leave, openPage, openStage, settled, type Stage } from './browser';
+import { outOfReach } from './reach';
 import { boxOf, eventually, focus, isAccessible, isGone, keyboardIsOn, press, sees } from './steps';
 
 let stage: Stage;
@@ -26,26 +27,6 @@ const low = [
   { width: 320, height: 256, at: places },
   { width: 844, height: 390, at: ['/today', '/plan?view=week', '/tasks'] },
 ];
-
-/** What can be pressed or typed into and cannot be brought into sight, or is cut off sideways. */
-const outOfReach = (page: Page, within: string) =>
-  page.$$eval(
-    `${within} :is(a, button, input, textarea, [role=button], [role=radio], [role=checkbox])`,
-    (all) =>
-      all.flatMap((element) => {
-        const name = element.getAttribute('aria-label') ?? element.textContent?.slice(0, 40);
-        if (element.closest('[aria-hidden=true], [inert], .sr-only') || element.getClientRects().length === 0)
-          return [];
-        element.scrollIntoView({ block: 'center', inline: 'center' });
-        const { left, top, width, height } = element.getBoundingClientRect();
-        const [x, y] = [left + width / 2, top + height / 2];
-        const there = document.elementFromPoint(x, y);
-        const isSeen = there !== null && (element.contains(there) || there.contains(element));
-        return isSeen || (x >= 0 && y >= 0 && x < innerWidth && y < innerHeight)
-          ? []
-          : [`${name} at ${x}, ${y}`];
-      }),
-  );
 
 for (const { at, ...size } of low)
   test(`in a window of ${size.width} × ${size.height} everything can be brought into sight, and hours get half of it`, async () => {
@@ -203,120 +184,4 @@ test('on paper each place is whole, without what one only presses', async () => 
   }
   assert.deepEqual(complaints, []);
   await leave(page);
-});
-
-test('in the month and the agenda things are moved by keys, and what is held goes by an hour or by five minutes', async () => {
-  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/plan?view=agenda&day=2026-11-25');
-  const shift = async (key: 'ArrowRight' | 'ArrowDown') => {
-    await page.keyboard.down('Shift');
-    await page.keyboard.press(key);
-    await page.keyboard.up('Shift');
-  };
-  await page.$eval('::-p-xpath(//*[@role="button"][contains(., "Pack the survey boxes")])', (line) =>
-    (line as HTMLElement).focus(),
-  );
-  await shift('ArrowRight');
-  await sees(page, 'Pack the survey boxes: Thu 26 Nov');
-  await press(page, 'Undo move');
-  await page.goto(`${stage.address}/plan?view=day&day=2026-11-25`);
-  await settled(page);
-  await focus(page, '[aria-label^="Pack the survey boxes, 09:30"]');
-  await page.keyboard.press('Space');
-  await page.keyboard.press('PageDown');
-  await page.keyboard.down('Control');
-  await page.keyboard.press('ArrowDown');
-  await page.keyboard.up('Control');
-  await page.keyboard.press('Enter');
-  await boxOf(page, 'Pack the survey boxes, 10:35 – 11:35');
-  assert.deepEqual(complaints, []);
-  await leave(page);
-});
-
-test('a press elsewhere lets go of what the keys hold, and a field says what it kept', async () => {
-  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/plan?view=day');
-  const isSaid = (words: string) =>
-    page.waitForFunction(
-      (wanted) => [...document.querySelectorAll('[aria-live]')].some((live) => live.textContent === wanted),
-      {},
-      words,
-    );
-  await focus(page, '[aria-label^="Permit letter, weir, 13:30"]');
-  await page.keyboard.press('Space');
-  await page.keyboard.press('ArrowDown');
-  await page.click('[aria-label="Search tasks and lists"]');
-  await isSaid('Left where it was');
-  await page.keyboard.type('weir');
-  await page.keyboard.press('Enter');
-  await boxOf(page, 'Permit letter, weir, 13:30');
-  await focus(page, '[aria-label^="Check gauge readings, 09:30"]');
-  await page.keyboard.press('e');
-  await keyboardIsOn(page, /, from$/);
-  await page.keyboard.type('9:05');
-  await page.keyboard.press('Enter');
-  await isSaid('Tue 24 Nov, from: 09:05');
-  assert.deepEqual(complaints, []);
-  await leave(page);
-});
-
-test('what is drawn of a task is said; two fingers and a swipe do what the guide says', async () => {
-  const { page, complaints } = await openPage(stage, 'phone', 'demo', '/plan?view=agenda');
-  const swipe = async () => {
-    const finger = await page.touchscreen.touchStart(330, 300);
-    for (let x = 300; x >= 60; x -= 30) await finger.move(x, 300);
-    await finger.end();
-  };
-  await sees(page, 'Today, Tue 24 Nov');
-  await swipe();
-  await page.waitForFunction(
-    () => document.title.startsWith('Plan: Agenda, ') && !document.title.includes('Tue 24'),
-  );
-  const zooms = (at: string) =>
-    page.$eval(at, (element) =>
-      element.dispatchEvent(
-        new WheelEvent('wheel', { ctrlKey: true, deltaY: -60, bubbles: true, cancelable: true }),
-      ),
-    );
-  assert.equal(await zooms('[aria-label=Agenda]'), true, 'the browser enlarges the agenda');
-  await page.goto(`${stage.address}/plan?view=day`);
-  await boxOf(page, 'Map of bank repairs, 10:30 – 11:15, 45 min, high priority, running');
-  const high = async () => (await boxOf(page, 'Permit letter, weir, 13:30')).height;
-  const before = await high();
-  assert.equal(await zooms('[aria-label="Hours of the day"]'), false, 'the page stays as it is');
-  await eventually(async () => assert.ok((await high()) > before));
-  assert.deepEqual(complaints, []);
-  await leave(page);
-});
-
-test('in America dates say the month first and weeks begin on Sunday', async () => {
-  const { page, complaints } = await openPage(stage, 'wide', 'america', '/today', false, 'en-US');
-  await sees(page, 'Tue, Nov 24 · 11:20 am');
-  await page.goto(`${stage.address}/plan?view=week`);
-  await page.waitForFunction(() => document.title === 'Plan: Week, Nov 22 – 28 · Sprindle');
-  await page.keyboard.press('l');
-  await page.waitForSelector('[aria-label="Quick line"]:focus');
-  await page.keyboard.type('Order willow cuttings by 12/4');
-  await sees(page, 'due Fri, Dec 4');
-  assert.deepEqual(complaints, []);
-  await leave(page);
-});
-
-test('text of half as much again, as the browser has it, is followed and cut off nowhere', async () => {
-  const large = await openStage({ text: 24 });
-  const { page, complaints } = await openPage(large, 'phone', 'demo', '/today');
-  const size = (selector: string) =>
-    page.$eval(selector, (element) => Number.parseFloat(getComputedStyle(element).fontSize));
-  assert.equal(await size('[role=main] h1'), 42);
-  for (const place of ['/today', '/plan?view=day', '/tasks']) {
-    await page.goto(`${large.address}${place}`);
-    await settled(page);
-    assert.deepEqual(await outOfReach(page, '#root'), [], place);
-  }
-  await page.setViewport({ width: 1280, height: 800 });
-  await page.waitForSelector('[aria-label=Places]');
-  assert.ok(
-    (await boxOf(page, 'Places')).width > 1000,
-    'it is too large for panes, so that the places stand below',
-  );
-  assert.deepEqual(complaints, []);
-  await large.close();
 });

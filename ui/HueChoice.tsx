@@ -10,7 +10,11 @@ type HueChoiceProps = { of: string; value: Hue; onChoose: (hue: Hue) => void };
 
 /** Chooses one of the hues, each with its pattern. */
 export const HueChoice = ({ of, value, onChoose }: HueChoiceProps) => (
-  <View role="radiogroup" aria-label={`Hue of ${of}`} className="max-w-[176px] flex-row flex-wrap lg:max-w-none">
+  <View
+    role="radiogroup"
+    aria-label={`Hue of ${of}`}
+    className="max-w-[176px] flex-row flex-wrap lg:max-w-none"
+  >
     {Hue.options.map((option) => (
       <Pressable
         key={option}
