@@ -67,9 +67,11 @@ export function usePlanKeys({ view, date, today, onDate, onView }: PlanView, fit
       if (asked) onView(asked);
       else if (key === earlier) onDate(stepped(currentWorkspace(), view, date, -1, fit));
       else if (key === later) onDate(stepped(currentWorkspace(), view, date, 1, fit));
-      else if (key === home && date === today) goToNow();
-      else if (key === home) onDate(today);
-      else if (key === inSight) openPanel({ kind: 'lens' });
+      else if (key === home) {
+        // also while another day is on its way
+        onDate(today);
+        if (date === today) goToNow();
+      } else if (key === inSight) openPanel({ kind: 'lens' });
       else if (key === next) goToItem(1);
       else if (key === previous) goToItem(-1);
       else if (key === zones) toggleZones();

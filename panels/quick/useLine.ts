@@ -53,7 +53,9 @@ export function useLine() {
     scratch: () => noteLine(text.trim()),
   };
   const make = (as: Kind = kind) => {
-    if (!isReady[as] || !makeOf[as]()) return;
+    // what is missing for it is said below the line
+    if (!isReady[as]) return setKind(as);
+    if (!makeOf[as]()) return;
     setLast(text);
     type('');
     setId(newId());
