@@ -19,7 +19,10 @@ export const median = (list: number[]) => list.sort((a, b) => a - b)[Math.floor(
 export const watchFirstDay = (page: Page) =>
   page.evaluateOnNewDocument(() => {
     const watch = new MutationObserver(() => {
-      if (!document.querySelector('[aria-label="Hours of the day"] [id^="block-"]')) return;
+      if (
+        !document.querySelector('[aria-label="Hours of the day"] [id^="card-"]:not([aria-label^="Meeting"])')
+      )
+        return;
       watch.disconnect();
       requestAnimationFrame(() =>
         requestAnimationFrame(() => (document.title = `drawn ${performance.now()}`)),

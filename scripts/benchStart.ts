@@ -117,7 +117,7 @@ async function answers(stage: Stage, size: Size, slowed: number) {
   const view = (name: string) => `::-p-xpath(//*[@role="radio" or @role="button"][.="${name}"])`;
   const goTo = (path: string) => `[role=navigation] a[href="${path}"]`;
   const acts: [string, string][] = [
-    ['open a block', '[id^=block-]'],
+    ['open a block', '[id^=card-]:not([aria-label^=Meeting])'],
     ['the next day', label('The day after')],
     ['the week', view('Week')],
     ['the next week', label('Later')],

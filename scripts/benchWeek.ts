@@ -74,7 +74,7 @@ export async function paintFrames(page: Page): Promise<Frames> {
 
 /** Milliseconds from frame to frame of one drag. */
 async function gapsOfOneDrag(page: Page): Promise<number[]> {
-  const block = await page.waitForSelector('[id^="block-"]');
+  const block = await page.waitForSelector('[id^="card-"]:not([aria-label^="Meeting"])');
   await block?.scrollIntoView();
   await pause(300);
   const box = await block?.boundingBox();
