@@ -94,14 +94,16 @@ export function Title({ box, late = null, face = 'strong', drift, children }: Ti
 /** Cards this high have their handle at the lower edge, lower ones at the right. */
 const EDGE_HANDLE = 30;
 
+/** Whether a low card has room for a handle beside its title. */
+const hasGrip = ({ sliver, narrow, alone }: Box): boolean => !sliver && (!narrow || alone);
+
 /** What leaves room for the handle of a low card. */
-export const roomForHandle = ({ height, sliver }: Box): string =>
-  height < EDGE_HANDLE && !sliver ? 'pr-8' : '';
+export const roomForHandle = (box: Box): string => (box.height < EDGE_HANDLE && hasGrip(box) ? 'pr-8' : '');
 
 /** Where a card is held to make it longer or shorter. The keyboard does it on the card itself. */
 export function ResizeHandle({ dragged, box }: { dragged: Dragged; box: Box }) {
   const low = box.height < EDGE_HANDLE;
-  if (low && box.sliver) return null;
+  if (low && !hasGrip(box)) return null;
   return (
     <View
       {...pressable(resizing(dragged))}
