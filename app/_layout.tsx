@@ -14,6 +14,7 @@ import { keepOffline } from '@/features/shell/updates';
 import { registerSharedPanels } from '@/panels/all';
 import { logError, watchErrors } from '@/state/errorLog';
 import { here } from '@/state/here';
+import { localeSettings } from '@/state/locale';
 import { neededFor } from '@/state/needed';
 import { session } from '@/state/session';
 import { WorkspaceProvider } from '@/state/shown';
@@ -27,7 +28,7 @@ const makeDemo = async () => (await demo)?.demoWorkspace({ seed: 7, ...here() })
 
 const begin = async () => ({
   ...emptyWorkspace,
-  settings: { ...defaultSettings, clock: session.clock, dates: session.dates, weekStart: session.weekStart },
+  settings: { ...defaultSettings, ...localeSettings() },
 });
 
 watchErrors();

@@ -1,39 +1,16 @@
-import type { Style } from '@/core/time/words';
+import { Temporal } from 'temporal-polyfill';
 import { isZone, type Zone } from '@/core/time/zone';
 
 /**
- * What this tab was opened with: which storage space, which time, which zone, and clocks,
- * dates and weeks as the person's locale has them. Addresses may carry `?space=demo`, `&now=2026-11-24T11:20:00Z` (not for a person's own space, whose clock no link
+ * What this tab was opened with: which storage space, which time, which zone. Addresses may carry `?space=demo`, `&now=2026-11-24T11:20:00Z` (not for a person's own space, whose clock no link
  * may move) and `&zone=Europe/London`; the tab remembers them across reloads.
  */
-export type Session = Style & {
+export type Session = {
   readonly space: string;
   /** The zone of where the person is. */
   readonly home: Zone;
   readonly now: () => number;
-  /** The day that a week begins on: 1 is Monday, 7 is Sunday. */
-  readonly weekStart: number;
 };
-
-/** The day that a week begins on in the person's locale (ECMA-402, Intl.Locale info); Monday where the browser does not tell. */
-function weekStartHere(): number {
-  type Told = { firstDay?: number };
-  // known to most browsers, not to the type of a locale yet
-  const locale = new Intl.Locale(Intl.DateTimeFormat().resolvedOptions().locale) as Intl.Locale & {
-    weekInfo?: Told;
-    getWeekInfo?: () => Told;
-  };
-  return (locale.getWeekInfo?.() ?? locale.weekInfo)?.firstDay ?? 1;
-}
-
-/** How the person's locale has clocks and dates. */
-function styleHere(): Style {
-  const parts = new Intl.DateTimeFormat().formatToParts();
-  return {
-    clock: Intl.DateTimeFormat(undefined, { hour: 'numeric' }).resolvedOptions().hour12 ? 12 : 24,
-    dates: parts[0]?.type === 'month' ? 'monthFirst' : 'dayFirst',
-  };
-}
 
 const remembered = (name: string): string | null => {
   try {
@@ -71,7 +48,7 @@ function clockOffset(): number {
 
 function readSession(): Session {
   const given = fromAddress('zone');
-  const home = given && isZone(given) ? given : Intl.DateTimeFormat().resolvedOptions().timeZone;
+  const home = given && isZone(given) ? given : Temporal.Now.timeZoneId();
   const named = fromAddress('space') ?? 'own';
   const space = /^[\w-]{1,40}$/.test(named) ? named : 'own';
   const offset = space === 'own' ? 0 : clockOffset();
@@ -79,8 +56,6 @@ function readSession(): Session {
     space,
     home,
     now: () => Date.now() + offset,
-    ...styleHere(),
-    weekStart: weekStartHere(),
   };
 }
 

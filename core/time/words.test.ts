@@ -83,7 +83,8 @@ test('only days and zones that exist are taken', () => {
     false,
     true,
   ]);
-  expect(['Europe/London', 'Middle/Earth', ''].map(isZone)).toEqual([true, false, false]);
+  expect(['Europe/London', 'asia/calcutta', '+01:00'].map(isZone)).toEqual([true, true, true]);
+  expect(['Middle/Earth', '', '2026-11-24T09:00[Europe/London]'].map(isZone)).toEqual([false, false, false]);
 });
 
 test('the same instant is another clock time elsewhere', () => {

@@ -77,7 +77,8 @@ export function isZone(name: string): boolean {
 
 function canTellTimeIn(zone: string): boolean {
   try {
-    return new Intl.DateTimeFormat('en', { timeZone: zone }).resolvedOptions().timeZone.length > 0;
+    // Temporal reads a zone out of a whole time in brackets, too
+    return zoned(0, zone).timeZoneId.toLowerCase() === zone.toLowerCase();
   } catch {
     return false;
   }
