@@ -20,6 +20,7 @@ import { session } from '@/state/session';
 import { WorkspaceProvider } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
 import { Boundary, registerFailed } from '@/ui/Boundary';
+import { afterFirstDrawn } from '@/ui/firstDrawn';
 import { loadWhenIdle } from '@/ui/later';
 
 // asked for before it is known whether the demo is there already: it is small, and the first day waits for it
@@ -46,8 +47,9 @@ const asked = () => {
 };
 const needed = neededFor(session.now(), asked());
 
-void store.open(session.space === 'demo' ? makeDemo : begin, needed).then(() => {
-  watchClock();
+void store.open(session.space === 'demo' ? makeDemo : begin, needed).then(watchClock);
+// what is fetched for later would take the time of what is drawn first
+afterFirstDrawn(() => {
   loadWhenIdle();
   keepOffline();
 });

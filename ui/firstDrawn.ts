@@ -6,6 +6,14 @@ import { create } from 'zustand';
  */
 export const useFirstDrawn = create(() => false);
 
+/** Does something once the first picture stands. */
+export function afterFirstDrawn(act: () => void): void {
+  const leave = useFirstDrawn.subscribe(() => {
+    leave();
+    act();
+  });
+}
+
 /** Tells, once the browser has shown something and has nothing to do (or after half a second), that the rest may follow. */
 export function firstDrawn(): void {
   const tell = () => useFirstDrawn.setState(true, true);
