@@ -8,6 +8,9 @@ import { belongsInPane, closePanel, usePanel, usePanels, type Opened } from './p
 import { useFocusBack } from './focusBack';
 import { Heading } from './Words';
 
+/** Whether something is open that belongs in the pane, in a component; the press that opened it is answered first. */
+export const useIsPaneFilled = () => useDeferredValue(usePanels(({ shown }) => belongsInPane(shown)));
+
 /** The pane at the right of a wide screen: what was opened last, or its children while nothing is. */
 export function DetailsPane({ children }: { children: ReactNode }) {
   // the press that opens it is answered first

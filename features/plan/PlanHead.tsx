@@ -13,6 +13,7 @@ import { SealButton } from './SealButton';
 import { viewNames } from './viewNames';
 import { FindButton } from '@/board/FindButton';
 import { UndoButtons } from '@/ui/UndoButtons';
+import { useIsPaneFilled } from '@/ui/DetailsPane';
 import { openPanel } from '@/ui/panels';
 import { HourScale } from '@/board/strip/HourScale';
 import type { PlanView } from '@/board/days/useView';
@@ -32,14 +33,16 @@ function titleOf(view: PlanViewName, date: string, dates: readonly string[], sty
   return `${sameMonth ? dayOfMonth(first) : dayMonthWords(first, style)} – ${dayMonthWords(last, style)}`;
 }
 
-type Props = PlanView & { fit: number; roomy: boolean; children: React.ReactNode };
+type Props = PlanView & { fit: number; keepsPane: boolean; children: React.ReactNode };
 
-/** What is shown, the way to other days and other views. `roomy` is there room for more words. */
+/** What is shown, the way to other days and other views; shorter while the pane of details takes some of the width. */
 export function PlanHead(place: Props) {
-  const { view, date, today, fit, roomy, onDate, onView, children } = place;
+  const { view, date, today, fit, keepsPane, onDate, onView, children } = place;
   const workspace = useWorkspace();
   const { settings } = workspace;
   const wide = useWide();
+  const filled = useIsPaneFilled();
+  const roomy = !filled && !keepsPane && !isLarge;
   const dates = datesOf(workspace, view, date, fit);
   const title = titleOf(view, date, dates, settings);
   usePageTitle(`Plan: ${viewNames[view]}, ${title}`);

@@ -1,15 +1,14 @@
 import { useEffect, useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { IconButton } from '@/ui/Button';
-import { belongsInPane, usePanels } from '@/ui/panels';
-import { isLarge } from '@/ui/textScale';
+import { usePanels } from '@/ui/panels';
 import { useWide } from '@/ui/useWide';
 import { usePicked } from '@/board/picked';
 import type { PlanView } from '@/board/days/useView';
 import { Agenda } from '@/board/days/Agenda';
 import { Board } from './Board';
 import { DayBody } from './DayBody';
-import { DetailsPane } from '@/ui/DetailsPane';
+import { DetailsPane, useIsPaneFilled } from '@/ui/DetailsPane';
 import { Drawer } from './Drawer';
 import { Hint } from './Hint';
 import { Month } from '@/board/days/Month';
@@ -38,19 +37,18 @@ export function PlanScreen(place: PlanView) {
   const [panes, setPanes] = useState({ tasks: true, details: true });
   usePlanKeys(place, fit);
   const choosing = usePicked((picked) => picked.choosing);
-  const opened = usePanels(({ shown }) => belongsInPane(shown));
   useEffect(() => {
     usePanels.setState({ hasPane: wide });
     return () => usePanels.setState({ hasPane: false });
   }, [wide]);
   // many days need the width for as long as nothing is open beside them
   const hides = view === 'day';
-  const details = wide && (opened || (hides && panes.details));
+  const keepsPane = hides && panes.details;
   return (
     <View role="main" className="flex-1 flex-row low:flex-none">
       {wide && (panes.tasks || choosing) && <ToPlacePane date={date} />}
       <View className="flex-1">
-        <PlanHead {...place} fit={fit} roomy={!details && !isLarge}>
+        <PlanHead {...place} fit={fit} keepsPane={keepsPane}>
           {wide && (
             <IconButton
               label={panes.tasks ? 'Hide the tasks to place' : 'Show the tasks to place'}
@@ -79,11 +77,18 @@ export function PlanScreen(place: PlanView) {
         )}
         {!wide && <Drawer date={date} />}
       </View>
-      {details && (
-        <DetailsPane>
-          <Hint />
-        </DetailsPane>
-      )}
+      {wide && <Details stay={keepsPane} />}
     </View>
+  );
+}
+
+/** What is open beside the days. By itself, so that the days need not be drawn anew when something is. */
+function Details({ stay }: { stay: boolean }) {
+  const filled = useIsPaneFilled();
+  if (!filled && !stay) return null;
+  return (
+    <DetailsPane>
+      <Hint />
+    </DetailsPane>
   );
 }
