@@ -12,6 +12,8 @@ const present = (): Shown => {
   return { workspace, opening };
 };
 
+const isSame = (a: Shown, b: Shown) => a.workspace === b.workspace && a.opening === b.opening;
+
 let isAtOnce = false;
 
 /** Does something whose outcome stands before it returns, as where a thing that is let go has to lie. */
@@ -31,11 +33,15 @@ export function atOnce(act: () => void): void {
 export function WorkspaceProvider({ children }: { children: ReactNode }) {
   const [shown, show] = useState(present);
   useEffect(() => {
-    const take = () => show(present());
+    const take = () =>
+      show((before) => {
+        const now = present();
+        return isSame(now, before) ? before : now;
+      });
     // what has come before this
     take();
     return store.subscribe((after, before) => {
-      if (after.workspace === before.workspace && after.opening === before.opening) return;
+      if (isSame(after, before)) return;
       if (isAtOnce) flushSync(take);
       else startTransition(take);
     });
