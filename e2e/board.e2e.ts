@@ -71,7 +71,7 @@ test('by mouse: from the list to an hour of another day, on to another day, to a
   await drag(page, 'mouse', middle(block), await hourOf(page, 'Thu 26 Nov', 12.1));
   await sees(page, 'Stock count, boat shed: Thu 26 Nov, 12:00 – 12:45');
   const moved = await boxOf(page, 'Stock count, boat shed, 12:00 – 12:45');
-  const tray = await boxOf(page, 'Tray of 2026-11-28');
+  const tray = await boxOf(page, 'Tray of Sat 28 Nov');
   await drag(page, 'mouse', middle(moved), middle(tray));
   const chip = await boxOf(page, 'In the tray, Stock count');
   await drag(page, 'mouse', middle(chip), { x: 200, y: 500 });

@@ -1,5 +1,7 @@
 import { View } from 'react-native';
 import type { TrayItem } from '@/core/model/plan';
+import { dateWords } from '@/core/time/words';
+import { useWorkspace } from '@/state/shown';
 import { DriftMark } from '../seal/DriftMark';
 import { EdgeMark } from '../marks';
 import { Words } from '@/ui/Words';
@@ -10,11 +12,12 @@ type TrayCellProps = { date: string; items: readonly TrayItem[]; narrow: boolean
 /** The tray of one of several days: a narrow column of what has no hour yet. */
 export function TrayCell({ date, items, narrow }: TrayCellProps) {
   const { attach, look } = useTrayArea(date);
+  const { settings } = useWorkspace();
   return (
     <View
       ref={attach}
       role="group"
-      aria-label={`Tray of ${date}`}
+      aria-label={`Tray of ${dateWords(date, settings)}`}
       className={`min-h-[30px] flex-1 gap-1 border border-l border-l-line p-0.5 ${look}`}
     >
       {items.map((item) => (

@@ -4,7 +4,7 @@ import { isPutOff, type Seal } from '../model/seal';
 import type { Workspace } from '../model/workspace';
 import { MINUTE, intersect, lengthOf, subtract, union, type Span } from '../time/span';
 import { hasEnded } from '../time/week';
-import { clockWords, dateWords, momentWords } from '../time/words';
+import { dateWords, spanWords } from '../time/words';
 import { addDays, type IsoDate, type Zone } from '../time/zone';
 import { dayPlan, takenOn } from './dayPlan';
 import { quarterFrom } from './placing';
@@ -98,9 +98,7 @@ export function notThisWeekText(
 ): string {
   const { settings } = workspace;
   const times = laterTimes(workspace, week, minutesAsked(meeting), zone, now);
-  const lines = times.map(
-    ({ from, to }) => `- ${momentWords(from, zone, settings)} – ${clockWords(to, zone, settings.clock)}`,
-  );
+  const lines = times.map((span) => `- ${spanWords(span, zone, settings)}`);
   const opening = `I have planned the week of ${dateWords(week, settings)} already and cannot make “${meeting.title}” then.`;
   if (lines.length === 0) return `${opening}\nPlease send me some times in a later week.`;
   return [`${opening}\nI have time for it here (${zone}):`, ...lines].join('\n');

@@ -1,4 +1,4 @@
-import { clockWords, dateWords, durationWords, momentWords, type Style } from '../time/words';
+import { dateWords, durationWords, spanWords, type Style } from '../time/words';
 import { dateOf, type Zone } from '../time/zone';
 import type { Drift, SinceSeal, Spot } from './sinceSeal';
 
@@ -17,7 +17,7 @@ export function sinceWords({ drifts, minutes }: SinceSeal): string {
 export function spotWords(spot: Spot, zone: Zone, style: Style): string {
   if (spot.kind === 'tray') return `${dateWords(spot.date, style)}, no hour`;
   if (spot.kind === 'wholeDays') return dateWords(dateOf(spot.from, zone), style);
-  return `${momentWords(spot.from, zone, style)} – ${clockWords(spot.to, zone, style.clock)}`;
+  return spanWords(spot, zone, style);
 }
 
 /** What is marked on something that is not as it was sealed: `new since the seal`. */

@@ -2,7 +2,7 @@ import type { Due, Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { runningTask } from '../track/entries';
 import type { Occurrence } from '../calendar/occurrences';
-import { clockWords, dateWords, dayWords, timeWords, type Style } from '../time/words';
+import { dateWords, dayWords, timeWords, whenWords, type Style } from '../time/words';
 import { dateOf, type Zone } from '../time/zone';
 import { isOverdue, meetingNeeding } from './deadline';
 
@@ -47,8 +47,8 @@ export function meetingWords(
   zone: Zone,
   style: Style,
 ): string {
-  const hour = allDay ? '' : ` ${clockWords(from, zone, style.clock)}`;
-  return `${title}, ${dayWords(dateOf(from, zone), today, style)}${hour}`;
+  const when = allDay ? dayWords(dateOf(from, zone), today, style) : whenWords(from, today, zone, style);
+  return `${title}, ${when}`;
 }
 
 /** The meeting that a task must be done before: `needed by Weir hearing, tomorrow 10:30`. */

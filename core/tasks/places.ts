@@ -11,8 +11,8 @@ import { inTray, nextTimes, timesIn, untouchedTime } from './repeating';
  * gives, for any range.
  */
 
-/** The stretch of time that a block takes. */
-export const spanOfBlock = ({ start, minutes }: Block): Span => ({
+/** The stretch of time that a block takes, or would take. */
+export const spanOfBlock = ({ start, minutes }: Pick<Block, 'start' | 'minutes'>): Span => ({
   from: start,
   to: start + minutes * MINUTE,
 });
@@ -33,7 +33,7 @@ export const blockOf = ({ blocks, repeats }: Workspace, id: string): Block | und
 export const trayItemOf = ({ tray, repeats }: Workspace, id: string): TrayItem | undefined =>
   tray.get(id) ?? untouchedTime(repeats, id)?.item;
 
-const blocksNear = nearby(spanOfBlock);
+const blocksNear = nearby<Block>(spanOfBlock);
 const DAY = 86_400_000;
 
 /** The blocks that touch a stretch of time, by start. */

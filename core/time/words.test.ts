@@ -7,8 +7,10 @@ import {
   driftWords,
   durationWords,
   momentWords,
+  spanWords,
   stopwatchWords,
   type Style,
+  whenWords,
 } from './words';
 import { addDays, instantOf, isDate, isZone, weekdayOf } from './zone';
 
@@ -41,6 +43,24 @@ test('days near today have names', () => {
   expect(
     ['2026-11-23', today, '2026-11-25', '2026-11-26'].map((date) => dayWords(date, today, british)),
   ).toEqual(['yesterday', 'today', 'tomorrow', 'Thu 26 Nov']);
+});
+
+test('a moment, a stretch of time and when something is are said by the locale', () => {
+  const [from, to] = [
+    instantOf('2026-11-25T09:00', 'Europe/London'),
+    instantOf('2026-11-25T10:30', 'Europe/London'),
+  ];
+  const said = (style: Style) => [
+    spanWords({ from, to }, 'Europe/London', style),
+    whenWords(from, '2026-11-24', 'Europe/London', style),
+    whenWords(from, '2026-11-01', 'Europe/London', style),
+  ];
+  expect(said(british)).toEqual(['Wed 25 Nov, 09:00 – 10:30', 'tomorrow 09:00', 'Wed 25 Nov 09:00']);
+  expect(said(american)).toEqual([
+    'Wed, Nov 25, 9:00 am – 10:30 am',
+    'tomorrow 9:00 am',
+    'Wed, Nov 25 9:00 am',
+  ]);
 });
 
 test('distances are said in minutes within a day and in days beyond', () => {

@@ -1,4 +1,4 @@
-import { MINUTE } from './span';
+import { MINUTE, type Span } from './span';
 import { addDays, dateOf, timeOf, weekdayOf, type IsoDate, type Zone } from './zone';
 
 /** Clocks of 12 or of 24 hours. */
@@ -74,6 +74,10 @@ export const dateWords = (date: IsoDate, style: Style): string =>
 export const momentWords = (instant: number, zone: Zone, style: Style): string =>
   `${dateWords(dateOf(instant, zone), style)}, ${clockWords(instant, zone, style.clock)}`;
 
+/** The day of a stretch of time and its hours in a zone: `Tue 24 Nov, 09:00 – 10:30`. */
+export const spanWords = ({ from, to }: Span, zone: Zone, style: Style): string =>
+  `${momentWords(from, zone, style)} – ${clockWords(to, zone, style.clock)}`;
+
 /** `Nov 2026`. */
 export const monthWords = (date: IsoDate): string => `${monthOf(date)} ${date.slice(0, 4)}`;
 
@@ -84,6 +88,10 @@ export function dayWords(date: IsoDate, today: IsoDate, style: Style): string {
   if (date === addDays(today, -1)) return 'yesterday';
   return dateWords(date, style);
 }
+
+/** The day of an instant, as it is called today, and its hour: `tomorrow 10:30`. */
+export const whenWords = (instant: number, today: IsoDate, zone: Zone, style: Style): string =>
+  `${dayWords(dateOf(instant, zone), today, style)} ${clockWords(instant, zone, style.clock)}`;
 
 /** How far two instants are apart, roughly: minutes up to a day, then days. */
 export function distanceWords(ms: number): string {

@@ -5,7 +5,7 @@ import { isRepeating } from '@/core/commands/events';
 import { addEntry } from '@/core/commands/track';
 import { detailsAt, occurrenceAt, type Occurrence } from '@/core/calendar/occurrences';
 import { ruleWords } from '@/core/calendar/repeat';
-import { clockWords, dateWords, durationWords } from '@/core/time/words';
+import { dateWords, durationWords, spanWords } from '@/core/time/words';
 import { lengthOf } from '@/core/time/span';
 import { dateOf } from '@/core/time/zone';
 import { entriesOf, subjectOfMeeting } from '@/core/track/spent';
@@ -41,15 +41,13 @@ export function MeetingDetails({ meeting: opened }: { meeting: Occurrence }) {
   const holds = isRepeating(event) ? 'one' : 'all';
   const details = detailsAt(event, meeting.recurrence);
   const subject = subjectOfMeeting(meeting);
-  const clock = (instant: number) => clockWords(instant, zone, settings.clock);
   const date = dateOf(meeting.from, zone);
-  const hours = meeting.allDay ? 'all day' : `${clock(meeting.from)} – ${clock(meeting.to)}`;
   const recorded = entriesOf(entries, subject).length > 0;
   return (
     <View className="gap-4">
       <View className="gap-1">
         <Words face="strong">
-          {dateWords(date, settings)}, {hours}
+          {meeting.allDay ? `${dateWords(date, settings)}, all day` : spanWords(meeting, zone, settings)}
         </Words>
         {meeting.location !== '' && <Words>{meeting.location}</Words>}
         {details.categories.length > 0 && <Words tone="soft">{details.categories.join(', ')}</Words>}

@@ -6,8 +6,9 @@ import { whatFits } from '@/core/plan/freed';
 import { judge } from '@/core/plan/judge';
 import { pockets } from '@/core/plan/placing';
 import { intersect, MINUTE, type Span } from '@/core/time/span';
-import { clockWords, dateWords, durationWords } from '@/core/time/words';
+import { clockWords, durationWords, momentWords } from '@/core/time/words';
 import { dateOf, instantOf, sameHourOn } from '@/core/time/zone';
+import { spanOfBlock } from '@/core/tasks/places';
 import { kept } from '@/state/kept';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
@@ -105,7 +106,7 @@ export function NewEvent({ from: start, minutes }: Panels['newEvent']) {
       >
         <Field
           label="Starts"
-          text={`${dateWords(day, workspace.settings)} ${clock(start)}`}
+          text={momentWords(start, zone, workspace.settings)}
           read={readDay}
           onSave={({ date, time }) => ask({ from: instantOf(`${date}T${time ?? '09:00'}`, zone) })}
         />
@@ -139,7 +140,7 @@ export function NewEvent({ from: start, minutes }: Panels['newEvent']) {
         </Words>
         <Findings findings={findings} />
       </View>
-      <WhatFits span={{ from: start, to: start + minutes * MINUTE }} />
+      <WhatFits span={spanOfBlock({ start, minutes })} />
       <FormButtons label="Add" says="Add it" onSubmit={submit} discard={discard} />
     </View>
   );

@@ -2,8 +2,8 @@ import { usualList } from '@/core/tasks/lists';
 import { occurrenceAt } from '@/core/calendar/occurrences';
 import { planNewTask } from '@/core/commands/plan';
 import { newTask } from '@/core/tasks/newTask';
-import { clockWords, dateWords, durationWords } from '@/core/time/words';
-import { dateOf, type Zone } from '@/core/time/zone';
+import { durationWords, momentWords } from '@/core/time/words';
+import type { Zone } from '@/core/time/zone';
 import * as z from '@/core/zod';
 import { addEventAt } from '@/actions/events';
 import { here } from '@/state/here';
@@ -48,14 +48,12 @@ function addEvent({ title, notes, calendarId }: New, hours: Hours, zone: Zone): 
 
 function addBlock({ kind, title: typed, notes }: New, { start, minutes }: Hours, zone: Zone): boolean {
   const workspace = currentWorkspace();
-  const { settings } = workspace;
   const title = typed || 'Small tasks';
   const list = usualList(workspace);
   const taskId = newId();
   const task = { id: taskId, title, notes, listId: list.id, estimate: minutes, createdAt: here().now };
   const block = { id: newId(), taskId, start, minutes, ...(kind === 'group' ? { holds: [] } : {}) };
-  const when = `${dateWords(dateOf(start, zone), settings)} ${clockWords(start, zone, settings.clock)}`;
-  const words = `${title}: ${when}, ${durationWords(minutes)}`;
+  const words = `${title}: ${momentWords(start, zone, workspace.settings)}, ${durationWords(minutes)}`;
   const added = store.run(planNewTask, { task: newTask(task), block }, words);
   if (added) closePanel();
   return added;

@@ -8,8 +8,8 @@ import { judgeAll, type Placing } from '@/core/plan/judge';
 import { inPockets, inRow, toFit, type Fitted } from '@/core/plan/placing';
 import { taskOf } from '@/core/tasks/places';
 import { MINUTE } from '@/core/time/span';
-import { clockWords, dateWords, dayWords, durationWords } from '@/core/time/words';
-import { dateOf, instantOf } from '@/core/time/zone';
+import { dateWords, durationWords, spanWords, whenWords } from '@/core/time/words';
+import { instantOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { newId, store } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
@@ -33,7 +33,6 @@ export function PlaceSeveral({ taskIds, then }: { taskIds: readonly Id[]; then: 
   const workspace = useWorkspace();
   const { zone, now, today } = useMoment();
   const [day, setDay] = useState(today);
-  const at = (instant: number) => clockWords(instant, zone, workspace.settings.clock);
   const tasks = toFit(workspace, taskIds);
   const fitted = inPockets(workspace, tasks, zone, now);
   const done = () => {
@@ -65,8 +64,8 @@ export function PlaceSeveral({ taskIds, then }: { taskIds: readonly Id[]; then: 
       <View className="gap-2">
         {fitted.map(({ taskId, start, minutes }) => (
           <Words key={taskId}>
-            {taskOf(workspace, taskId)?.title} · {dayWords(dateOf(start, zone), today, workspace.settings)}{' '}
-            {at(start)}, {durationWords(minutes)}
+            {taskOf(workspace, taskId)?.title} · {whenWords(start, today, zone, workspace.settings)},{' '}
+            {durationWords(minutes)}
           </Words>
         ))}
         <Findings findings={judgeAll(workspace, fitted.map(onHours), { zone })} />
@@ -98,10 +97,10 @@ export function PlaceSeveral({ taskIds, then }: { taskIds: readonly Id[]; then: 
           meaning={(due) => {
             const row = rowFrom(due);
             const [first, last] = [row?.[0], row?.at(-1)];
-            const hours = first && last && `${at(first.start)} – ${at(last.start + last.minutes * MINUTE)}`;
+            const span = first && last && { from: first.start, to: last.start + last.minutes * MINUTE };
             return {
-              words: hours
-                ? `${dateWords(due.date, workspace.settings)}, ${hours}`
+              words: span
+                ? spanWords(span, zone, workspace.settings)
                 : `In the tray of ${dateWords(due.date, workspace.settings)}`,
               findings: judgeAll(workspace, row?.map(onHours) ?? inTray(due.date), { zone }),
             };

@@ -12,10 +12,9 @@ import { judge, placedFrom } from '@/core/plan/judge';
 import { zoneAround } from '@/core/frame/belonging';
 import { placesFor } from '@/core/plan/placing';
 import { lengthOfTask } from '@/core/tasks/newTask';
-import { blockOf, blocksIn, taskOf, trayItemOf } from '@/core/tasks/places';
-import { MINUTE } from '@/core/time/span';
-import { asLine, clockWords, dateWords, dayWords, durationWords } from '@/core/time/words';
-import { addDays, dateOf, dayOf, instantOf } from '@/core/time/zone';
+import { blockOf, blocksIn, spanOfBlock, taskOf, trayItemOf } from '@/core/tasks/places';
+import { asLine, clockWords, dateWords, durationWords, spanWords, whenWords } from '@/core/time/words';
+import { addDays, dayOf, instantOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { newId, store } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
@@ -39,8 +38,8 @@ export function PlaceTask({ taskId, blockId, trayId }: Props) {
   const block = blockId ? blockOf(workspace, blockId) : undefined;
   const from = block ?? (trayId ? trayItemOf(workspace, trayId) : undefined);
   const minutes = block?.minutes ?? lengthOfTask(task);
-  const at = (instant: number) => clockWords(instant, zone, workspace.settings.clock);
-  const when = (start: number) => `${dayWords(dateOf(start, zone), today, workspace.settings)} ${at(start)}`;
+  const { settings } = workspace;
+  const when = (start: number) => whenWords(start, today, zone, settings);
   const what = placedFrom(from, taskId);
   const onHours = (start: number) =>
     judge(workspace, { what, to: { kind: 'hours', start, minutes } }, { zone });
@@ -54,7 +53,7 @@ export function PlaceTask({ taskId, blockId, trayId }: Props) {
   };
   const lay = (date: string) => {
     closePanel();
-    const words = `${task.title} is in the tray of ${dateWords(date, workspace.settings)}`;
+    const words = `${task.title} is in the tray of ${dateWords(date, settings)}`;
     if (from) void relocate(from, { date }, words);
     else store.run(putInTray, { id: newId(), taskId, date }, words);
   };
@@ -72,7 +71,7 @@ export function PlaceTask({ taskId, blockId, trayId }: Props) {
           <View key={pocket.from} className="gap-0.5">
             <Button
               label={[
-                `${asLine(when(pocket.from))} – ${at(pocket.to)}`,
+                `${asLine(when(pocket.from))} – ${clockWords(pocket.to, zone, settings.clock)}`,
                 zoneAround(workspace, pocket, zone)?.zone.name,
               ]
                 .filter(Boolean)
@@ -92,9 +91,7 @@ export function PlaceTask({ taskId, blockId, trayId }: Props) {
         from={today}
         onChoose={setDay}
         hours={{ chosen: block?.start ?? null, except: blockId, onChoose: place }}
-        more={
-          <Button label={`Into the tray of ${dateWords(day, workspace.settings)}`} onPress={() => lay(day)} />
-        }
+        more={<Button label={`Into the tray of ${dateWords(day, settings)}`} onPress={() => lay(day)} />}
       >
         <TypedLine
           label="Another day or hour"
@@ -104,11 +101,11 @@ export function PlaceTask({ taskId, blockId, trayId }: Props) {
             const start = startOf(due);
             if (start !== null)
               return {
-                words: `${dateWords(due.date, workspace.settings)}, ${at(start)} – ${at(start + minutes * MINUTE)}`,
+                words: spanWords(spanOfBlock({ start, minutes }), zone, settings),
                 findings: onHours(start),
               };
             return {
-              words: `In the tray of ${dateWords(due.date, workspace.settings)}`,
+              words: `In the tray of ${dateWords(due.date, settings)}`,
               findings: inTray(due.date),
             };
           }}
@@ -140,7 +137,7 @@ function Groups({ task, from }: { task: Task; from: Block | TrayItem | undefined
       {groups.map((block) => {
         const fill = fillWords(block, [...heldTasks(block, workspace), task]);
         const title = taskOf(workspace, block.taskId)?.title ?? 'Group';
-        const when = `${dayWords(dateOf(block.start, zone), today, workspace.settings)} ${clockWords(block.start, zone, workspace.settings.clock)}`;
+        const when = whenWords(block.start, today, zone, workspace.settings);
         const placing = {
           what: placedFrom(from, task.id),
           to: { kind: 'group', blockId: block.id },

@@ -3,7 +3,8 @@ import type { QuickLine } from '@/core/capture/quickLine';
 import type { QuickTask } from '@/core/capture/quickTask';
 import type { Workspace } from '@/core/model/workspace';
 import { dueText } from '@/core/tasks/dueWords';
-import { clockWords, dateWords, durationWords, timeWords, momentWords } from '@/core/time/words';
+import { spanOfBlock } from '@/core/tasks/places';
+import { dateWords, durationWords, spanWords, timeWords } from '@/core/time/words';
 import { ruleWords } from '@/core/calendar/repeat';
 import { firstOf } from '@/core/capture/readRepeat';
 import { dateOf, type Zone } from '@/core/time/zone';
@@ -58,9 +59,8 @@ export function eventWords(
   zone: Zone,
 ): string {
   if (!hours) return `“${title}”: an event needs a day and an hour, as in “Thu 14:30”.`;
-  const { start, minutes } = hours;
   const unused = chips.some(({ kind }) => kind !== 'when' && kind !== 'length');
-  const made = `“${title}” in your calendar, ${momentWords(start, zone, settings)} – ${clockWords(start + minutes * 60_000, zone, settings.clock)}.`;
+  const made = `“${title}” in your calendar, ${spanWords(spanOfBlock(hours), zone, settings)}.`;
   return unused ? `${made} What else was understood is of tasks and stays out.` : made;
 }
 
@@ -73,7 +73,5 @@ export function madeWords({ task, goes, comes }: QuickTask, workspace: Workspace
   const again = comes ? `, ${ruleWords(comes.rule, comes.start.wall.slice(0, 10), workspace.settings)}` : '';
   if (goes.kind === 'tray')
     return `${made}, in the tray of ${dateWords(goes.date, workspace.settings)}${again}.`;
-  const { settings } = workspace;
-  const end = goes.start + goes.minutes * 60_000;
-  return `${made}, ${momentWords(goes.start, zone, settings)} – ${clockWords(end, zone, settings.clock)}${again}.`;
+  return `${made}, ${spanWords(spanOfBlock(goes), zone, workspace.settings)}${again}.`;
 }

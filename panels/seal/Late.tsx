@@ -6,7 +6,7 @@ import type { Seal } from '@/core/model/seal';
 import { findingLine } from '@/core/plan/findingWords';
 import { judge } from '@/core/plan/judge';
 import { lateMeetings, notThisWeekText, putOffMeetings } from '@/core/plan/late';
-import { durationWords, clockWords, dateWords, momentWords } from '@/core/time/words';
+import { dateWords, durationWords, spanWords } from '@/core/time/words';
 import { MINUTE } from '@/core/time/span';
 import { dateOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
@@ -66,11 +66,10 @@ function PutOff({ seal, meeting }: LateProps) {
 function LateMeeting({ seal, meeting }: LateProps) {
   const { zone } = useMoment();
   const workspace = useWorkspace();
-  const { clock } = workspace.settings;
   const { title, from, to, allDay } = meeting;
   const when = allDay
     ? dateWords(dateOf(from, zone), workspace.settings)
-    : `${momentWords(from, zone, workspace.settings)} – ${clockWords(to, zone, clock)}`;
+    : spanWords(meeting, zone, workspace.settings);
   const minutes = Math.round((to - from) / MINUTE);
   const findings = judge(
     workspace,

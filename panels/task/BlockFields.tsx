@@ -5,7 +5,7 @@ import { judgeBlock } from '@/core/plan/judge';
 import { nearestStart } from '@/core/plan/nearest';
 import { spanOfBlock, taskOf } from '@/core/tasks/places';
 import { dateOf, instantOf, sameHourOn, timeOf } from '@/core/time/zone';
-import { clockWords, dateWords, durationWords, timeWords, momentWords } from '@/core/time/words';
+import { durationWords, momentWords, spanWords, timeWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { Findings } from '@/board/Findings';
@@ -47,10 +47,7 @@ export function BlockFields({ block }: { block: Block }) {
     void relocate(block, { start, minutes }, `${title}: ${durationWords(minutes)}`);
   return (
     <View className="gap-2 border-y border-line py-3">
-      <Words face="strong">
-        Block {dateWords(date, workspace.settings)}, {clockWords(from, zone, clock)} –{' '}
-        {clockWords(to, zone, clock)}
-      </Words>
+      <Words face="strong">Block {spanWords({ from, to }, zone, workspace.settings)}</Words>
       <View className="flex-row flex-wrap">
         <Button label="Once more" kind="quiet" onPress={() => duplicate(block)} />
         {task && (

@@ -8,7 +8,7 @@ import { likelyMeetings } from '@/core/capture/likelyMeetings';
 import { editTask } from '@/core/commands/tasks';
 import type { Task } from '@/core/model/task';
 import { dueText, meetingWords } from '@/core/tasks/dueWords';
-import { clockWords, dayMonthWords, dayWords, durationWords } from '@/core/time/words';
+import { dayMonthWords, durationWords, whenWords } from '@/core/time/words';
 import { dateOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
@@ -108,7 +108,7 @@ export function DecisionOn({ task, onDecided, onLeft }: Props) {
         <Words size="xs" tone="soft">
           {task.parked
             ? `parked on ${dayMonthWords(dateOf(task.parked.at, zone), workspace.settings)}`
-            : `noted ${dayWords(dateOf(task.createdAt, zone), today, workspace.settings)}, ${clockWords(task.createdAt, zone, workspace.settings.clock)}`}
+            : `noted ${whenWords(task.createdAt, today, zone, workspace.settings)}`}
         </Words>
         <Words size="lg" face="strong">
           {task.title}
