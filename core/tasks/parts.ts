@@ -1,4 +1,4 @@
-import { groupedBy } from '../model/collection';
+import { derived, derivedByPart, groupedBy } from '../model/collection';
 import type { Id } from '../model/common';
 import type { Step, Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
@@ -9,9 +9,13 @@ const partsByWhole = groupedBy<Task>(({ partOf }) => partOf ?? '');
 export const partsOf = ({ tasks }: Workspace, id: Id): Task[] =>
   [...partsByWhole(tasks, id)].sort((a, b) => a.createdAt - b.createdAt || a.rank - b.rank);
 
+const wholesByPart = derivedByPart<Task, Id[]>((tasks) =>
+  [...tasks].flatMap(({ partOf, doneAt }) => (partOf && doneAt === null ? [partOf] : [])),
+);
+const wholes = derived<Task, Set<Id>>((tasks) => new Set(wholesByPart(tasks).flat()));
+
 /** Whether a task is only the sum of its parts for now: some of them are open. */
-export const isWhole = ({ tasks }: Workspace, id: Id): boolean =>
-  partsByWhole(tasks, id).some(({ doneAt }) => doneAt === null);
+export const isWhole = ({ tasks }: Workspace, id: Id): boolean => wholes(tasks).has(id);
 
 /** What steps are estimated at together, in minutes; done ones too. */
 export const stepMinutes = (steps: readonly Step[]): number =>
