@@ -1,8 +1,9 @@
 import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
-import type { KeyInput, Page } from 'puppeteer-core';
+import type { Page } from 'puppeteer-core';
 import { leave, openPage, openStage, settled, type Size, type Stage } from './browser';
-import { eventually, focus, isAccessible, keyboardIsIn, press, pressText, unfold } from './steps';
+import { eventually, isAccessible, keyboardIsIn } from './steps';
+import { places } from './surfaceList';
 
 let stage: Stage;
 before(async () => void (stage = await openStage()));
@@ -73,95 +74,6 @@ async function cutAt320(page: Page): Promise<string[]> {
   await page.setViewport(usual);
   return cut;
 }
-
-type Surface = {
-  readonly name: string;
-  readonly open: (page: Page, size: Size) => Promise<unknown>;
-  readonly only?: Size;
-};
-
-const key = (name: KeyInput) => (page: Page) => page.keyboard.press(name);
-const pressing =
-  (...labels: string[]) =>
-  async (page: Page) => {
-    for (const label of labels) await press(page, label);
-  };
-const task = 'Map of bank repairs, 10:30';
-
-/** All places, and what opens from them. */
-const places: readonly { readonly at: string; readonly opens: readonly Surface[] }[] = [
-  {
-    at: '/plan?view=day',
-    opens: [
-      { name: 'the quick line', open: key('l') },
-      { name: 'finding', open: key('o') },
-      { name: 'a new task', open: key('w') },
-      { name: 'messages of late', open: key('m') },
-      { name: 'the keys', open: key('?') },
-      { name: 'something new', open: key('a') },
-      { name: 'the lens', open: key('v') },
-      { name: 'the views', open: pressing('View: Day'), only: 'phone' },
-      { name: 'a day to go to', open: pressing('Go to a day') },
-      { name: 'the seal', open: pressing('Seal') },
-      { name: 'a zone on a day', open: pressing('Zone Fieldwork') },
-      { name: 'free time', open: (page) => pressText(page, 'what fits…') },
-      { name: 'a meeting', open: pressing('Meeting Flood forum') },
-      { name: 'a task', open: pressing(task) },
-      { name: 'a place for it', open: pressing(task, 'Place…') },
-      { name: 'a later day for it', open: pressing(task, 'Later: Map') },
-      { name: 'time added to it', open: pressing(task, 'Add time…') },
-      {
-        name: 'time spent',
-        open: async (page) => {
-          await focus(page, '[aria-label^="Check gauge readings, 09:30"]');
-          await page.keyboard.press('e');
-        },
-      },
-      {
-        name: 'what is left of the week',
-        open: pressing('What the plan shows', 'What is left of the week…'),
-      },
-      {
-        name: 'the room of a day',
-        open: async (page, size) => {
-          if (size === 'phone') {
-            await unfold(page);
-            return press(page, 'What takes the room');
-          }
-          await page.click('::-p-xpath((//*[@role="button"][contains(., "planned of")])[last()])');
-        },
-      },
-    ],
-  },
-  { at: '/plan?view=days', opens: [] },
-  { at: '/plan?view=week', opens: [] },
-  { at: '/plan?view=month', opens: [] },
-  { at: '/plan?view=agenda', opens: [] },
-  {
-    at: '/tasks',
-    opens: [
-      { name: 'triage', open: pressing('Go through the inbox') },
-      { name: 'what is done with a task', open: pressing('Move Small things') },
-      { name: 'lists', open: pressing('Edit lists…') },
-    ],
-  },
-  { at: '/review', opens: [] },
-  {
-    at: '/settings',
-    opens: [
-      { name: 'categories', open: pressing('Edit categories…') },
-      { name: 'templates', open: pressing('Edit templates…') },
-    ],
-  },
-  {
-    at: '/frame',
-    opens: [
-      { name: 'the guided start', open: pressing('Guided start') },
-      { name: 'frames', open: pressing('Frames…') },
-    ],
-  },
-  { at: '/today', opens: [] },
-];
 
 const DIALOG = '[role=dialog]';
 const PANE = '[role=complementary]';

@@ -38,7 +38,7 @@ export function Button({
       aria-label={says ?? label}
       disabled={disabled}
       onPress={onPress}
-      className={`min-h-[44px] flex-row items-center justify-center gap-2 rounded-lg border px-3.5 ${box} ${disabled ? 'opacity-50' : ''} ${grow ? 'flex-1' : ''}`}
+      className={`min-h-[44px] max-w-full flex-row items-center justify-center gap-2 rounded-lg border px-3.5 py-1.5 ${box} ${disabled ? 'opacity-50' : ''} ${grow ? 'flex-1' : ''}`}
     >
       {icon && <Icon name={icon} size={16} colour={colour} />}
       <Words face="strong" tone={tone}>

@@ -74,6 +74,7 @@ function Line({ intention }: { intention: Intention }) {
           <Field
             label={`Intention: ${text}`}
             hideLabel
+            wraps
             text={text}
             read={readTitle}
             onSave={(to) => store.run(editIntention, { id, text: to })}

@@ -1,0 +1,187 @@
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import type { KeyInput, Page } from 'puppeteer-core';
+import { writeWorkspaceFile } from '@/core/formats/workspaceFile';
+import { emptyWorkspace } from '@/core/model/workspace';
+import type { Size } from './browser';
+import { chooseFile, focus, press, pressText, unfold } from './steps';
+
+/** A file with some contents, by its name. */
+function fileOf(name: string, contents: string): string {
+  const file = path.join(mkdtempSync(path.join(os.tmpdir(), 'sprindle-file-')), name);
+  writeFileSync(file, contents);
+  return file;
+}
+const messageFile = () =>
+  fileOf(
+    'fair.eml',
+    'From: Ines Moreau <ines@trust.example>\nSubject: Stall at the fair\n\nThe stall is ours.\n',
+  );
+const workspaceFile = () => fileOf('empty.json', writeWorkspaceFile(emptyWorkspace));
+
+/** Something that opens, and the way to it from the place where it does. */
+type Surface = {
+  readonly name: string;
+  readonly open: (page: Page, size: Size) => Promise<unknown>;
+  readonly only?: Size;
+};
+
+const key = (name: KeyInput) => (page: Page) => page.keyboard.press(name);
+const pressing =
+  (...labels: string[]) =>
+  async (page: Page) => {
+    for (const label of labels) await press(page, label);
+  };
+const task = 'Map of bank repairs, 10:30';
+
+/** All places, and what opens from them. */
+export const places: readonly { readonly at: string; readonly opens: readonly Surface[] }[] = [
+  {
+    at: '/plan?view=day',
+    opens: [
+      { name: 'the quick line', open: key('l') },
+      { name: 'finding', open: key('o') },
+      { name: 'a new task', open: key('w') },
+      { name: 'messages of late', open: key('m') },
+      { name: 'the keys', open: key('?') },
+      { name: 'something new', open: key('a') },
+      { name: 'the lens', open: key('v') },
+      { name: 'the views', open: pressing('View: Day'), only: 'phone' },
+      { name: 'a day to go to', open: pressing('Go to a day') },
+      { name: 'the seal', open: pressing('Seal') },
+      { name: 'a zone on a day', open: pressing('Zone Fieldwork') },
+      { name: 'free time', open: (page) => pressText(page, 'what fits…') },
+      { name: 'a meeting', open: pressing('Meeting Flood forum') },
+      { name: 'a task', open: pressing(task) },
+      { name: 'a place for it', open: pressing(task, 'Place…') },
+      { name: 'a later day for it', open: pressing(task, 'Later: Map') },
+      { name: 'time added to it', open: pressing(task, 'Add time…') },
+      {
+        name: 'tasks without an estimate',
+        only: 'wide',
+        open: (page) => pressText(page, 'without an estimate…'),
+      },
+      {
+        name: 'time spent',
+        open: async (page) => {
+          await focus(page, '[aria-label^="Check gauge readings, 09:30"]');
+          await page.keyboard.press('e');
+        },
+      },
+      {
+        name: 'what is left of the week',
+        open: pressing('What the plan shows', 'What is left of the week…'),
+      },
+      {
+        name: 'the room of a day',
+        open: async (page, size) => {
+          if (size === 'phone') {
+            await unfold(page);
+            return press(page, 'What takes the room');
+          }
+          await page.click('::-p-xpath((//*[@role="button"][contains(., "planned of")])[last()])');
+        },
+      },
+      {
+        name: 'intentions',
+        async open(page, size) {
+          if (size === 'phone') await unfold(page);
+          await pressText(page, 'Get the grant report out');
+        },
+      },
+      {
+        name: 'places for several',
+        only: 'wide',
+        async open(page) {
+          await pressText(page, 'Choose several');
+          for (const card of (await page.$$('[aria-label^="To place: "]')).slice(0, 2)) await card.click();
+          await press(page, 'Place them…');
+        },
+      },
+      { name: 'a change to several', only: 'wide', open: pressing('Change…') },
+    ],
+  },
+  { at: '/plan?view=days', opens: [] },
+  {
+    at: '/plan?view=week&day=2026-12-03',
+    opens: [
+      {
+        name: 'for which times a change holds',
+        async open(page) {
+          await focus(page, '[aria-label^="Look after the willow cuttings"]');
+          await page.keyboard.press('Delete');
+        },
+      },
+    ],
+  },
+  { at: '/plan?view=month', opens: [] },
+  { at: '/plan?view=agenda', opens: [] },
+  {
+    at: '/tasks',
+    opens: [
+      { name: 'triage', open: pressing('Go through the inbox') },
+      { name: 'what is done with a task', open: pressing('Move Small things') },
+      { name: 'lists', open: pressing('Edit lists…') },
+      {
+        name: 'a message that came in',
+        open: (page) => chooseFile(page, 'Bring tasks in…', messageFile()),
+      },
+      {
+        name: 'a change to all of them',
+        open: pressing('Choose several', 'All of these', 'Change…'),
+      },
+      { name: 'a file of them', open: pressing('Take out…') },
+      {
+        name: 'columns',
+        only: 'wide',
+        async open(page) {
+          await press(page, 'Stop choosing');
+          await pressText(page, 'Table');
+          await press(page, 'Columns…');
+        },
+      },
+    ],
+  },
+  { at: '/review', opens: [] },
+  {
+    at: '/settings',
+    opens: [
+      { name: 'categories', open: pressing('Edit categories…') },
+      { name: 'templates', open: pressing('Edit templates…') },
+      { name: 'a calendar file to be written', open: pressing('Export as a calendar file…') },
+      {
+        name: 'a calendar for what a file brings',
+        open: (page) => chooseFile(page, 'Choose a calendar file', 'fair.ics'),
+      },
+      {
+        name: 'what a file brings',
+        async open(page) {
+          await chooseFile(page, 'Choose a calendar file', 'fair.ics');
+          await pressText(page, 'A calendar of its own');
+        },
+      },
+      {
+        name: 'a whole workspace from a file',
+        open: (page) => chooseFile(page, 'Open an exported file', workspaceFile()),
+      },
+    ],
+  },
+  {
+    at: '/frame',
+    opens: [
+      { name: 'the guided start', open: pressing('Guided start') },
+      { name: 'frames', open: pressing('Frames…') },
+      { name: 'a zone', open: pressing('Zone Fieldwork') },
+      { name: 'a new kind of time', open: pressing('Add a kind…') },
+      {
+        name: 'targets',
+        async open(page, size) {
+          if (size === 'phone') await press(page, 'What is left…');
+          await press(page, 'Edit targets…');
+        },
+      },
+    ],
+  },
+  { at: '/today', opens: [] },
+];
