@@ -7,36 +7,21 @@ import { estimated } from '@/core/tasks/find';
 import type { Order } from '@/core/tasks/order';
 import { overdueCount } from '@/core/tasks/deadline';
 import { durationWords } from '@/core/time/words';
-import { changeSettings } from '@/core/commands/calendar';
 import { useWorkspace } from '@/state/shown';
-import { store } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
 import { Button } from '@/ui/Button';
-import { Choice } from '@/ui/Choice';
 import { later, useLater } from '@/ui/later';
 import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { openPanel } from '@/ui/panels';
 import { useWide } from '@/ui/useWide';
-import { chooseTaskFiles } from '@/actions/files/chooseFile';
 import { FindButton } from '@/board/FindButton';
 import { Words } from '@/ui/Words';
-import { AddTask } from './AddTask';
 import { ChosenBar } from './ChosenBar';
 import { FilterRow } from './FilterRow';
 import { ListFilter, type Shelf } from './ListFilter';
 import { ShelfList } from './ShelfList';
+import { Capture, ListTools, orders, TableTools } from './Tools';
 import { useShelf } from './useShelf';
-
-const orderNames: { value: Order; name: string }[] = [
-  { value: 'own', name: 'My order' },
-  { value: 'due', name: 'Due' },
-  { value: 'priority', name: 'Priority' },
-  { value: 'estimate', name: 'Estimate' },
-];
-const looks = [
-  { value: 'list', name: 'List' },
-  { value: 'table', name: 'Table' },
-] as const;
 
 const table = later(() => import('./table/TaskTable'));
 
@@ -107,72 +92,19 @@ export function TasksScreen() {
         </ScreenHead>
         <View className="gap-2">
           <ListFilter value={shelf} onChoose={setShelf} counts={counts} />
-          <View className={asTable ? 'flex-row items-center gap-2' : 'gap-2'}>
-            <View className={asTable ? 'w-[320px]' : ''}>
-              <AddTask shelf={shelf} />
-            </View>
-            <View className="flex-row flex-wrap gap-x-2">
-              {counts.inbox > 0 && (
-                <Button
-                  label={`Go through the inbox (${counts.inbox})`}
-                  onPress={() => openPanel({ kind: 'triage' })}
-                />
-              )}
-              {wide && (
-                <Button label="Quick line…" kind="quiet" onPress={() => openPanel({ kind: 'quick' })} />
-              )}
-              <Button label="Bring tasks in…" kind="quiet" onPress={chooseTaskFiles} />
-            </View>
-          </View>
-          <View className="flex-row flex-wrap items-center justify-between">
-            {asTable ? (
-              <View className="shrink">{filters}</View>
-            ) : isAside ? (
-              <View />
-            ) : (
-              <View className="shrink">
-                <Choice label="Order" hideLabel value={order} onChoose={setOrder} options={orderNames} />
-              </View>
-            )}
-            <View className="flex-row flex-wrap">
-              {asTable ? (
-                <>
-                  <Button
-                    label={narrows ? 'Show all rows' : 'Narrow by column'}
-                    kind="quiet"
-                    onPress={() => setNarrows(!narrows)}
-                  />
-                  <Button label="Columns…" kind="quiet" onPress={() => openPanel({ kind: 'columns' })} />
-                </>
-              ) : (
-                <>
-                  {tasks.length > 1 && (
-                    <Button
-                      label={chosen ? 'Stop choosing' : 'Choose several'}
-                      kind="quiet"
-                      onPress={() => setChosen(chosen ? null : new Set())}
-                    />
-                  )}
-                  <Button
-                    label={showDone ? 'Hide done' : 'Show done'}
-                    kind="quiet"
-                    onPress={() => setShowDone(!showDone)}
-                  />
-                </>
-              )}
-              {wide && (
-                <Choice
-                  label="Shown as"
-                  hideLabel
-                  value={asTable ? 'table' : 'list'}
-                  onChoose={(as) =>
-                    store.run(changeSettings, { tasks: { ...settings.tasks, asTable: as === 'table' } })
-                  }
-                  options={looks}
-                />
-              )}
-            </View>
-          </View>
+          <Capture shelf={shelf} inbox={counts.inbox} inRow={asTable} />
+          {asTable ? (
+            <TableTools filters={filters} narrows={narrows} onNarrow={() => setNarrows(!narrows)} />
+          ) : (
+            <ListTools
+              order={isAside ? null : order}
+              onOrder={setOrder}
+              choosing={chosen !== null}
+              onChoosing={tasks.length > 1 ? () => setChosen(chosen ? null : new Set()) : undefined}
+              showsDone={showDone}
+              onDone={() => setShowDone(!showDone)}
+            />
+          )}
           {!asTable && filters}
           {overdue > 0 && !asTable && (
             <Words tone="brick" face="strong">
@@ -200,7 +132,7 @@ export function TasksScreen() {
         )}
       </Around>
       <Words className="sr-only" aria-live="polite">
-        {`${tasks.length} tasks, ${asTable ? 'in a table' : (orderNames.find(({ value }) => value === order)?.name ?? '')}`}
+        {`${tasks.length === 1 ? '1 task' : `${tasks.length} tasks`}, ${asTable ? 'in a table' : (orders.find(({ value }) => value === order)?.name ?? '')}`}
       </Words>
       {(asTable ? there.length > 0 : chosen) && (
         <ChosenBar

@@ -1,0 +1,97 @@
+import type { ReactNode } from 'react';
+import { View } from 'react-native';
+import { chooseTaskFiles } from '@/actions/files/chooseFile';
+import { changeSettings } from '@/core/commands/calendar';
+import type { Order } from '@/core/tasks/order';
+import { useWorkspace } from '@/state/shown';
+import { store } from '@/state/workspaceStore';
+import { Button } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
+import { openPanel } from '@/ui/panels';
+import { useWide } from '@/ui/useWide';
+import { AddTask } from './AddTask';
+import type { Shelf } from './ListFilter';
+
+export const orders: { value: Order; name: string }[] = [
+  { value: 'own', name: 'My order' },
+  { value: 'due', name: 'Due' },
+  { value: 'priority', name: 'Priority' },
+  { value: 'estimate', name: 'Estimate' },
+];
+const looks = [
+  { value: 'list', name: 'List' },
+  { value: 'table', name: 'Table' },
+] as const;
+
+type CaptureProps = { shelf: Shelf; inbox: number; inRow: boolean };
+
+/** All the ways in which tasks come in, and the way through those that wait; in one row, where that is asked for. */
+export const Capture = ({ shelf, inbox, inRow }: CaptureProps) => (
+  <View className={inRow ? 'flex-row items-center gap-2' : 'gap-2'}>
+    <View className={inRow ? 'w-[320px]' : ''}>
+      <AddTask shelf={shelf} />
+    </View>
+    <View className="flex-row flex-wrap gap-x-2">
+      {inbox > 0 && (
+        <Button label={`Go through the inbox (${inbox})`} onPress={() => openPanel({ kind: 'triage' })} />
+      )}
+      {useWide() && <Button label="Quick line…" kind="quiet" onPress={() => openPanel({ kind: 'quick' })} />}
+      <Button label="Bring tasks in…" kind="quiet" onPress={chooseTaskFiles} />
+    </View>
+  </View>
+);
+
+type ListProps = {
+  /** The order they are in; null where it is given. */
+  order: Order | null;
+  onOrder: (order: Order) => void;
+  choosing: boolean;
+  /** Missing where there are not several to choose. */
+  onChoosing?: () => void;
+  showsDone: boolean;
+  onDone: () => void;
+};
+
+/** What changes how the list of tasks is shown. */
+export const ListTools = ({ order, onOrder, choosing, onChoosing, showsDone, onDone }: ListProps) => (
+  <Tools left={order && <Choice label="Order" hideLabel value={order} onChoose={onOrder} options={orders} />}>
+    {onChoosing && (
+      <Button label={choosing ? 'Stop choosing' : 'Choose several'} kind="quiet" onPress={onChoosing} />
+    )}
+    <Button label={showsDone ? 'Hide done' : 'Show done'} kind="quiet" onPress={onDone} />
+  </Tools>
+);
+
+type TableProps = { filters: ReactNode; narrows: boolean; onNarrow: () => void };
+
+/** What changes how the table of tasks is shown. */
+export const TableTools = ({ filters, narrows, onNarrow }: TableProps) => (
+  <Tools left={filters}>
+    <Button label={narrows ? 'Show all rows' : 'Narrow by column'} kind="quiet" onPress={onNarrow} />
+    <Button label="Columns…" kind="quiet" onPress={() => openPanel({ kind: 'columns' })} />
+  </Tools>
+);
+
+/** A row of tools, the choice between list and table at its end. */
+const Tools = ({ left, children }: { left: ReactNode; children: ReactNode }) => (
+  <View className="flex-row flex-wrap items-center justify-between">
+    <View className="shrink">{left}</View>
+    <View className="flex-row flex-wrap">
+      {children}
+      {useWide() && <Look />}
+    </View>
+  </View>
+);
+
+function Look() {
+  const { tasks } = useWorkspace().settings;
+  return (
+    <Choice
+      label="Shown as"
+      hideLabel
+      value={tasks.asTable ? 'table' : 'list'}
+      onChoose={(look) => store.run(changeSettings, { tasks: { ...tasks, asTable: look === 'table' } })}
+      options={looks}
+    />
+  );
+}
