@@ -9,7 +9,7 @@ import { SortableTasks } from './SortableTasks';
 import { TaskLine, type TaskChoice } from './TaskLine';
 import { isOnShelf } from './useShelf';
 
-const PAGE = 200;
+const PAGE = 100;
 
 type Props = {
   tasks: readonly Task[];
@@ -24,13 +24,14 @@ type Props = {
 export function ShelfList({ tasks, shelf, sortable, showDone, choiceOf }: Props) {
   const [shown, setShown] = useState(PAGE);
   const done = useDone(showDone, shelf);
+  const page = useMemo(() => tasks.slice(0, shown), [tasks, shown]);
   return (
     <>
       <View>
         {sortable ? (
-          <SortableTasks tasks={tasks.slice(0, shown)} />
+          <SortableTasks tasks={page} />
         ) : (
-          tasks.slice(0, shown).map((task) => <TaskLine key={task.id} task={task} choice={choiceOf(task)} />)
+          page.map((task) => <TaskLine key={task.id} task={task} choice={choiceOf(task)} />)
         )}
         {tasks.length > shown && (
           <Button

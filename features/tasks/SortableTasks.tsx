@@ -15,6 +15,7 @@ import {
   useSortable,
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
+import { useMemo } from 'react';
 import { View } from 'react-native';
 import { reorderTask } from '@/core/commands/tasks';
 import type { Id } from '@/core/model/common';
@@ -37,7 +38,7 @@ export function SortableTasks({ tasks }: { tasks: readonly Task[] }) {
       keyboardCodes: { start: ['Space'], cancel: ['Escape'], end: ['Space', 'Enter'] },
     }),
   );
-  const ids = tasks.map(({ id }) => id);
+  const ids = useMemo(() => tasks.map(({ id }) => id), [tasks]);
   const title = (id: unknown) => tasks.find((task) => task.id === id)?.title ?? 'the task';
   const place = (id: unknown) => `place ${ids.indexOf(String(id)) + 1} of ${ids.length}`;
 
@@ -75,13 +76,10 @@ export function SortableTasks({ tasks }: { tasks: readonly Task[] }) {
 function SortableLine({ task, among }: { task: Task; among: readonly Id[] }) {
   const { setNodeRef, setActivatorNodeRef, listeners, attributes, transform, transition, isDragging } =
     useSortable({ id: task.id });
-  return (
-    <View
-      ref={(view) => setNodeRef(elementOf(view))}
-      className={isDragging ? 'z-10 opacity-80' : ''}
-      // CSS transitions are known to the web target only
-      style={{ transform: [{ translateY: transform?.y ?? 0 }], ...({ transition } as object) }}
-    >
+  const describedBy = attributes['aria-describedby'];
+  // whenever one line comes or goes all are placed anew, and need not be drawn anew for it
+  const line = useMemo(
+    () => (
       <TaskLine
         task={task}
         grip={
@@ -91,13 +89,24 @@ function SortableLine({ task, among }: { task: Task; among: readonly Id[] }) {
             tabIndex={0}
             aria-label={`Move ${task.title}`}
             {...webProps({ onClick: () => openPanel({ kind: 'actions', taskId: task.id, among }) })}
-            {...({ ...listeners, 'aria-describedby': attributes['aria-describedby'] } as object)} // DOM listeners and attributes
+            {...({ ...listeners, 'aria-describedby': describedBy } as object)} // DOM listeners and attributes
             className="h-[44px] w-[44px] cursor-grab touch-manipulation select-none items-center justify-center lg:w-7"
           >
             <Icon name="grip" size={18} colour="ink-soft" />
           </View>
         }
       />
+    ),
+    [task, among, setActivatorNodeRef, listeners, describedBy],
+  );
+  return (
+    <View
+      ref={(view) => setNodeRef(elementOf(view))}
+      className={isDragging ? 'z-10 opacity-80' : ''}
+      // CSS transitions are known to the web target only
+      style={{ transform: [{ translateY: transform?.y ?? 0 }], ...({ transition } as object) }}
+    >
+      {line}
     </View>
   );
 }
