@@ -137,8 +137,12 @@ test('on a phone holding a block, or a row of the agenda, brings what can be don
 test('on a wide screen everything opens beside the board, which goes on; marked hours stay marked', async () => {
   const { page, complaints } = await openPage(stage, 'wide', 'demo', '/plan?view=week');
   const block = await boxOf(page, 'Grant report, section 2, 12:00');
+  const zone = async () => (await boxOf(page, 'Zone Fieldwork')).width;
+  assert.equal(await zone(), 16);
   await page.mouse.click(block.x + 20, block.y + 12);
   await page.waitForSelector('[role=complementary] textarea[aria-label="Title"]');
+  // the days are narrower now, and keep their room for what is planned
+  await eventually(async () => assert.equal(await zone(), 4));
   assert.equal(await page.$('[role=dialog]'), null);
   await isAccessible(page, 'the week with details beside it');
   await press(page, 'Later');

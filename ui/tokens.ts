@@ -128,6 +128,13 @@ export function baseStyles(): Record<string, Rules> {
     ...hues,
     '.edge-mark': { 'background-image': 'var(--edge-pattern)' },
     // behind everything, so that words on it read as on the ground itself
+    // in a day so narrow that words would break, zones give up their names
+    '.beside-others': { 'container-type': 'inline-size' },
+    '@container (max-width: 5.8rem)': {
+      '.zone-band': { width: '4px !important', 'pointer-events': 'none' },
+      '.zone-name': { display: 'none' },
+      '.after-bands': { left: '6px !important' },
+    },
     '.zone-tint': { background: 'color-mix(in srgb, var(--fill) 45%, transparent)' },
     '.hatch-over': {
       'background-image': 'repeating-linear-gradient(135deg, var(--brick) 0 2px, transparent 2px 5px)',

@@ -100,7 +100,7 @@ export function DayColumn({ date, now, scale, viewport, days }: Props) {
       }}
       role="group"
       aria-label={dateWords(date, workspace.settings)}
-      className={`flex-1 ${narrow ? 'border-l border-line' : ''}`}
+      className={`flex-1 ${narrow ? 'beside-others border-l border-line' : ''}`}
       style={{ height: scale.height }}
     >
       <Ground working={plan.working} scale={scale} taken={plan.allDay.some(({ busy }) => busy)} />
@@ -109,12 +109,12 @@ export function DayColumn({ date, now, scale, viewport, days }: Props) {
         <View
           key={span.from}
           aria-hidden
-          className="hatch-quiet absolute right-0"
+          className={`hatch-quiet absolute right-0 ${band > 0 ? 'after-bands' : ''}`}
           style={{ left: band, ...scale.over(span) }}
         />
       ))}
       <View
-        className="absolute bottom-0 top-0"
+        className={`absolute bottom-0 top-0 ${band > 0 ? 'after-bands' : ''}`}
         style={{ left: band + (narrow ? 2 : 4), right: actualWidth + (narrow ? 2 : 6) }}
         ref={(view) => {
           room.current = elementOf(view);

@@ -133,13 +133,13 @@ function Stretch({ one, span, band, scale, single, hue, hours, lit }: StretchPro
           tabIndex={single ? 0 : -1}
           aria-label={words.filter(Boolean).join(', ')}
           onClick={() => openPanel({ kind: 'zoneOn', zoneId: one.zone.id, date: one.date })}
-          className="absolute bottom-0 left-0 top-0 flex cursor-pointer items-center overflow-hidden border-0 bg-fill p-0 hover:bg-surface"
+          className="zone-band absolute bottom-0 left-0 top-0 flex cursor-pointer items-center overflow-hidden border-0 bg-fill p-0 hover:bg-surface"
           style={{ width: band }}
         >
           {one.change && <span className="absolute left-0 top-0 h-1 w-full bg-edge" />}
           {named && (
             <span
-              className="max-h-full overflow-hidden whitespace-nowrap font-text text-xs text-edge [text-overflow:ellipsis] [writing-mode:vertical-rl]"
+              className="zone-name max-h-full overflow-hidden whitespace-nowrap font-text text-xs text-edge [text-overflow:ellipsis] [writing-mode:vertical-rl]"
               style={{ lineHeight: `${band}px` }}
             >
               {plainly(name)}
@@ -156,7 +156,7 @@ function Off({ one, band, scale }: { one: ZoneOnDay; band: number; scale: Scale 
   const workspace = useWorkspace();
   return (
     <View
-      className={`hue-${hueOfZone(one.zone, workspace)} absolute left-0`}
+      className={`zone-band hue-${hueOfZone(one.zone, workspace)} absolute left-0`}
       style={{ ...scale.over(one.whole), width: band }}
     >
       <Pressable
