@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import { leave, openPage, openStage, type Stage } from './browser';
-import { boxOf, eventually, isAccessible, press, pressText, sees, tabTo, type } from './steps';
+import { boxOf, eventually, isAccessible, keyboardIsIn, press, pressText, sees, tabTo, type } from './steps';
 
 let stage: Stage;
 before(async () => void (stage = await openStage()));
@@ -10,7 +10,7 @@ after(() => stage.close());
 test('by keyboard: a misspelt word finds a task by its title or its step, and Enter opens it where it lies in the plan', async () => {
   const { page, complaints } = await openPage(stage, 'wide', 'demo', '/today');
   await page.keyboard.press('o');
-  await page.waitForSelector('[aria-label="Find"]:focus');
+  await keyboardIsIn(page, '[aria-label="Find"]');
   await page.keyboard.type('xylophone');
   await sees(page, 'Nothing has these words.');
   await page.keyboard.down('Control');
@@ -38,7 +38,7 @@ test('on a phone what is found is ticked off where it stands, a new task is foun
   const { page, complaints } = await openPage(stage, 'phone', 'demo', '/tasks');
   await type(page, 'Add to the inbox', 'Borrow a theodolite');
   await press(page, 'Find');
-  await page.waitForSelector('[aria-label="Find"]:focus');
+  await keyboardIsIn(page, '[aria-label="Find"]');
   await page.keyboard.type('theod');
   await sees(page, 'Inbox · no place yet');
   await page.click('[role=dialog] [aria-label="Done: Borrow a theodolite"]');

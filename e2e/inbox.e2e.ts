@@ -15,6 +15,7 @@ import {
   sees,
   textOf,
   type,
+  keyboardIsIn,
 } from './steps';
 
 let stage: Stage;
@@ -22,7 +23,7 @@ before(async () => void (stage = await openStage()));
 after(() => stage.close());
 
 /** Waits until one thing of the inbox has the keyboard. */
-const holds = (page: Page, title: string) => page.waitForSelector(`[aria-label^="${title}"]:focus`);
+const holds = (page: Page, title: string) => keyboardIsIn(page, `[aria-label^="${title}"]`);
 
 test('by keyboard alone the inbox is gone through: a length, a day, a list, parked, deleted, left; each can be undone', async () => {
   const { page, complaints } = await openPage(stage, 'wide', 'demo', '/tasks');
@@ -42,7 +43,7 @@ test('by keyboard alone the inbox is gone through: a length, a day, a list, park
   await page.keyboard.press('Enter');
   await holds(page, 'Minibus');
   await page.keyboard.press('b');
-  await page.waitForSelector('input[aria-label="Due"]:focus');
+  await keyboardIsIn(page, 'input[aria-label="Due"]');
   await page.keyboard.type('fri');
   await page.keyboard.press('Enter');
   await sees(page, 'due Fri 27 Nov');

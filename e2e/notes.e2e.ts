@@ -15,6 +15,7 @@ import {
   sees,
   textOf,
   type,
+  keyboardIsIn,
 } from './steps';
 
 let stage: Stage;
@@ -30,7 +31,7 @@ test('notes read as Markdown, are ticked where they stand, and marked by a row o
   await page.waitForSelector('[aria-label="Ticked: table of bank repairs"][aria-checked=true]');
   await press(page, 'Edit: Notes');
   const field = 'textarea[aria-label=Notes]';
-  await page.waitForSelector(`${field}:focus`);
+  await keyboardIsIn(page, field);
   assert.match(
     await page.$eval(field, (area) => (area as HTMLTextAreaElement).value),
     /- \[x\] table of bank/,
@@ -98,7 +99,7 @@ test('on a phone a meeting from a file has notes of one’s own, which are found
   await page.goto(`${stage.address}/tasks`);
   await settled(page);
   await press(page, 'Find');
-  await page.waitForSelector('[aria-label=Find]:focus');
+  await keyboardIsIn(page, '[aria-label=Find]');
   await page.keyboard.type('heron');
   await eventually(async () =>
     assert.match(await textOf(page, '[aria-label=Found]'), /Landowner: Pell Farm/),

@@ -40,7 +40,7 @@ const jobs: readonly Job[] = [
     presses: 2,
     async does(keys, page) {
       await keys.press('l');
-      await page.waitForSelector('[aria-label="Quick line"]:focus');
+      await keyboardIsIn(page, '[aria-label="Quick line"]');
       await keys.type('Order seed trays 45m by Friday');
       await keys.press('Enter');
       await sees(page, 'Order seed trays');
@@ -107,7 +107,7 @@ const jobs: readonly Job[] = [
     presses: 2,
     async does(keys, page) {
       await keys.press('l');
-      await page.waitForSelector('[aria-label="Quick line"]:focus');
+      await keyboardIsIn(page, '[aria-label="Quick line"]');
       await keys.type('Weir walk with Anouk Thu 14:30 1h');
       await page.keyboard.down('Alt');
       await keys.press('Enter');
@@ -122,7 +122,7 @@ const jobs: readonly Job[] = [
       await keys.press('3');
       await sees(page, 'Filter…');
       await keys.press('v');
-      await page.waitForSelector('[role=radiogroup][aria-label=Due] [aria-checked=true]:focus');
+      await keyboardIsIn(page, '[role=radiogroup][aria-label=Due] [aria-checked=true]');
       await keys.press('ArrowRight');
       await sees(page, '1 open');
     },

@@ -17,6 +17,7 @@ import {
   tabTo,
   textOf,
   type,
+  keyboardIsIn,
 } from './steps';
 
 let stage: Stage;
@@ -26,7 +27,7 @@ after(() => stage.close());
 test('by keyboard: a line in plain words becomes a task with its block; it says what it collides with, and stays open', async () => {
   const { page, complaints } = await openPage(stage, 'wide', 'demo', '/plan?day=2026-11-26');
   await page.keyboard.press('l');
-  await page.waitForSelector('[aria-label="Quick line"]:focus');
+  await keyboardIsIn(page, '[aria-label="Quick line"]');
   await page.keyboard.type('Count the redds tomorrow 11:00 1h in Field surveys by Fri, urgent');
   for (const words of ['Wed 25 Nov, 11:00', '1 h', 'Field surveys', 'due Fri 27 Nov', 'urgent priority'])
     await boxOf(page, `Take back: ${words}`);
@@ -43,7 +44,7 @@ test('by keyboard: a line in plain words becomes a task with its block; it says 
   await page.keyboard.type('Count the redds Thu 13:00 45m');
   await page.keyboard.press('Enter');
   await boxOf(page, 'Count the redds, 13:00 – 13:45, 45 min');
-  await page.waitForSelector('[aria-label="Quick line"]:focus');
+  await keyboardIsIn(page, '[aria-label="Quick line"]');
   await page.keyboard.press('ArrowUp');
   await boxOf(page, 'Take back: Thu 26 Nov, 13:00');
   await press(page, 'Undo add task');
@@ -55,7 +56,7 @@ test('by keyboard: a line in plain words becomes a task with its block; it says 
 test('a chip is changed by a tap; a template is placed by its name; a note goes to Today and from there into the inbox', async () => {
   const { page, complaints } = await openPage(stage, 'phone', 'demo', '/tasks');
   await press(page, 'Quick line:');
-  await page.waitForSelector('[aria-label="Quick line"]:focus');
+  await keyboardIsIn(page, '[aria-label="Quick line"]');
   await page.keyboard.type('Count the redds Thu 13:00 45m in Grants');
   await press(page, '45 min: change it');
   await isAccessible(page, 'what a length is changed to');
@@ -95,7 +96,7 @@ test('a chip is changed by a tap; a template is placed by its name; a note goes 
 test('on a phone a line with a day goes into its tray, and what was typed survives a reload', async () => {
   const { page, complaints } = await openPage(stage, 'phone', 'demo', '/tasks');
   await press(page, 'Quick line:');
-  await page.waitForSelector('[aria-label="Quick line"]:focus');
+  await keyboardIsIn(page, '[aria-label="Quick line"]');
   await page.keyboard.type('Thank the lenders of boats tomorrow');
   await boxOf(page, 'Take back: Wed 25 Nov');
   await isAccessible(page, 'the quick line on a phone');
@@ -112,7 +113,7 @@ test('on a phone a line with a day goes into its tray, and what was typed surviv
 test('several pasted lines are shown as they are understood, and added and undone in one step; a line can be an event, or come again', async () => {
   const { page, complaints } = await openPage(stage, 'wide', 'demo', '/plan?day=2026-11-26');
   await page.keyboard.press('l');
-  await page.waitForSelector('[aria-label="Quick line"]:focus');
+  await keyboardIsIn(page, '[aria-label="Quick line"]');
   await page.keyboard.sendCharacter(
     '- Wash the waders 20m\n- [ ] Label jars tomorrow\n- [x] Was done\nPress note by Friday',
   );
@@ -143,7 +144,7 @@ test('several pasted lines are shown as they are understood, and added and undon
 test('a table and indented lines are taken as they are understood; a list that is not there is offered', async () => {
   const { page, complaints } = await openPage(stage, 'wide', 'demo', '/tasks');
   await page.keyboard.press('l');
-  await page.waitForSelector('[aria-label="Quick line"]:focus');
+  await keyboardIsIn(page, '[aria-label="Quick line"]');
   await page.keyboard.sendCharacter(
     'Title;List;Estimate;Due\nLabel the otter tapes;Otters;45m;2026-12-04\nOrder seed;Grants;400h;',
   );
@@ -152,20 +153,20 @@ test('a table and indented lines are taken as they are understood; a list that i
   await sees(page, 'Make the lists that are new: Otters');
   await isAccessible(page, 'a pasted table');
   await press(page, 'Add 2 tasks');
-  await page.waitForSelector('[aria-label="Quick line"]:focus');
+  await keyboardIsIn(page, '[aria-label="Quick line"]');
   await page.keyboard.sendCharacter(
     'Volunteer lunch 1h\n  - order bread\n  - ask for a kettle\nWash up by Friday',
   );
   await sees(page, '2 steps: order bread, ask for a kettle');
   await press(page, 'Add 2 tasks');
-  await page.waitForSelector('[aria-label="Quick line"]:focus');
+  await keyboardIsIn(page, '[aria-label="Quick line"]');
   await page.keyboard.type('Stake out reach 9 list Herons');
   await press(page, 'Make it: the list Herons');
   await boxOf(page, 'Take back: Herons');
   await page.keyboard.down('Shift');
   await page.keyboard.press('Enter');
   await page.keyboard.up('Shift');
-  await page.waitForSelector('[aria-label="Notes"]:focus');
+  await keyboardIsIn(page, '[aria-label="Notes"]');
   await page.keyboard.type('Bring the long tape');
   await press(page, 'Add what the line says');
   await page.keyboard.press('Escape');

@@ -96,11 +96,8 @@ export const keyboardIsOn = (page: Page, label: RegExp): Promise<void> =>
 
 /** Waits until what has the keyboard stands within what a selector finds. */
 export const keyboardIsIn = (page: Page, selector: string) =>
-  page.waitForFunction(
-    (part) => document.querySelector(part)?.contains(document.activeElement),
-    {},
-    selector,
-  );
+  // frame by frame: where the keyboard goes is no change of the page that could be watched for
+  page.waitForFunction((part) => document.activeElement?.closest(part), { polling: 'raf' }, selector);
 
 const called = (page: Page) =>
   page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? 'nothing');

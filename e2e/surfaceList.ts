@@ -104,7 +104,7 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
   },
   { at: '/plan?view=days', opens: [] },
   {
-    at: '/plan?view=week&day=2026-12-03',
+    at: '/plan?view=week',
     opens: [
       {
         name: 'for which times a change holds',

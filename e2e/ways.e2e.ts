@@ -2,7 +2,7 @@ import assert from 'node:assert/strict';
 import { after, before, test } from 'node:test';
 import { leave, openPage, openStage, settled, type Stage } from './browser';
 import { outOfReach } from './reach';
-import { boxOf, eventually, focus, keyboardIsOn, press, sees } from './steps';
+import { boxOf, eventually, focus, keyboardIsIn, keyboardIsOn, press, sees } from './steps';
 
 let stage: Stage;
 before(async () => void (stage = await openStage()));
@@ -96,7 +96,7 @@ test('in America dates say the month first and weeks begin on Sunday', async () 
   await page.goto(`${stage.address}/plan?view=week`);
   await page.waitForFunction(() => document.title === 'Plan: Week, Nov 22 – 28 · Sprindle');
   await page.keyboard.press('l');
-  await page.waitForSelector('[aria-label="Quick line"]:focus');
+  await keyboardIsIn(page, '[aria-label="Quick line"]');
   await page.keyboard.type('Order willow cuttings by 12/4');
   await sees(page, 'due Fri, Dec 4');
   assert.deepEqual(complaints, []);
