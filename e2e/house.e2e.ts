@@ -59,19 +59,21 @@ test('two files that are dropped together are asked for one after the other', as
 test('typed hours say what they mean before Enter makes them count: in “Place…”, in the details, for something new', async () => {
   const { page, complaints } = await openPage(stage, 'wide', 'demo', '/plan');
   await press(page, 'Place Stock count');
-  await page.type('[aria-label="Another day or hour"]', 'today 14:15');
+  await focus(page, '[aria-label="Another day or hour"]');
+  await page.keyboard.type('today 14:15');
   await sees(page, 'Tue 24 Nov, 14:15 – 15:00. Enter takes it.');
   await sees(page, 'Collides with Landowner: Pell Farm');
   await isAccessible(page, 'a typed place that collides');
   await page.keyboard.press('Escape');
   await press(page, 'Place Renew the electrofishing');
-  await page.type('[aria-label="Another day or hour"]', 'thu');
+  await focus(page, '[aria-label="Another day or hour"]');
+  await page.keyboard.type('thu');
   await sees(page, 'Too late: it is due before');
   await page.keyboard.press('Escape');
   const block = await boxOf(page, 'Grant report, section 2, 12:00');
   await page.mouse.click(block.x + 60, block.y + 30);
-  await page.waitForSelector('[aria-label=\"Change the hours\"]');
-  await page.type('[aria-label="Change the hours"]', 'fri 16:30');
+  await focus(page, '[aria-label="Change the hours"]');
+  await page.keyboard.type('fri 16:30');
   await sees(page, 'Ends 1 day after it is due');
   await sees(page, 'Ends 1 h after the working day');
   await page.keyboard.press('Escape');

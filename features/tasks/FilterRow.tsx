@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { Pressable, View } from 'react-native';
 import { isTaken, keyOf, keys } from '@/board/keyTable';
 import { changeSettings } from '@/core/commands/calendar';
@@ -42,7 +42,8 @@ export function FilterRow({ value, onChange }: Props) {
   const [opened, setOpened] = useState(false);
   /** How many times the conditions were asked for by key. */
   const [asked, setAsked] = useState(0);
-  useEffect(() => {
+  // the key answers as soon as the row is drawn
+  useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (isTaken(event) || isCovered() || keyOf(event) !== keys.inTheTasks.narrow) return;
       event.preventDefault();
