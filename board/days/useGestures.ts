@@ -1,8 +1,6 @@
 import { useEffect, useRef, type RefObject } from 'react';
 import type { View } from 'react-native';
-import { stepped } from '@/core/plan/views';
 import { useDrag } from '../drag/dragStore';
-import { currentWorkspace } from '@/state/workspaceStore';
 import { elementOf } from '@/ui/dom';
 import { scaleHours } from '../strip/hoursHigh';
 import type { PlanView } from './useView';
@@ -29,8 +27,7 @@ export function useGestures(view: RefObject<View | null>, place: PlanView, fit: 
   const hasHours = place.view !== 'month' && place.view !== 'agenda';
   const turn = useRef<(direction: 1 | -1) => void>(() => undefined);
   useEffect(() => {
-    turn.current = (direction) =>
-      place.onDate(stepped(currentWorkspace(), place.view, place.date, direction, fit));
+    turn.current = (direction) => place.onTurn(direction, fit);
   });
   useEffect(() => {
     const element = elementOf(view.current);

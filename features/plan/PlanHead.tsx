@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import type { Workspace } from '@/core/model/workspace';
 import { hidesSomething } from '@/core/plan/lens';
-import { datesOf, stepped, views, type View as PlanViewName } from '@/core/plan/views';
+import { datesOf, views, type View as PlanViewName } from '@/core/plan/views';
 import { dateWords, dayMonthWords, dayOfMonth, monthWords, type Style } from '@/core/time/words';
 import { toggleZones } from '@/actions/zones';
 import { useWorkspace } from '@/state/shown';
@@ -37,7 +37,7 @@ type Props = PlanView & { fit: number; keepsPane: boolean; children: React.React
 
 /** What is shown, the way to other days and other views; shorter while the pane of details takes some of the width. */
 export function PlanHead(place: Props) {
-  const { view, date, today, fit, keepsPane, onDate, onView, children } = place;
+  const { view, date, today, fit, keepsPane, onDate, onTurn, onView, children } = place;
   const workspace = useWorkspace();
   const { settings } = workspace;
   const wide = useWide();
@@ -47,7 +47,6 @@ export function PlanHead(place: Props) {
   const title = titleOf(view, date, dates, settings);
   usePageTitle(`Plan: ${viewNames[view]}, ${title}`);
   const hasSeal = view !== 'month' && view !== 'agenda';
-  const step = (direction: 1 | -1) => onDate(stepped(workspace, view, date, direction, fit));
   return (
     <View>
       <View className="flex-row items-center justify-between px-4 pt-2">
@@ -58,12 +57,12 @@ export function PlanHead(place: Props) {
           <IconButton
             label={view === 'day' ? 'The day before' : 'Earlier'}
             icon="back"
-            onPress={() => step(-1)}
+            onPress={() => onTurn(-1, fit)}
           />
           <IconButton
             label={view === 'day' ? 'The day after' : 'Later'}
             icon="forward"
-            onPress={() => step(1)}
+            onPress={() => onTurn(1, fit)}
           />
           {wide && <GoToDayButton />}
           {wide && date !== today && <Button label="Today" kind="quiet" onPress={() => onDate(today)} />}

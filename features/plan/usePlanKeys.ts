@@ -1,6 +1,6 @@
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 import { isTaken, keyOf, keys } from '@/board/keyTable';
-import { stepped, views } from '@/core/plan/views';
+import { views } from '@/core/plan/views';
 import { useDrag } from '@/board/drag/dragStore';
 import { cardId } from '@/board/drag/drop';
 import { useEscapeFromPane } from '@/ui/DetailsPane';
@@ -55,8 +55,9 @@ function backToBlock(shown: Opened): void {
  * The keys of the plan, as the table of keys has them; Escape closes the details. While something is held, or typed, the
  * keys belong to that.
  */
-export function usePlanKeys({ view, date, today, onDate, onView }: PlanView, fit: number): void {
-  useEffect(() => {
+export function usePlanKeys({ date, today, onDate, onTurn, onView }: PlanView, fit: number): void {
+  // as soon as the plan is seen: later effects wait until everything beside it is drawn
+  useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const { target } = event;
       const choosing = target instanceof HTMLElement && target.closest('[role=radiogroup]') !== null;
@@ -65,8 +66,8 @@ export function usePlanKeys({ view, date, today, onDate, onView }: PlanView, fit
       const key = keyOf(event);
       const asked = event.shiftKey && /^Digit\d$/.test(event.code) && views[Number(event.code.slice(5)) - 1];
       if (asked) onView(asked);
-      else if (key === earlier) onDate(stepped(currentWorkspace(), view, date, -1, fit));
-      else if (key === later) onDate(stepped(currentWorkspace(), view, date, 1, fit));
+      else if (key === earlier) onTurn(-1, fit);
+      else if (key === later) onTurn(1, fit);
       else if (key === home) {
         // also while another day is on its way
         onDate(today);
@@ -81,6 +82,6 @@ export function usePlanKeys({ view, date, today, onDate, onView }: PlanView, fit
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [view, date, today, onDate, onView, fit]);
+  }, [date, today, onDate, onTurn, onView, fit]);
   useEscapeFromPane(isBusy, backToBlock);
 }

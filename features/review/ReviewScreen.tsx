@@ -11,16 +11,17 @@ import { Button, IconButton } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { openPanel } from '@/ui/panels';
+import type { useDay } from '@/ui/useDay';
 import { WithStrip } from '@/board/strip/WithStrip';
 import { Words, type Tone } from '@/ui/Words';
 import { Bridge } from './Bridge';
 import { Cuts } from './Cuts';
 import { LedgerLine } from './LedgerLine';
 
-type Props = { date: string; today: string; onDate: (date: string) => void };
+type Props = ReturnType<typeof useDay>;
 
 /** The ledger of a day: planned and actual side by side, adding up exactly. */
-export function ReviewScreen({ date, today, onDate }: Props) {
+export function ReviewScreen({ date, today, onDate, onStep }: Props) {
   const { zone, now } = useMoment();
   const workspace = useWorkspace();
   const [yardstick, setYardstick] = useState<Yardstick>('last');
@@ -46,8 +47,8 @@ export function ReviewScreen({ date, today, onDate }: Props) {
           page={`Review: ${dateWords(date, workspace.settings)}`}
           about={`${dateWords(date, workspace.settings)}${date === today ? ', so far' : ''}`}
         >
-          <IconButton label="The day before" icon="back" onPress={() => onDate(addDays(date, -1))} />
-          <IconButton label="The day after" icon="forward" onPress={() => onDate(addDays(date, 1))} />
+          <IconButton label="The day before" icon="back" onPress={() => onStep((day) => addDays(day, -1))} />
+          <IconButton label="The day after" icon="forward" onPress={() => onStep((day) => addDays(day, 1))} />
           {date !== today && <Button label="Today" kind="quiet" onPress={() => onDate(today)} />}
         </ScreenHead>
         {sealOn(workspace, date) && (
