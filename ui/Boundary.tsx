@@ -1,4 +1,5 @@
 import { Component, type ComponentType, type ReactNode } from 'react';
+import { typedIsWanted } from './typedAhead';
 
 /** What stands in the place of something that could not be drawn. */
 export type FailedProps = {
@@ -31,6 +32,8 @@ export class Boundary extends Component<Props, { readonly error: Error | null }>
 
   override componentDidCatch(error: Error) {
     note(error, this.props.what);
+    // what was opened will not stand
+    typedIsWanted();
   }
 
   override render() {

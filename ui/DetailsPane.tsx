@@ -5,7 +5,9 @@ import { Boundary } from './Boundary';
 import { elementOf } from './dom';
 import { IconButton } from './Button';
 import { belongsInPane, closePanel, usePanel, usePanels, type Opened } from './panels';
+import { escapeWithin } from './escapes';
 import { useFocusBack } from './focusBack';
+import { typedIsWanted } from './typedAhead';
 import { Heading } from './Words';
 
 /** Whether something is open that belongs in the pane, in a component; the press that opened it is answered first. */
@@ -36,6 +38,7 @@ export function useEscapeFromPane(isBusy: () => boolean, after?: (shown: Opened)
     const onEscape = ({ key }: KeyboardEvent) => {
       const { shown, hasPane } = usePanels.getState();
       if (key !== 'Escape' || isBusy() || !hasPane || !shown || !belongsInPane(shown)) return;
+      if (escapeWithin()) return;
       closePanel();
       after?.(shown);
     };
@@ -50,6 +53,7 @@ function Shown({ panel }: { panel: Opened }) {
   const title = useTitle(panel);
   const head = useRef<View>(null);
   const wentOn = useFocusBack();
+  useEffect(typedIsWanted, [panel]);
   useEffect(() => announce(`Opened: ${title}`), [title]);
   useEffect(() => {
     const element = elementOf(head.current);

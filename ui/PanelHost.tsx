@@ -1,7 +1,8 @@
-import { Suspense, useDeferredValue, type ReactNode } from 'react';
+import { Suspense, useDeferredValue, useEffect, type ReactNode } from 'react';
 import { Boundary } from './Boundary';
 import { belongsInPane, closePanel, topPanel, usePanel, usePanels, type Opened } from './panels';
 import { Sheet } from './Sheet';
+import { typedIsWanted } from './typedAhead';
 
 /** The one place where panels lie over the screen, `foot` below each of them. */
 export function PanelHost({ foot }: { foot: ReactNode }) {
@@ -19,6 +20,7 @@ export function PanelHost({ foot }: { foot: ReactNode }) {
 }
 
 function Shown({ panel, foot }: { panel: Opened; foot: ReactNode }) {
+  useEffect(typedIsWanted, [panel]);
   const { useTitle, Content } = usePanel(panel);
   return (
     <Sheet title={useTitle(panel)} onClose={closePanel} foot={foot}>

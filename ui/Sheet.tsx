@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { Modal, ScrollView, View } from 'react-native';
 import { webProps } from './dom';
 import { useCovering } from './Beneath';
+import { escapeWithin } from './escapes';
 import { useFocusBack } from './focusBack';
 import { IconButton } from './Button';
 import { useWide } from './useWide';
@@ -21,7 +22,13 @@ export function Sheet({ title, onClose, foot, children }: SheetProps) {
   useFocusBack();
   useCovering();
   return (
-    <Modal transparent visible onRequestClose={onClose} animationType="none" aria-label={title}>
+    <Modal
+      transparent
+      visible
+      onRequestClose={() => escapeWithin() || onClose()}
+      animationType="none"
+      aria-label={title}
+    >
       <View className={`flex-1 ${wide ? 'flex-row justify-end' : 'justify-end'}`}>
         <View
           aria-hidden

@@ -8,6 +8,12 @@ export const elementOf = (view: View | TextInput | null): HTMLElement | null =>
 export const fieldOf = (field: TextInput | null): HTMLInputElement | HTMLTextAreaElement | null =>
   field as unknown as HTMLInputElement | HTMLTextAreaElement | null; // web target only
 
+/** The field that has the keyboard, if one has. */
+export function fieldWithKeyboard(): HTMLInputElement | HTMLTextAreaElement | null {
+  const { activeElement: at } = document;
+  return at instanceof HTMLInputElement || at instanceof HTMLTextAreaElement ? at : null;
+}
+
 /** A key that is pressed in a field: the web hands on the event of the browser, which tells of Shift. */
 export const keyPressed = ({
   nativeEvent,

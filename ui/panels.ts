@@ -1,6 +1,7 @@
 import type { ComponentType } from 'react';
 import { create } from 'zustand';
 import { later, useLater, type Later } from './later';
+import { keepTyped } from './typedAhead';
 
 /*
  * What opens beside or over a place. This room knows no panel: each one adds the line of its properties to `Panels`
@@ -66,13 +67,17 @@ export const usePanels = create<State>(() => ({ shown: null, questions: [], hasP
 export const topPanel = ({ shown, questions }: State): Opened | null => questions[0]?.panel ?? shown;
 
 /** Opens a panel in the place of what is open; below a question that waits for its answer. */
-export const openPanel = (shown: Opened) => usePanels.setState({ shown });
+export function openPanel(shown: Opened): void {
+  keepTyped();
+  usePanels.setState({ shown });
+}
 
 /** Asks a question, after those that wait already. Resolves to the answer, or to undefined when the panel is closed. */
 export const ask = <N extends keyof Answers & PanelName>(
   panel: Opening<N>,
 ): Promise<Answers[N] | undefined> =>
   new Promise((resolve) => {
+    keepTyped();
     // answered by answerPanel, for a panel of this name
     const question = { panel, settle: resolve } as unknown as Question;
     usePanels.setState(({ questions }) => ({ questions: [...questions, question] }));
