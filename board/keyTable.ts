@@ -71,13 +71,14 @@ const inTheInbox = [
   { shown: '1 … 4', what: '10 minutes, half an hour, an hour, two hours' },
   { name: 'other', key: 'o', what: 'another length, typed' },
   { shown: '← →', what: 'on which day' },
-  { name: 'due', key: 'b', what: 'by when, typed; again: the meeting that is offered' },
+  { name: 'due', key: 'b', what: 'by when, typed' },
+  { name: 'meeting', key: 'm', what: 'before the meeting that is offered' },
   { name: 'file', key: 'i', what: 'into the next list' },
   { name: 'steps', key: 'e', what: 'break it down into steps' },
   { name: 'park', key: 'p', what: 'park it' },
   { name: 'off', key: 'Delete', what: 'delete it' },
   { name: 'leave', key: 'v', what: 'leave it in the inbox' },
-  { shown: 'Enter', what: 'take it as it is said, and go on to the next' },
+  { shown: 'Enter', what: 'take it as it is said, and go on; with nothing said it stays' },
 ] as const satisfies readonly Line[];
 
 const inTheQuickLine = [

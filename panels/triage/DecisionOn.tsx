@@ -1,5 +1,5 @@
 import { openLists } from '@/core/tasks/lists';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { decide, removeAll, takeUpTasks } from '@/actions/inbox';
 import { keys } from '@/board/keyTable';
@@ -16,6 +16,7 @@ import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
 import { readDue } from '@/ui/dayReadings';
 import { elementOf } from '@/ui/dom';
+import { useEscape } from '@/ui/escapes';
 import { Field } from '@/ui/Field';
 import { readEstimate, readTitle } from '@/ui/readings';
 import { Words } from '@/ui/Words';
@@ -26,7 +27,7 @@ import { LENGTHS, QuickLengths } from '../parts/QuickLengths';
 import { Toggle } from '../parts/Toggle';
 import { WithMonth } from '../parts/WithMonth';
 import { Days } from './Days';
-import { daysToChoose, decisionWords, saidOf, undecided, type Decision } from './decision';
+import { daysToChoose, decisionWords, saidOf, saysNothing, undecided, type Decision } from './decision';
 import { Row } from './parts';
 import { swiped } from './swiped';
 
@@ -45,12 +46,19 @@ export function DecisionOn({ task, onDecided, onLeft }: Props) {
   const card = useRef<View>(null);
   const below = useRef<View>(null);
   const toCard = () => elementOf(card.current)?.focus();
+  const field = useRef<{ focus: () => void } | null>(null);
+  const takeHold = useCallback((input: { focus: () => void } | null) => void (field.current = input), []);
+  const close = () => {
+    setOpened(null);
+    toCard();
+  };
+  useEscape(opened === null ? null : close);
   useEffect(() => {
     const element = opened === null ? null : elementOf(below.current);
     element?.scrollIntoView({ block: 'nearest' });
     if (opened === 'park') element?.querySelector<HTMLElement>('button, [role=button]')?.focus();
   }, [opened]);
-  const choose = (part: Partial<Decision>) => setDecision({ ...decision, ...part });
+  const choose = (part: Partial<Decision>) => setDecision((before) => ({ ...before, ...part }));
   const days = useMemo(() => daysToChoose(workspace, today, zone), [workspace, today, zone]);
   const meetings = useMemo(
     () => likelyMeetings(task.title, comingMeetings(workspace, MEETING_DAYS, zone, now), 2),
@@ -58,12 +66,23 @@ export function DecisionOn({ task, onDecided, onLeft }: Props) {
   );
   const words = decisionWords(decision, task, workspace, zone);
   const take = () => {
+    if (saysNothing(decision)) return leaveIt();
     if (decide(task, saidOf(decision, task), decision.day, `Decided: ${task.title}`)) onDecided();
   };
   const remove = () => {
     if (removeAll([task.id])) onDecided();
   };
+  /** How long it takes is kept, as it is what its card says the next time. */
+  const leaveIt = () => {
+    if (decision.minutes !== task.estimate) store.run(editTask, { id: task.id, estimate: decision.minutes });
+    onLeft();
+  };
   const open = (what: Opened) => setOpened(opened === what ? null : what);
+  /** By key: what is open already gets the keyboard once more. */
+  const goTo = (what: Opened) => {
+    if (opened === what) field.current?.focus();
+    else setOpened(what);
+  };
   const stepDay = (by: number) => {
     const at = decision.day === null ? (by > 0 ? -1 : days.length) : days.indexOf(decision.day);
     choose({ day: days[at + by] ?? null });
@@ -74,21 +93,17 @@ export function DecisionOn({ task, onDecided, onLeft }: Props) {
     choose({ listId: lists[(at + 1) % lists.length]?.id ?? null });
     setOpened('list');
   };
-  const byWhen = () => {
-    const [meeting] = meetings;
-    if (opened !== 'due' || !meeting) return setOpened('due');
-    choose({ meeting });
-    setOpened(null);
-  };
-  const { other, due, file, steps, park, off, leave } = keys.inTheInbox;
+  const [likely] = meetings;
+  const { other, due, meeting, file, steps, park, off, leave } = keys.inTheInbox;
   const doings: Readonly<Record<string, () => void>> = {
-    [other]: () => open('length'),
-    [due]: byWhen,
+    [other]: () => goTo('length'),
+    [due]: () => goTo('due'),
+    ...(likely ? { [meeting]: () => choose({ meeting: likely }) } : {}),
     [file]: nextList,
-    [steps]: () => open('steps'),
-    [park]: () => open('park'),
+    [steps]: () => goTo('steps'),
+    [park]: () => setOpened('park'),
     [off]: remove,
-    [leave]: onLeft,
+    [leave]: leaveIt,
     ArrowLeft: () => stepDay(-1),
     ArrowRight: () => stepDay(1),
     Enter: take,
@@ -103,7 +118,7 @@ export function DecisionOn({ task, onDecided, onLeft }: Props) {
         card={card}
         label={`${task.title}. ${words}`}
         doing={doing}
-        more={swiped({ right: take, left: onLeft })}
+        more={swiped({ right: take, left: leaveIt })}
       >
         <Words size="xs" tone="soft">
           {task.parked
@@ -130,6 +145,7 @@ export function DecisionOn({ task, onDecided, onLeft }: Props) {
           read={readEstimate}
           placeholder="1h30"
           focusFirst
+          takeHold={takeHold}
           onSave={(minutes) => choose({ minutes })}
           onEnter={toCard}
         />
@@ -162,6 +178,7 @@ export function DecisionOn({ task, onDecided, onLeft }: Props) {
             read={readDue}
             placeholder="fri 14:00"
             focusFirst
+            takeHold={takeHold}
             onSave={(value) => choose({ due: value })}
             onEnter={toCard}
           />
@@ -196,6 +213,7 @@ export function DecisionOn({ task, onDecided, onLeft }: Props) {
             onSave={(typed) => choose({ steps: typed })}
             multiline
             focusFirst
+            takeHold={takeHold}
           />
         )}
         {opened === 'park' && <LookAgain ids={[task.id]} onDone={onDecided} />}
@@ -212,7 +230,7 @@ export function DecisionOn({ task, onDecided, onLeft }: Props) {
           {words}
         </Words>
         <View className="flex-row gap-2">
-          <Button label="Leave it" says={`Leave it: ${task.title}`} onPress={onLeft} />
+          <Button label="Leave it" says={`Leave it: ${task.title}`} onPress={leaveIt} />
           <Button label="Next" says={`Next: ${words}`} kind="primary" grow onPress={take} />
         </View>
       </View>

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { inboxOn } from '@/core/tasks/inbox';
 import { useWorkspace } from '@/state/shown';
+import { currentWorkspace } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
 import { closePanel, type Panel, type Panels } from '@/ui/panels';
@@ -11,11 +12,12 @@ import { DecisionOn } from './DecisionOn';
 
 /** The inbox, one thing at a time: what is decided leaves it, what is left comes again the next time. */
 function Triage() {
-  const workspace = useWorkspace();
+  useWorkspace();
   const { today } = useMoment();
   const [left, setLeft] = useState<readonly string[]>([]);
   const [decided, setDecided] = useState(0);
-  const waiting = inboxOn(workspace, today).filter(({ id }) => !left.includes(id));
+  // what was decided counts at once, though all around it is drawn later: the next key belongs to the next thing
+  const waiting = inboxOn(currentWorkspace(), today).filter(({ id }) => !left.includes(id));
   const [task] = waiting;
   const before = decided + left.length;
   if (!task)

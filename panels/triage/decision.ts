@@ -46,6 +46,10 @@ const linesOf = (typed: string) =>
     .map((line) => line.trim())
     .filter(Boolean);
 
+/** Whether nothing has been said that takes a thing out of the inbox; how long it takes does not. */
+export const saysNothing = ({ due, meeting, day, listId, steps }: Decision): boolean =>
+  due === null && meeting === null && day === null && listId === null && linesOf(steps).length === 0;
+
 /** What was chosen, as it is said of the task; without a choice it stays in its list. */
 export function saidOf({ minutes, due, meeting, listId, steps }: Decision, task: Task): Said {
   const titles = linesOf(steps);
@@ -59,12 +63,12 @@ export function saidOf({ minutes, due, meeting, listId, steps }: Decision, task:
 }
 
 /** What becomes of the thing, in a sentence. */
-export function decisionWords(
-  { minutes, due, meeting, day, listId, steps }: Decision,
-  task: Task,
-  workspace: Workspace,
-  zone: Zone,
-): string {
+export function decisionWords(decision: Decision, task: Task, workspace: Workspace, zone: Zone): string {
+  const { minutes, due, meeting, day, listId, steps } = decision;
+  if (saysNothing(decision))
+    return minutes === task.estimate
+      ? 'Nothing said yet: it stays in the inbox.'
+      : `${minutes === null ? 'Without a length' : durationWords(minutes)}: it stays in the inbox.`;
   const list = workspace.lists.get(listId ?? task.listId)?.name ?? 'its list';
   const until = [
     due ? `due ${dueText(due, workspace.settings)}` : '',
