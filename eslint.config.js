@@ -39,5 +39,22 @@ module.exports = defineConfig([
     },
   },
   { files: ['server/**', 'e2e/**', 'scripts/**'], rules: { 'no-console': 'off' } },
+  {
+    files: ['e2e/**'],
+    ignores: ['e2e/steps.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { paths: ['node:timers', 'node:timers/promises', 'timers/promises'] },
+      ],
+      'no-restricted-globals': [
+        'error',
+        {
+          name: 'setTimeout',
+          message: 'Wait for what a person would see; what takes real time is a step of steps.ts.',
+        },
+      ],
+    },
+  },
   { files: ['*.config.js', 'scripts/bundle/*.js'], languageOptions: { globals: { __dirname: 'readonly' } } },
 ]);

@@ -5,7 +5,7 @@ import path from 'node:path';
 import { serve } from '@hono/node-server';
 import { launch, type Browser, type BrowserContext, type Page } from 'puppeteer-core';
 import { appServer } from '../server/app';
-import { PATIENCE } from './steps';
+import { PATIENCE, settled } from './steps';
 
 export const sizes = {
   phone: { width: 390, height: 844, hasTouch: true, isMobile: true, deviceScaleFactor: 1 },
@@ -16,20 +16,22 @@ export type Size = keyof typeof sizes;
 /** Tuesday 24 November 2026, 11:20 in London: the moment at which all browser tests and pictures play. */
 export const NOW = '2026-11-24T11:20:00Z';
 
+/** How many times slower each page's processor is made. */
+const SLOW = Number(process.env.SLOW ?? 1);
+
 type Means = {
   /** The folder of the exported application. */
   root?: string;
-  /** Whether pages take turns in the browser's own context; see contextFor. */
-  shared?: boolean;
   /** The browser's own text size, in pixels. */
   text?: number;
   /** Whether the service worker runs. Filling its cache is a third of what a page costs, so only its own tests have it. */
   offline?: boolean;
 };
-export type Stage = Required<Omit<Means, 'root' | 'text'>> & {
-  browser: Browser;
-  address: string;
-  close: () => Promise<void>;
+export type Stage = {
+  readonly browser: Browser;
+  readonly address: string;
+  readonly offline: boolean;
+  readonly close: () => Promise<void>;
 };
 
 /** Debian's Chromium: the one without windows where it is there (scripts/setup.sh), or the one that is named. */
@@ -40,8 +42,7 @@ const chromium = (): string =>
 /** Serves the exported application on a free port and starts Chromium with an empty profile. */
 export async function openStage({
   root = path.join(__dirname, '../dist'),
-  shared = true,
-  offline = !shared,
+  offline = false,
   text = 16,
 }: Means = {}): Promise<Stage> {
   const server = serve({ fetch: appServer(root).fetch, port: 0 });
@@ -51,6 +52,7 @@ export async function openStage({
   const browser = await launch({
     executablePath: chromium(),
     userDataDir,
+    protocolTimeout: 5 * PATIENCE,
     args: [
       '--headless=new',
       '--no-sandbox',
@@ -68,72 +70,71 @@ export async function openStage({
     server.close();
     rmSync(userDataDir, { recursive: true, force: true });
   };
-  return { browser, address: `http://localhost:${port}`, shared, offline, close };
+  return { browser, address: `http://localhost:${port}`, offline, close };
 }
 
-/**
- * The browser's own context keeps compiled code from page to page, which a fresh one must do anew: it serves whoever has it
- * to themselves. Where it is taken, or was left behind by a test that failed, and where none is shared
- * as what is measured must not gain by it, a page gets a context of its own.
- */
-let taken: Browser | null = null;
+/** How a page is opened: wide, in the light and in British English with the demo office, unless something else is said. */
+export type Setting = {
+  readonly size?: Size;
+  /** The storage space; any name but `demo` begins empty. */
+  readonly space?: string;
+  /** The place at which it opens. */
+  readonly at?: string;
+  readonly dark?: boolean;
+  readonly locale?: string;
+  /** How many times slower its processor is. */
+  readonly slow?: number;
+};
 
-async function contextFor({ browser, shared }: Stage): Promise<BrowserContext> {
-  if (!shared || taken === browser) return browser.createBrowserContext();
-  taken = browser;
-  return browser.defaultBrowserContext();
-}
+export type Visit = {
+  readonly page: Page;
+  /** Every error and warning that any tab of the visit had. */
+  readonly complaints: string[];
+  /** Opens one more tab of the same space, and waits until it stands. */
+  readonly tab: (at: string) => Promise<Page>;
+  /** Opens one more tab that goes nowhere yet. */
+  readonly emptyTab: () => Promise<Page>;
+  readonly leave: () => Promise<void>;
+};
 
-/** Closes what a test opened, so that the next one finds nothing of it. */
-export async function leave(page: Page): Promise<void> {
-  const context = page.browserContext();
-  const browser = context.browser();
-  if (context !== browser.defaultBrowserContext()) return context.close();
-  const { origin } = new URL(page.url());
-  const blank = await context.newPage();
-  const devtools = await blank.createCDPSession();
-  for (const each of await context.pages()) if (each !== blank) await each.close();
-  await devtools.send('Storage.clearDataForOrigin', { origin, storageTypes: 'all' });
-  await context.clearPermissionOverrides();
-  taken = null;
-}
-
-/** Opens a page of its own size and storage space. Every console error or warning is collected in `complaints`. */
-export async function openPage(
-  stage: Stage,
-  size: Size,
-  space: string,
-  route = '/today',
-  dark = false,
-  locale = 'en-GB',
-) {
-  const context = await contextFor(stage);
+async function newTab(
+  context: BrowserContext,
+  { offline }: Stage,
+  { size = 'wide', dark = false, locale = 'en-GB', slow = 1 }: Setting,
+  complaints: string[],
+): Promise<Page> {
   const page = await context.newPage();
-  const complaints: string[] = [];
   page.on('console', (message) => {
     if (['error', 'warn'].includes(message.type())) complaints.push(message.text());
   });
   page.on('pageerror', (error) => complaints.push(String(error)));
   page.on('requestfailed', (request) => complaints.push(`failed: ${request.url()}`));
-  page.setDefaultTimeout(2 * PATIENCE);
-  if (!stage.offline) {
+  page.setDefaultTimeout(PATIENCE);
+  // tsx names functions by this, in pages too
+  await page.evaluateOnNewDocument('globalThis.__name = (named) => named');
+  if (!offline)
     await page.evaluateOnNewDocument(() => Reflect.deleteProperty(Navigator.prototype, 'serviceWorker'));
-  }
   const devtools = await page.createCDPSession();
   await devtools.send('Emulation.setLocaleOverride', { locale });
+  await devtools.send('Emulation.setCPUThrottlingRate', { rate: Math.max(SLOW, slow) });
   await page.setViewport(sizes[size]);
   await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: dark ? 'dark' : 'light' }]);
-  await page.goto(
-    `${stage.address}${route}${route.includes('?') ? '&' : '?'}space=${space}&now=${NOW}&zone=Europe/London`,
-  );
-  await settled(page);
-  return { page, complaints };
+  return page;
 }
 
-/** Waits until the application stands and its fonts are there. */
-export async function settled(page: Page): Promise<void> {
-  await page.waitForSelector('[role=navigation]');
-  await page.waitForSelector('[role=main]');
-  await page.evaluate(() => document.fonts.ready.then(() => undefined));
-  await new Promise((later) => setTimeout(later, 250));
+/** Opens a page with a storage of its own, in a context that nothing else shares, and waits until it stands. */
+export async function openPage(stage: Stage, setting: Setting = {}): Promise<Visit> {
+  const { space = 'demo', at = '/today' } = setting;
+  const context = await stage.browser.createBrowserContext();
+  const complaints: string[] = [];
+  const emptyTab = () => newTab(context, stage, setting, complaints);
+  const tab = async (place: string) => {
+    const page = await emptyTab();
+    await page.goto(
+      `${stage.address}${place}${place.includes('?') ? '&' : '?'}space=${space}&now=${NOW}&zone=Europe/London`,
+    );
+    await settled(page);
+    return page;
+  };
+  return { page: await tab(at), complaints, tab, emptyTab, leave: () => context.close() };
 }

@@ -1,14 +1,8 @@
 import assert from 'node:assert/strict';
-import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
-import { leave, openPage, openStage, settled, type Stage } from './browser';
-import { boxOf, isAccessible, pause, press, sees, type } from './steps';
-
-let stage: Stage;
-before(async () => {
-  stage = await openStage();
-});
-after(() => stage.close());
+import { isAccessible } from './axe';
+import { scene } from './scene';
+import { go, reload, press, type, sees, boxOf, eventually } from './steps';
 
 const HOUR = 60;
 
@@ -24,20 +18,13 @@ const minutes = (page: Page, count: number, how: 'go by' | 'set') =>
     how === 'go by',
   );
 
-/** A page on which a timer has run for four minutes. */
-async function running(space: string) {
-  const { page, complaints } = await openPage(
-    stage,
-    space.endsWith('wide') ? 'wide' : 'phone',
-    space,
-    '/tasks',
-  );
+/** A timer that has run for four minutes. */
+async function running(page: Page): Promise<void> {
   await type(page, 'Add to the inbox', 'Survey report');
   await type(page, 'Add to the inbox', 'Ring the landowner');
   await press(page, 'Start Survey report');
   await minutes(page, 4, 'go by');
   await boxOf(page, 'Stop Survey report');
-  return { page, complaints };
 }
 
 const ways: readonly [string, string][] = [
@@ -46,48 +33,57 @@ const ways: readonly [string, string][] = [
   ['switching', 'Start Ring the landowner'],
 ];
 
-for (const [how, label] of ways)
-  test(`a clock set back by two hours takes nothing of what a timer has run: ${how}`, async () => {
-    const { page, complaints } = await running(`back-${how}`);
+scene(
+  'a clock set back by two hours takes nothing of what a timer has run, however it ends',
+  { size: 'phone', space: 'back', at: '/tasks' },
+  async ({ page }) => {
+    for (const [how, label] of ways) {
+      await go(page, `/tasks?space=back-${how}`);
+      await running(page);
+      await minutes(page, -2 * HOUR, 'set');
+      await press(page, label);
+      if (how === 'Done') await press(page, 'Show done');
+      await sees(page, how === 'Done' ? 'took 4 min' : '4 min spent');
+    }
+  },
+);
+
+scene(
+  'a clock set forth is asked about, by the running timer and by one just stopped; what was seen is kept',
+  { space: 'forth', at: '/tasks' },
+  async ({ page }) => {
+    await running(page);
+    await minutes(page, 26 * HOUR, 'set');
+    await sees(page, 'The timer ran on unseen');
+    await sees(page, 'has counted 26 h 04. For 26 h of it Sprindle was closed');
+    await isAccessible(page, 'unseen time');
+    await press(page, 'Keep 4 min, and go on from now');
+    await sees(page, '4 min kept on Survey report');
     await minutes(page, -2 * HOUR, 'set');
-    await press(page, label);
-    if (how === 'Done') await press(page, 'Show done');
-    await sees(page, how === 'Done' ? 'took 4 min' : '4 min spent');
-    assert.deepEqual(complaints, []);
-    await leave(page);
-  });
+    await sees(page, 'The computer’s clock went back by 2 h');
+    await minutes(page, 87_602 * HOUR, 'set');
+    await page.$eval('[aria-label="Stop Survey report"]', (button) => (button as HTMLElement).click()); // before the next second
+    await press(page, 'Keep 1 min, ended');
+    await sees(page, '5 min spent');
+  },
+);
 
-test('a clock set forth is asked about, by the running timer and by one just stopped; what was seen is kept', async () => {
-  const { page, complaints } = await running('forth-wide');
-  await minutes(page, 26 * HOUR, 'set');
-  await sees(page, 'The timer ran on unseen');
-  await sees(page, 'has counted 26 h 04. For 26 h of it Sprindle was closed');
-  await isAccessible(page, 'unseen time');
-  await press(page, 'Keep 4 min, and go on from now');
-  await sees(page, '4 min kept on Survey report');
-  await minutes(page, -2 * HOUR, 'set');
-  await sees(page, 'The computer’s clock went back by 2 h');
-  await minutes(page, 87_602 * HOUR, 'set');
-  await page.$eval('[aria-label="Stop Survey report"]', (button) => (button as HTMLElement).click()); // before the next second
-  await press(page, 'Keep 1 min, ended');
-  await sees(page, '5 min spent');
-  assert.deepEqual(complaints, []);
-  await leave(page);
-});
-
-test('a timer that ran on while the browser was closed overnight is asked about when it opens again', async () => {
-  const { page } = await running('overnight');
-  await minutes(page, 0, 'set');
-  await page.waitForFunction(() => localStorage.getItem('sprindle.overnight.seen') !== null);
-  await pause(1500);
-  await page.evaluateOnNewDocument(() => {
-    const clock = Date.now;
-    Date.now = () => clock() + 14 * 3_600_000;
-  });
-  await page.reload();
-  await settled(page);
-  await sees(page, 'The timer ran on unseen');
-  await press(page, 'Count all 14 h');
-  await boxOf(page, 'Stop Survey report');
-  await leave(page);
-});
+scene(
+  'a timer that ran on while the browser was closed overnight is asked about when it opens again',
+  { size: 'phone', space: 'overnight', at: '/tasks' },
+  async ({ page }) => {
+    await running(page);
+    await minutes(page, 0, 'set');
+    const seen = () => page.evaluate(() => localStorage.getItem('sprindle.overnight.seen'));
+    const before = await seen();
+    await eventually(async () => assert.notEqual(await seen(), before));
+    await page.evaluateOnNewDocument(() => {
+      const clock = Date.now;
+      Date.now = () => clock() + 14 * 3_600_000;
+    });
+    await reload(page);
+    await sees(page, 'The timer ran on unseen');
+    await press(page, 'Count all 14 h');
+    await boxOf(page, 'Stop Survey report');
+  },
+);

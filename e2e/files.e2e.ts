@@ -1,147 +1,115 @@
 import assert from 'node:assert/strict';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import os from 'node:os';
-import path from 'node:path';
-import { after, before, test } from 'node:test';
+import { readFileSync } from 'node:fs';
 import type { Page } from 'puppeteer-core';
-import { leave, openPage, openStage, settled, type Stage } from './browser';
-import {
-  boxOf,
-  chooseFile,
-  downloads,
-  isAccessible,
-  isGone,
-  pause,
-  press,
-  pressText,
-  sees,
-  textOf,
-  type,
-} from './steps';
+import { isAccessible } from './axe';
+import { calendarFile, chooseFile, downloads } from './files';
+import { scene } from './scene';
+import { go, reload, press, pressText, type, sees, seesNo, isGone, boxOf, isSaved } from './steps';
 
-let stage: Stage;
-const folder = mkdtempSync(path.join(os.tmpdir(), 'sprindle-files-'));
-before(async () => {
-  stage = await openStage();
-});
-after(async () => {
-  await stage.close();
-  rmSync(folder, { recursive: true, force: true });
-});
-
-const event = (i: number, ...lines: string[]) =>
-  [
-    'BEGIN:VEVENT',
-    `UID:e${i}`,
-    `DTSTART;TZID=Europe/Paris:202611${String(1 + (i % 28)).padStart(2, '0')}T${String(8 + (i % 9)).padStart(2, '0')}0000`,
-    'DURATION:PT30M',
-    `SUMMARY:Gauge ${i}`,
-    `DESCRIPTION:${'level and flow '.repeat(34)}`,
-    ...lines,
-    'END:VEVENT',
-  ].join('\r\n');
-
-const write = (name: string, ...parts: string[]) => {
-  const file = path.join(folder, name);
-  writeFileSync(file, ['BEGIN:VCALENDAR', 'VERSION:2.0', ...parts, 'END:VCALENDAR'].join('\r\n'));
-  return file;
-};
+const event = (i: number, ...lines: string[]) => [
+  `UID:e${i}`,
+  `DTSTART;TZID=Europe/Paris:202611${String(1 + (i % 28)).padStart(2, '0')}T${String(8 + (i % 9)).padStart(2, '0')}0000`,
+  'DURATION:PT30M',
+  `SUMMARY:Gauge ${i}`,
+  `DESCRIPTION:${'level and flow '.repeat(34)}`,
+  ...lines,
+];
 const many = (count: number) => Array.from({ length: count }, (_, i) => event(i));
 
-test('a large file can be called off while it is read; 1,500 events come in, and the newer file takes away what it lacks', async () => {
-  const { page, complaints } = await openPage(stage, 'wide', 'large', '/settings');
-  await chooseFile(page, 'Choose a calendar file', write('huge.ics', ...many(45_000)));
-  await sees(page, 'Nothing changes before it has been read whole.');
-  // at once: the sheet moves on with the reading, and a click that waits for it to stand still may come too late
-  await page.$eval('[aria-label="Call it off"]', (button) => (button as HTMLElement).click()); // a button
-  await sees(page, 'Reading huge.ics was called off. Nothing was changed.');
-  await chooseFile(page, 'Choose a calendar file', write('gauges.ics', ...many(1500)));
-  await sees(page, '1500\nnew');
-  await isAccessible(page, 'an import report');
-  await press(page, 'Good');
-  await chooseFile(
-    page,
-    'Choose a calendar file',
-    write('gauges.ics', ...many(1490), event(0, 'SEQUENCE:2')),
-  );
-  await sees(page, '1489\nas they were');
-  await sees(page, '10\nremoved');
-  await pressText(page, 'Undo import');
-  await sees(page, '1500 events');
-  assert.deepEqual(complaints, []);
-  await leave(page);
-});
+scene(
+  'a large file can be called off while it is read; 1,500 events come in, and the newer file takes away what it lacks',
+  { space: 'large', at: '/settings' },
+  async ({ page }) => {
+    await chooseFile(page, 'Choose a calendar file', calendarFile('huge.ics', ...many(45_000)));
+    await sees(page, 'Nothing changes before it has been read whole.');
+    // at once: the sheet moves on with the reading, and a click that waits for it to stand still may come too late
+    await page.$eval('[aria-label="Call it off"]', (button) => (button as HTMLElement).click()); // a button
+    await sees(page, 'Reading huge.ics was called off. Nothing was changed.');
+    await chooseFile(page, 'Choose a calendar file', calendarFile('gauges.ics', ...many(1500)));
+    await sees(page, '1500\nnew');
+    await isAccessible(page, 'an import report');
+    await press(page, 'Good');
+    await chooseFile(
+      page,
+      'Choose a calendar file',
+      calendarFile('gauges.ics', ...many(1490), event(0, 'SEQUENCE:2')),
+    );
+    await sees(page, '1489\nas they were');
+    await sees(page, '10\nremoved');
+    await pressText(page, 'Undo import');
+    await sees(page, '1500 events');
+  },
+);
 
-test('a hostile file neither hangs nor breaks anything, and says what stayed out', async () => {
-  const { page, complaints } = await openPage(stage, 'phone', 'hostile', '/settings');
-  const file = write(
-    'hostile.ics',
-    event(23, 'RRULE:FREQ=SECONDLY'),
-    event(1, 'RRULE:FREQ=DAILY'),
-    event(2, `X-LONG:${'x'.repeat(1_000_000)}`),
-    event(
-      3,
-      ...Array.from({ length: 1000 }, (_, i) => `ATTENDEE;CN=Volunteer ${i}:mailto:v${i}@trust.example`),
-    ),
-    event(4, ...Array.from({ length: 2000 }, () => 'BEGIN:VEVENT')),
-  );
-  await chooseFile(page, 'Choose a calendar file', file);
-  await sees(page, 'repeats every minute or more often');
-  await sees(page, 'The line is too long');
-  await press(page, 'Good');
-  await page.goto(`${stage.address}/plan`);
-  await settled(page);
-  await sees(page, 'planned of');
-  assert.deepEqual(complaints, []);
-  await leave(page);
-});
+scene(
+  'a hostile file neither hangs nor breaks anything, and says what stayed out',
+  { size: 'phone', space: 'hostile', at: '/settings' },
+  async ({ page }) => {
+    const file = calendarFile(
+      'hostile.ics',
+      event(23, 'RRULE:FREQ=SECONDLY'),
+      event(1, 'RRULE:FREQ=DAILY'),
+      event(2, `X-LONG:${'x'.repeat(1_000_000)}`),
+      event(
+        3,
+        ...Array.from({ length: 1000 }, (_, i) => `ATTENDEE;CN=Volunteer ${i}:mailto:v${i}@trust.example`),
+      ),
+      event(4, ...Array.from({ length: 2000 }, () => 'BEGIN:VEVENT')),
+    );
+    await chooseFile(page, 'Choose a calendar file', file);
+    await sees(page, 'repeats every minute or more often');
+    await sees(page, 'The line is too long');
+    await press(page, 'Good');
+    await go(page, '/plan');
+    await sees(page, 'planned of');
+  },
+);
 
-test('calendars, blocks and tasks go out as a calendar file that comes in elsewhere', async () => {
-  const { page } = await openPage(stage, 'wide', 'demo', '/settings');
-  const downloaded = await downloads(page, folder);
-  await press(page, 'Export as a calendar file');
-  await isAccessible(page, 'the export of a calendar file');
-  await press(page, 'My blocks');
-  await pressText(page, 'Save the file');
-  const file = await downloaded('sprindle-demo-2026-11-24.ics');
-  const text = readFileSync(file, 'utf8');
-  assert.match(text, /SUMMARY:Crew call/);
-  assert.match(text, /BEGIN:VTODO/);
-  assert.doesNotMatch(text, /RELATED-TO/);
-  await page.goto(`${stage.address}/settings?space=elsewhere`);
-  await settled(page);
-  await chooseFile(page, 'Choose a calendar file', file);
-  await sees(page, 'New tasks of the file are in the list General.');
-  await press(page, 'Good');
-  await page.goto(`${stage.address}/tasks`);
-  await settled(page);
-  await boxOf(page, 'Done: Stock count, boat shed');
-  await leave(page);
-});
+scene(
+  'calendars, blocks and tasks go out as a calendar file that comes in elsewhere',
+  { at: '/settings' },
+  async ({ page }) => {
+    const downloaded = await downloads(page);
+    await press(page, 'Export as a calendar file');
+    await isAccessible(page, 'the export of a calendar file');
+    await press(page, 'My blocks');
+    await pressText(page, 'Save the file');
+    const file = await downloaded('sprindle-demo-2026-11-24.ics');
+    const text = readFileSync(file, 'utf8');
+    assert.match(text, /SUMMARY:Crew call/);
+    assert.match(text, /BEGIN:VTODO/);
+    assert.doesNotMatch(text, /RELATED-TO/);
+    await go(page, '/settings?space=elsewhere');
+    await chooseFile(page, 'Choose a calendar file', file);
+    await sees(page, 'New tasks of the file are in the list General.');
+    await press(page, 'Good');
+    await go(page, '/tasks');
+    await boxOf(page, 'Done: Stock count, boat shed');
+  },
+);
 
-test('two copies of one’s data are merged: both additions stay, the later change wins, and it can be undone', async () => {
-  const { page } = await openPage(stage, 'wide', 'copy', '/tasks');
-  const downloaded = await downloads(page, folder);
-  await type(page, 'Add to the inbox', 'Order nets');
-  await press(page, 'Settings');
-  await press(page, 'Export everything');
-  const file = await downloaded('sprindle-copy-2026-11-24.json');
-  await page.goto(`${stage.address}/tasks`);
-  await settled(page);
-  await type(page, 'Add to the inbox', 'Order ropes');
-  await page.goto(`${stage.address}/settings?space=second`);
-  await settled(page);
-  await chooseFile(page, 'Open an exported file', file);
-  await sees(page, 'Merging brings in 1 new');
-  await isAccessible(page, 'a workspace file');
-  await pressText(page, 'Merge the two');
-  await sees(page, 'Merged: 1 new, 0 taken from the file, 0 kept as here, 2 the same');
-  await press(page, 'Undo merge');
-  await page.goto(`${stage.address}/tasks`);
-  await settled(page);
-  await isGone(page, 'Done: Order nets');
-  await leave(page);
-});
+scene(
+  'two copies of one’s data are merged: both additions stay, the later change wins, and it can be undone',
+  { space: 'copy', at: '/tasks' },
+  async ({ page }) => {
+    const downloaded = await downloads(page);
+    await type(page, 'Add to the inbox', 'Order nets');
+    await press(page, 'Settings');
+    await press(page, 'Export everything');
+    const file = await downloaded('sprindle-copy-2026-11-24.json');
+    await go(page, '/tasks');
+    await type(page, 'Add to the inbox', 'Order ropes');
+    await go(page, '/settings?space=second');
+    await chooseFile(page, 'Open an exported file', file);
+    await sees(page, 'Merging brings in 1 new');
+    await isAccessible(page, 'a workspace file');
+    await pressText(page, 'Merge the two');
+    await sees(page, 'Merged: 1 new, 0 taken from the file, 0 kept as here, 2 the same');
+    await press(page, 'Undo merge');
+    await go(page, '/tasks');
+    await isGone(page, 'Done: Order nets');
+  },
+);
 
 /** Writes into the storage of the page as a broken disk might. */
 const damage = (page: Page, space: string) =>
@@ -168,38 +136,41 @@ const damage = (page: Page, space: string) =>
     base.close();
   }, `sprindle-${space}`);
 
-test('a damaged part of the storage is said, can be saved as a file, and the rest opens', async () => {
-  const { page } = await openPage(stage, 'phone', 'damaged', '/tasks');
-  const downloaded = await downloads(page, folder);
-  await type(page, 'Add to the inbox', 'Lost to the disk');
-  await pause(500);
-  await damage(page, 'damaged');
-  await page.reload();
-  await sees(page, 'Part of the stored data was damaged (tasks/open-');
-  await press(page, 'Close this notice');
-  await press(page, 'Settings');
-  await press(page, 'Save the damaged parts');
-  const file = await downloaded('sprindle-damaged-2026-11-24.json');
-  assert.match(readFileSync(file, 'utf8'), /tasks\/open-/);
-  await press(page, 'Let them go');
-  assert.ok(!(await textOf(page)).includes('Found damaged'));
-  await leave(page);
-});
+scene(
+  'a damaged part of the storage is said, can be saved as a file, and the rest opens',
+  { size: 'phone', space: 'damaged', at: '/tasks' },
+  async ({ page }) => {
+    const downloaded = await downloads(page);
+    await type(page, 'Add to the inbox', 'Lost to the disk');
+    await isSaved(page, 'Lost to the disk');
+    await damage(page, 'damaged');
+    await reload(page);
+    await sees(page, 'Part of the stored data was damaged (tasks/open-');
+    await press(page, 'Close this notice');
+    await press(page, 'Settings');
+    await press(page, 'Save the damaged parts');
+    const file = await downloaded('sprindle-damaged-2026-11-24.json');
+    assert.match(readFileSync(file, 'utf8'), /tasks\/open-/);
+    await press(page, 'Let them go');
+    await seesNo(page, 'Found damaged');
+  },
+);
 
-test('the browser is asked to keep the data once there is something to lose', async () => {
-  const { page } = await openPage(stage, 'wide', 'own', '/tasks');
-  await page.evaluateOnNewDocument(() => {
-    navigator.storage.persisted = () => Promise.resolve(false);
-    navigator.storage.persist = () => {
-      document.title = 'asked';
-      return Promise.resolve(true);
-    };
-  });
-  await page.reload();
-  await settled(page);
-  for (let i = 0; i < 9; i += 1) await type(page, 'Add to the inbox', `Gauge ${i}`);
-  assert.notEqual(await page.title(), 'asked');
-  await type(page, 'Add to the inbox', 'Gauge 9');
-  await page.waitForFunction(() => document.title === 'asked');
-  await leave(page);
-});
+scene(
+  'the browser is asked to keep the data once there is something to lose',
+  { space: 'own', at: '/tasks' },
+  async ({ page }) => {
+    await page.evaluateOnNewDocument(() => {
+      navigator.storage.persisted = () => Promise.resolve(false);
+      navigator.storage.persist = () => {
+        document.title = 'asked';
+        return Promise.resolve(true);
+      };
+    });
+    await reload(page);
+    for (let i = 0; i < 9; i += 1) await type(page, 'Add to the inbox', `Gauge ${i}`);
+    assert.notEqual(await page.title(), 'asked');
+    await type(page, 'Add to the inbox', 'Gauge 9');
+    await page.waitForFunction(() => document.title === 'asked');
+  },
+);

@@ -1,12 +1,7 @@
 import assert from 'node:assert/strict';
-import { after, before, test } from 'node:test';
 import type { KeyInput, Page } from 'puppeteer-core';
-import { leave, openPage, openStage, settled, type Stage } from './browser';
-import { boxOf, isGone, keyboardIsIn, keyboardIsOn, sees } from './steps';
-
-let stage: Stage;
-before(async () => void (stage = await openStage()));
-after(() => stage.close());
+import { scene } from './scene';
+import { go, isAt, sees, isGone, boxOf, keyboardIsOn, keyboardIsIn } from './steps';
 
 /** A keyboard that counts what is pressed besides words. */
 function counted(page: Page) {
@@ -51,6 +46,7 @@ const jobs: readonly Job[] = [
     presses: 4,
     async does(keys, page) {
       await keys.press('2');
+      await isAt(page, 'Plan');
       await boxOf(page, 'To place: Renew the electrofishing licence');
       await keys.press('n');
       await keyboardIsOn(page, /^To place: Renew/);
@@ -63,6 +59,7 @@ const jobs: readonly Job[] = [
     presses: 7,
     async does(keys, page) {
       await keys.press('2');
+      await isAt(page, 'Plan');
       await boxOf(page, 'Check gauge readings, 09:30');
       await keys.press('Home');
       await keyboardIsOn(page, running);
@@ -93,6 +90,7 @@ const jobs: readonly Job[] = [
     presses: 4,
     async does(keys, page) {
       await keys.press('2');
+      await isAt(page, 'Plan');
       await boxOf(page, 'Map of bank repairs, 10:30');
       await keys.press('Home');
       await keyboardIsOn(page, /^Meeting Flood forum/);
@@ -120,6 +118,7 @@ const jobs: readonly Job[] = [
     presses: 3,
     async does(keys, page) {
       await keys.press('3');
+      await isAt(page, 'Tasks');
       await sees(page, 'Filter…');
       await keys.press('v');
       await keyboardIsIn(page, '[role=radiogroup][aria-label=Due] [aria-checked=true]');
@@ -132,6 +131,7 @@ const jobs: readonly Job[] = [
     presses: 7,
     async does(keys, page) {
       await keys.press('2');
+      await isAt(page, 'Plan');
       await boxOf(page, 'Map of bank repairs, 10:30');
       await keys.press('v');
       await boxOf(page, 'Show the list');
@@ -144,16 +144,12 @@ const jobs: readonly Job[] = [
   },
 ];
 
-test('the loop of a day takes few presses by keys alone', async () => {
-  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/today');
+scene('the loop of a day takes few presses by keys alone', {}, async ({ page }) => {
   for (const { name, presses, does } of jobs) {
-    await page.goto(`${stage.address}/today`);
-    await settled(page);
+    await go(page, '/today');
     const keys = counted(page);
     await does(keys, page);
     assert.equal(keys.pressed.length, presses, `${name}: ${keys.pressed.join(' ')}`);
     assert.ok(presses <= 12, name);
   }
-  assert.deepEqual(complaints, []);
-  await leave(page);
 });

@@ -1,6 +1,6 @@
 import path from 'node:path';
-import { pressText } from './steps';
-import { leave, openPage, openStage, type Size } from './browser';
+import { calm, pressText } from './steps';
+import { openPage, openStage, type Size } from './browser';
 
 type Shot = { name: string; route: string; size: Size; dark?: boolean; click?: string; text?: string };
 
@@ -48,18 +48,18 @@ async function main() {
   const stage = await openStage();
   for (const { name, route, size, dark, click, text } of shots) {
     if (only && !name.includes(only)) continue;
-    const { page, complaints } = await openPage(stage, size, 'demo', route, dark);
+    const { page, complaints, leave } = await openPage(stage, { size, at: route, dark });
     if (text) {
       await pressText(page, text);
       await page.waitForSelector('[role=gridcell]');
     }
     if (click) {
       await page.click(click);
-      await new Promise((later) => setTimeout(later, 300));
+      await calm(page);
     }
     await page.screenshot({ path: path.join(folder, `${name}.png`) });
     console.log(name, complaints.join('\n'));
-    await leave(page);
+    await leave();
   }
   await stage.close();
 }

@@ -2,24 +2,23 @@ import assert from 'node:assert/strict';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { after, before, test } from 'node:test';
-import { leave, openPage, openStage, settled, type Stage } from './browser';
+import { isAccessible } from './axe';
+import { chooseFile } from './files';
+import { scene } from './scene';
 import {
-  boxOf,
-  chooseFile,
-  eventually,
-  isAccessible,
-  isGone,
-  labels,
+  go,
   press,
   pressText,
+  keys,
   sees,
+  isGone,
+  boxOf,
+  labels,
   tabTo,
+  eventually,
+  focus,
+  isAt,
 } from './steps';
-
-let stage: Stage;
-before(async () => void (stage = await openStage()));
-after(() => stage.close());
 
 /** A calendar file with one meeting, on the Wednesday of the week after the present one. */
 const fileWith = (title: string) => {
@@ -41,76 +40,78 @@ const fileWith = (title: string) => {
   return file;
 };
 
-test('by keyboard: the next week is sealed; what is moved since is marked, counted and put back; the seal comes off', async () => {
-  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/plan?view=week');
-  await boxOf(page, 'Sealed: +1 h 45, 2 added, 1 to answer');
-  await press(page, 'Later');
-  await tabTo(page, 'Seal the week…');
-  await page.keyboard.press('Enter');
-  await sees(page, 'the frame “Field season”');
-  await isAccessible(page, 'a week to seal');
-  await press(page, 'Seal this week');
-  await boxOf(page, 'Sealed: nothing has changed');
-  await press(page, 'Earlier');
-  await press(page, 'Sealed: ');
-  await sees(page, 'Sensor log of the weir pool');
-  await boxOf(page, 'Grant report, section 3, 14:30');
-  await page.focus('[aria-label^="Grant report, section 3, 14:30"]');
-  await page.keyboard.press('Delete');
-  await sees(page, 'Dropped');
-  await press(page, 'Put back Grant report, section 3');
-  await isGone(page, 'Put back Grant report, section 3');
-  await boxOf(page, 'Grant report, section 3, 14:30');
-  await press(page, 'Take the seal off');
-  await boxOf(page, 'Seal the week…');
-  await sees(page, 'Sealed Fri 20 Nov, 16:40, taken off Tue 24 Nov, 11:20');
-  await press(page, 'Undo take off the seal');
-  await boxOf(page, 'Sealed: +1 h 45, 2 added');
-  assert.deepEqual(complaints, []);
-  await leave(page);
-});
+scene(
+  'by keyboard: the next week is sealed; what is moved since is marked, counted and put back; the seal comes off',
+  { at: '/plan?view=week' },
+  async ({ page }) => {
+    await boxOf(page, 'Sealed: +1 h 45, 2 added, 1 to answer');
+    await press(page, 'Later');
+    await tabTo(page, 'Seal the week…');
+    await keys(page, 'Enter');
+    await sees(page, 'the frame “Field season”');
+    await isAccessible(page, 'a week to seal');
+    await press(page, 'Seal this week');
+    await boxOf(page, 'Sealed: nothing has changed');
+    await press(page, 'Earlier');
+    await isAt(page, 'Plan: Week, 23');
+    await press(page, 'Sealed: ');
+    await sees(page, 'Sensor log of the weir pool');
+    await boxOf(page, 'Grant report, section 3, 14:30');
+    await focus(page, '[aria-label^="Grant report, section 3, 14:30"]');
+    await keys(page, 'Delete');
+    await sees(page, 'Dropped');
+    await press(page, 'Put back Grant report, section 3');
+    await isGone(page, 'Put back Grant report, section 3');
+    await boxOf(page, 'Grant report, section 3, 14:30');
+    await press(page, 'Take the seal off');
+    await boxOf(page, 'Seal the week…');
+    await sees(page, 'Sealed Fri 20 Nov, 16:40, taken off Tue 24 Nov, 11:20');
+    await press(page, 'Undo take off the seal');
+    await boxOf(page, 'Sealed: +1 h 45, 2 added');
+  },
+);
 
-test('a meeting that an imported file brings into a sealed week waits for an answer, and can be put off with times to send', async () => {
-  const { page, complaints } = await openPage(stage, 'phone', 'demo', '/plan?view=day&day=2026-12-02');
-  await press(page, 'Seal the week…');
-  await press(page, 'Seal this week');
-  await boxOf(page, 'Sealed: nothing has changed');
-  await page.goto(`${stage.address}/settings`);
-  await settled(page);
-  await chooseFile(page, 'Choose a calendar file', fileWith('Flood walk with the council'));
-  await press(page, 'A calendar of its own');
-  await press(page, '2 meetings wait for an answer, as the week is sealed');
-  await isAccessible(page, 'a late meeting');
-  await press(page, 'Not this week… Heritage');
-  await sees(page, 'I have time for it here (Europe/London):');
-  await press(page, 'Accept after all: Heritage');
-  await isGone(page, 'Accept after all');
-  await page.goto(`${stage.address}/plan?view=day&day=2026-12-02`);
-  await settled(page);
-  await press(page, 'Sealed: +1 h, 1 added, 1 to answer');
-  await press(page, 'Accept Flood walk');
-  await sees(page, 'New since the seal');
-  await page.keyboard.press('Escape');
-  await eventually(async () =>
-    assert.ok(
-      (await labels(page)).some((label) => /^Meeting Flood walk.+new since the seal$/.test(label)),
-      'it is marked where it stands',
-    ),
-  );
-  assert.deepEqual(complaints, []);
-  await leave(page);
-});
+scene(
+  'a meeting that an imported file brings into a sealed week waits for an answer, and can be put off with times to send',
+  { size: 'phone', at: '/plan?view=day&day=2026-12-02' },
+  async ({ page }) => {
+    await press(page, 'Seal the week…');
+    await press(page, 'Seal this week');
+    await boxOf(page, 'Sealed: nothing has changed');
+    await go(page, '/settings');
+    await chooseFile(page, 'Choose a calendar file', fileWith('Flood walk with the council'));
+    await press(page, 'A calendar of its own');
+    await press(page, '2 meetings wait for an answer, as the week is sealed');
+    await isAccessible(page, 'a late meeting');
+    await press(page, 'Not this week… Heritage');
+    await sees(page, 'I have time for it here (Europe/London):');
+    await press(page, 'Accept after all: Heritage');
+    await isGone(page, 'Accept after all');
+    await go(page, '/plan?view=day&day=2026-12-02');
+    await press(page, 'Sealed: +1 h, 1 added, 1 to answer');
+    await press(page, 'Accept Flood walk');
+    await sees(page, 'New since the seal');
+    await keys(page, 'Escape');
+    await eventually(async () =>
+      assert.ok(
+        (await labels(page)).some((label) => /^Meeting Flood walk.+new since the seal$/.test(label)),
+        'it is marked where it stands',
+      ),
+    );
+  },
+);
 
-test('the ledger compares with the plan as it is, or as it was sealed', async () => {
-  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/plan?view=day&day=2026-11-23');
-  await boxOf(page, 'Map of drainage outfalls');
-  await page.focus('[aria-label^="Map of drainage outfalls"]');
-  await page.keyboard.press('Delete');
-  await page.goto(`${stage.address}/review?day=2026-11-23`);
-  await boxOf(page, 'planned: 3 h 45');
-  await pressText(page, 'The sealed plan');
-  await boxOf(page, 'planned: 5 h');
-  await isAccessible(page, 'the ledger of a sealed day');
-  assert.deepEqual(complaints, []);
-  await leave(page);
-});
+scene(
+  'the ledger compares with the plan as it is, or as it was sealed',
+  { at: '/plan?view=day&day=2026-11-23' },
+  async ({ page }) => {
+    await boxOf(page, 'Map of drainage outfalls');
+    await focus(page, '[aria-label^="Map of drainage outfalls"]');
+    await keys(page, 'Delete');
+    await go(page, '/review?day=2026-11-23');
+    await boxOf(page, 'planned: 3 h 45');
+    await pressText(page, 'The sealed plan');
+    await boxOf(page, 'planned: 5 h');
+    await isAccessible(page, 'the ledger of a sealed day');
+  },
+);

@@ -1,18 +1,10 @@
-import { mkdtempSync, writeFileSync } from 'node:fs';
-import os from 'node:os';
-import path from 'node:path';
 import type { KeyInput, Page } from 'puppeteer-core';
 import { writeWorkspaceFile } from '@/core/formats/workspaceFile';
 import { emptyWorkspace } from '@/core/model/workspace';
 import type { Size } from './browser';
-import { chooseFile, focus, press, pressText, unfold } from './steps';
+import { chooseFile, fileOf } from './files';
+import { focus, press, pressText, unfold } from './steps';
 
-/** A file with some contents, by its name. */
-function fileOf(name: string, contents: string): string {
-  const file = path.join(mkdtempSync(path.join(os.tmpdir(), 'sprindle-file-')), name);
-  writeFileSync(file, contents);
-  return file;
-}
 const messageFile = () =>
   fileOf(
     'fair.eml',

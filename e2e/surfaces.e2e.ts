@@ -1,13 +1,10 @@
 import assert from 'node:assert/strict';
-import { after, before, test } from 'node:test';
 import type { Page } from 'puppeteer-core';
-import { leave, openPage, openStage, settled, type Size, type Stage } from './browser';
-import { eventually, isAccessible, keyboardIsIn } from './steps';
+import { isAccessible } from './axe';
+import type { Size } from './browser';
+import { scene } from './scene';
+import { calm, eventually, keyboardIsIn, keys, reload } from './steps';
 import { places } from './surfaceList';
-
-let stage: Stage;
-before(async () => void (stage = await openStage()));
-after(() => stage.close());
 
 /** What within a part of the page cannot be worked as it should be, each in a line; empty where all can. */
 const faults = (page: Page, within: string, size: Size) =>
@@ -81,6 +78,8 @@ const PANE = '[role=complementary]';
 /** Waits for what opens, and gives where it stands; what lies beneath a sheet cannot be reached. */
 async function opened(page: Page, name: string): Promise<string> {
   await page.waitForSelector(`${DIALOG} [aria-label=Close], ${PANE} [aria-label="Close the details"]`);
+  // what it takes the place of has gone by then
+  await calm(page);
   if (!(await page.$(DIALOG))) return PANE;
   await keyboardIsIn(page, DIALOG);
   assert.ok(await page.$('[inert] [role=main]'), `beneath ${name} nothing can be reached`);
@@ -89,7 +88,7 @@ async function opened(page: Page, name: string): Promise<string> {
 
 /** Leaves what is open, by which the keyboard comes back to the screen. */
 async function left(page: Page, name: string): Promise<void> {
-  await page.keyboard.press('Escape');
+  await keys(page, 'Escape');
   await page.waitForFunction(
     (open) => !document.querySelector(open),
     {},
@@ -101,38 +100,32 @@ async function left(page: Page, name: string): Promise<void> {
 }
 
 for (const size of ['phone', 'wide'] as const)
-  test(`every place and all that opens from it can be worked by everyone, ${size}`, async () => {
-    const { page, complaints } = await openPage(stage, size, 'demo', '/today');
-    // tsx names functions by this, in pages too
-    await page.evaluateOnNewDocument('globalThis.__name = (named) => named');
-    const found: string[] = [];
-    const look = async (name: string, within: string) => {
-      // from here on the keyboard is what was used last, so that rings are drawn
-      await page.keyboard.press('Shift');
-      const cut = size === 'phone' ? await cutAt320(page) : [];
-      found.push(...[...(await faults(page, within, size)), ...cut].map((fault) => `${name}: ${fault}`));
-      await isAccessible(page, name, within);
-    };
-    for (const { at, opens } of places) {
-      await page.goto(`${stage.address}${at}`);
-      await settled(page);
-      await look(at, 'body');
-      for (const { name, open, only } of opens) {
-        if (only && only !== size) continue;
-        try {
-          await page.focus('[aria-label=Places] a');
-          await open(page, size);
-          await look(name, await opened(page, name));
-          await left(page, name);
-        } catch (error) {
-          // so that one run tells of all
-          found.push(`${name}: ${String(error)}`);
-          await page.reload();
-          await settled(page);
+  for (const { at, opens } of places)
+    scene(
+      `${at} and all that opens from it can be worked by everyone, ${size}`,
+      { size, at },
+      async ({ page }) => {
+        const found: string[] = [];
+        const look = async (name: string, within: string) => {
+          // from here on the keyboard is what was used last, so that rings are drawn
+          await keys(page, 'Shift');
+          const cut = size === 'phone' ? await cutAt320(page) : [];
+          found.push(...[...(await faults(page, within, size)), ...cut].map((fault) => `${name}: ${fault}`));
+          await isAccessible(page, name, within);
+        };
+        await look(at, 'body');
+        for (const { name, open } of opens.filter(({ only = size }) => only === size)) {
+          try {
+            await page.focus('[aria-label=Places] a');
+            await open(page, size);
+            await look(name, await opened(page, name));
+            await left(page, name);
+          } catch (error) {
+            // so that one run tells of all
+            found.push(`${name}: ${String(error)}`);
+            await reload(page);
+          }
         }
-      }
-    }
-    assert.equal(found.join('\n'), '');
-    assert.deepEqual(complaints, []);
-    await leave(page);
-  });
+        assert.equal(found.join('\n'), '');
+      },
+    );

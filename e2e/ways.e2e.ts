@@ -1,125 +1,119 @@
 import assert from 'node:assert/strict';
-import { after, before, test } from 'node:test';
-import { leave, openPage, openStage, settled, type Stage } from './browser';
+import { after } from 'node:test';
+import { openStage, type Stage } from './browser';
 import { outOfReach } from './reach';
-import { boxOf, eventually, focus, keyboardIsIn, keyboardIsOn, press, sees } from './steps';
+import { scene } from './scene';
+import { go, press, keys, sees, boxOf, keyboardIsOn, keyboardIsIn, focus, eventually } from './steps';
 
-let stage: Stage;
-before(async () => void (stage = await openStage()));
-after(() => stage.close());
-
-test('in the month and the agenda things are moved by keys, and what is held goes by an hour or by five minutes', async () => {
-  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/plan?view=agenda&day=2026-11-25');
-  const shift = async (key: 'ArrowRight' | 'ArrowDown') => {
-    await page.keyboard.down('Shift');
-    await page.keyboard.press(key);
-    await page.keyboard.up('Shift');
-  };
-  await page.$eval('::-p-xpath(//*[@role="button"][contains(., "Pack the survey boxes")])', (line) =>
-    (line as HTMLElement).focus(),
-  );
-  await shift('ArrowRight');
-  await sees(page, 'Pack the survey boxes: Thu 26 Nov');
-  await press(page, 'Undo move');
-  await page.goto(`${stage.address}/plan?view=day&day=2026-11-25`);
-  await settled(page);
-  await focus(page, '[aria-label^="Pack the survey boxes, 09:30"]');
-  await page.keyboard.press('Space');
-  await page.keyboard.press('PageDown');
-  await page.keyboard.down('Control');
-  await page.keyboard.press('ArrowDown');
-  await page.keyboard.up('Control');
-  await page.keyboard.press('Enter');
-  await boxOf(page, 'Pack the survey boxes, 10:35 – 11:35');
-  assert.deepEqual(complaints, []);
-  await leave(page);
-});
-
-test('a press elsewhere lets go of what the keys hold, and a field says what it kept', async () => {
-  const { page, complaints } = await openPage(stage, 'wide', 'demo', '/plan?view=day');
-  const isSaid = (words: string) =>
-    page.waitForFunction(
-      (wanted) => [...document.querySelectorAll('[aria-live]')].some((live) => live.textContent === wanted),
-      {},
-      words,
+scene(
+  'in the month and the agenda things are moved by keys, and what is held goes by an hour or by five minutes',
+  { at: '/plan?view=agenda&day=2026-11-25' },
+  async ({ page }) => {
+    const shift = async (key: 'ArrowRight' | 'ArrowDown') => {
+      await page.keyboard.down('Shift');
+      await page.keyboard.press(key);
+      await page.keyboard.up('Shift');
+    };
+    await page.$eval('::-p-xpath(//*[@role="button"][contains(., "Pack the survey boxes")])', (line) =>
+      (line as HTMLElement).focus(),
     );
-  await focus(page, '[aria-label^="Permit letter, weir, 13:30"]');
-  await page.keyboard.press('Space');
-  await page.keyboard.press('ArrowDown');
-  await page.click('[aria-label="Search tasks and lists"]');
-  await isSaid('Left where it was');
-  await page.keyboard.type('weir');
-  await page.keyboard.press('Enter');
-  await boxOf(page, 'Permit letter, weir, 13:30');
-  await focus(page, '[aria-label^="Check gauge readings, 09:30"]');
-  await page.keyboard.press('e');
-  await keyboardIsOn(page, /, from$/);
-  await page.keyboard.type('9:05');
-  await page.keyboard.press('Enter');
-  await isSaid('Tue 24 Nov, from: 09:05');
-  assert.deepEqual(complaints, []);
-  await leave(page);
-});
+    await shift('ArrowRight');
+    await sees(page, 'Pack the survey boxes: Thu 26 Nov');
+    await press(page, 'Undo move');
+    await go(page, '/plan?view=day&day=2026-11-25');
+    await focus(page, '[aria-label^="Pack the survey boxes, 09:30"]');
+    await keys(page, 'Space', 'PageDown', 'Control+ArrowDown', 'Enter');
+    await boxOf(page, 'Pack the survey boxes, 10:35 – 11:35');
+  },
+);
 
-test('what is drawn of a task is said; two fingers and a swipe do what the guide says', async () => {
-  const { page, complaints } = await openPage(stage, 'phone', 'demo', '/plan?view=agenda');
-  const swipe = async () => {
-    const finger = await page.touchscreen.touchStart(330, 300);
-    for (let x = 300; x >= 60; x -= 30) await finger.move(x, 300);
-    await finger.end();
-  };
-  await sees(page, 'Today, Tue 24 Nov');
-  await swipe();
-  await page.waitForFunction(
-    () => document.title.startsWith('Plan: Agenda, ') && !document.title.includes('Tue 24'),
-  );
-  const zooms = (at: string) =>
-    page.$eval(at, (element) =>
-      element.dispatchEvent(
-        new WheelEvent('wheel', { ctrlKey: true, deltaY: -60, bubbles: true, cancelable: true }),
-      ),
+scene(
+  'a press elsewhere lets go of what the keys hold, and a field says what it kept',
+  { at: '/plan?view=day' },
+  async ({ page }) => {
+    const isSaid = (words: string) =>
+      page.waitForFunction(
+        (wanted) => [...document.querySelectorAll('[aria-live]')].some((live) => live.textContent === wanted),
+        {},
+        words,
+      );
+    await focus(page, '[aria-label^="Permit letter, weir, 13:30"]');
+    await keys(page, 'Space', 'ArrowDown');
+    await page.click('[aria-label="Search tasks and lists"]');
+    await isSaid('Left where it was');
+    await page.keyboard.type('weir');
+    await keys(page, 'Enter');
+    await boxOf(page, 'Permit letter, weir, 13:30');
+    await focus(page, '[aria-label^="Check gauge readings, 09:30"]');
+    await keys(page, 'e');
+    await keyboardIsOn(page, /, from$/);
+    await page.keyboard.type('9:05');
+    await keys(page, 'Enter');
+    await isSaid('Tue 24 Nov, from: 09:05');
+  },
+);
+
+scene(
+  'what is drawn of a task is said; two fingers and a swipe do what the guide says',
+  { size: 'phone', at: '/plan?view=agenda' },
+  async ({ page }) => {
+    const swipe = async () => {
+      const finger = await page.touchscreen.touchStart(330, 300);
+      for (let x = 300; x >= 60; x -= 30) await finger.move(x, 300);
+      await finger.end();
+    };
+    await sees(page, 'Today, Tue 24 Nov');
+    await swipe();
+    await page.waitForFunction(
+      () => document.title.startsWith('Plan: Agenda, ') && !document.title.includes('Tue 24'),
     );
-  assert.equal(await zooms('[aria-label=Agenda]'), true, 'the browser enlarges the agenda');
-  await page.goto(`${stage.address}/plan?view=day`);
-  await boxOf(page, 'Map of bank repairs, 10:30 – 11:15, 45 min, high priority, running');
-  const high = async () => (await boxOf(page, 'Permit letter, weir, 13:30')).height;
-  const before = await high();
-  assert.equal(await zooms('[aria-label="Hours of the day"]'), false, 'the page stays as it is');
-  await eventually(async () => assert.ok((await high()) > before));
-  assert.deepEqual(complaints, []);
-  await leave(page);
-});
+    const zooms = (at: string) =>
+      page.$eval(at, (element) =>
+        element.dispatchEvent(
+          new WheelEvent('wheel', { ctrlKey: true, deltaY: -60, bubbles: true, cancelable: true }),
+        ),
+      );
+    assert.equal(await zooms('[aria-label=Agenda]'), true, 'the browser enlarges the agenda');
+    await go(page, '/plan?view=day');
+    await boxOf(page, 'Map of bank repairs, 10:30 – 11:15, 45 min, high priority, running');
+    const high = async () => (await boxOf(page, 'Permit letter, weir, 13:30')).height;
+    const before = await high();
+    assert.equal(await zooms('[aria-label="Hours of the day"]'), false, 'the page stays as it is');
+    await eventually(async () => assert.ok((await high()) > before));
+  },
+);
 
-test('in America dates say the month first and weeks begin on Sunday', async () => {
-  const { page, complaints } = await openPage(stage, 'wide', 'america', '/today', false, 'en-US');
-  await sees(page, 'Tue, Nov 24 · 11:20 am');
-  await page.goto(`${stage.address}/plan?view=week`);
-  await page.waitForFunction(() => document.title === 'Plan: Week, Nov 22 – 28 · Sprindle');
-  await page.keyboard.press('l');
-  await keyboardIsIn(page, '[aria-label="Quick line"]');
-  await page.keyboard.type('Order willow cuttings by 12/4');
-  await sees(page, 'due Fri, Dec 4');
-  assert.deepEqual(complaints, []);
-  await leave(page);
-});
+scene(
+  'in America dates say the month first and weeks begin on Sunday',
+  { space: 'america', locale: 'en-US' },
+  async ({ page }) => {
+    await sees(page, 'Tue, Nov 24 · 11:20 am');
+    await go(page, '/plan?view=week');
+    await page.waitForFunction(() => document.title === 'Plan: Week, Nov 22 – 28 · Sprindle');
+    await keys(page, 'l');
+    await keyboardIsIn(page, '[aria-label="Quick line"]');
+    await page.keyboard.type('Order willow cuttings by 12/4');
+    await sees(page, 'due Fri, Dec 4');
+  },
+);
 
-test('text of half as much again, as the browser has it, is followed and cut off nowhere', async () => {
-  const large = await openStage({ text: 24 });
-  const { page, complaints } = await openPage(large, 'phone', 'demo', '/today');
-  const size = (selector: string) =>
-    page.$eval(selector, (element) => Number.parseFloat(getComputedStyle(element).fontSize));
-  assert.equal(await size('[role=main] h1'), 42);
-  for (const place of ['/today', '/plan?view=day', '/tasks']) {
-    await page.goto(`${large.address}${place}`);
-    await settled(page);
-    assert.deepEqual(await outOfReach(page, '#root'), [], place);
-  }
-  await page.setViewport({ width: 1280, height: 800 });
-  await page.waitForSelector('[aria-label=Places]');
-  assert.ok(
-    (await boxOf(page, 'Places')).width > 1000,
-    'it is too large for panes, so that the places stand below',
-  );
-  assert.deepEqual(complaints, []);
-  await large.close();
-});
+/** A browser whose own text is half as large again. */
+let large: Promise<Stage> | undefined;
+after(async () => (await large)?.close());
+
+scene(
+  'text of half as much again, as the browser has it, is followed and cut off nowhere',
+  { size: 'phone', on: () => (large ??= openStage({ text: 24 })) },
+  async ({ page }) => {
+    const size = (selector: string) =>
+      page.$eval(selector, (element) => Number.parseFloat(getComputedStyle(element).fontSize));
+    assert.equal(await size('[role=main] h1'), 42);
+    for (const place of ['/today', '/plan?view=day', '/tasks']) {
+      await go(page, place);
+      assert.deepEqual(await outOfReach(page, '#root'), [], place);
+    }
+    await page.setViewport({ width: 1280, height: 800 });
+    // it is too large for panes, so that the places stand below
+    await eventually(async () => assert.ok((await boxOf(page, 'Places')).width > 1000));
+  },
+);

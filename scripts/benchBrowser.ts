@@ -1,8 +1,8 @@
 import type { Page } from 'puppeteer-core';
 import type { Workspace } from '@/core/model/workspace';
 import { longHistory, withOpenTasks } from '@/demo/tenYears';
-import { openPage, openStage, settled, type Stage } from '../e2e/browser';
-import { pause, pressText } from '../e2e/steps';
+import { openPage, openStage, type Stage } from '../e2e/browser';
+import { realTime, pressText, settled } from '../e2e/steps';
 import { bringIn, median, now, startOf, watchFirstDay, zone } from './benchParts';
 import { editTimes, scrollFrames } from './benchTable';
 import { dragFrames, paintFrames, weekTurns, type Frames } from './benchWeek';
@@ -14,7 +14,7 @@ const ROUNDS = 5;
 
 /** Opens a page with a workspace and measures how it starts. */
 async function load(stage: Stage, name: string, workspace: Workspace) {
-  const { page } = await openPage(stage, 'wide', name, '/settings');
+  const { page } = await openPage(stage, { space: name, at: '/settings' });
   const read = await bringIn(page, name, workspace);
   await watchFirstDay(page);
   const starts: number[] = [];
@@ -105,12 +105,12 @@ async function openTasks(stage: Stage, workspace: Workspace) {
 
 /** Another week of the demo office with its zones and without them, turn about: the medians, in milliseconds. */
 async function weekWithZones(stage: Stage) {
-  const { page } = await openPage(stage, 'wide', 'demo', '/plan?view=week');
+  const { page } = await openPage(stage, { at: '/plan?view=week' });
   const turns: [shown: number[], hidden: number[]] = [[], []];
   for (let round = 0; round < 2 * ROUNDS; round += 1) {
     turns[round % 2 === 0 ? 0 : 1].push(...(await weekTurns(page)));
     await page.keyboard.press('z');
-    await pause(500);
+    await realTime(500);
   }
   await page.browserContext().close();
   const [shown, hidden] = [median(turns[0]), median(turns[1])];
@@ -133,7 +133,7 @@ const framesWords = ({ share, frames, longest }: Frames) =>
   `${(100 * share).toFixed(1)} % of ${frames} frames within 16.7 ms, the longest ${longest.toFixed(0)} ms`;
 
 async function main() {
-  const stage = await openStage({ shared: false });
+  const stage = await openStage({ offline: true });
   const [short, long] = [30, 3650].map((days) => longHistory({ seed: 7, now, zone, days }));
   if (!short || !long) throw new Error('both are made above');
   await weekWithZones(stage);

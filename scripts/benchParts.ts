@@ -5,8 +5,9 @@ import type { Page } from 'puppeteer-core';
 import { writeWorkspaceFile } from '@/core/formats/workspaceFile';
 import { instantOf } from '@/core/time/zone';
 import type { Workspace } from '@/core/model/workspace';
-import { NOW, settled, type Stage } from '../e2e/browser';
-import { chooseFile, pause, pressText, sees } from '../e2e/steps';
+import { NOW, type Stage } from '../e2e/browser';
+import { chooseFile } from '../e2e/files';
+import { realTime, pressText, sees, settled } from '../e2e/steps';
 
 /** What the measurements in Chromium share. */
 
@@ -49,7 +50,7 @@ export async function bringIn(page: Page, name: string, workspace: Workspace): P
   const read = performance.now() - began;
   await pressText(page, 'Replace everything');
   await sees(page, 'Everything was replaced by the file');
-  await pause(5000);
+  await realTime(5000);
   await settled(page);
   return read;
 }

@@ -5,7 +5,7 @@ import path from 'node:path';
 import type { Page } from 'puppeteer-core';
 import { longHistory, withOpenTasks } from '@/demo/tenYears';
 import { openPage, openStage, sizes, type Size, type Stage } from '../e2e/browser';
-import { pause } from '../e2e/steps';
+import { realTime } from '../e2e/steps';
 import { bringIn, median, now, startOf, watchFirstDay, zone } from './benchParts';
 
 /**
@@ -97,7 +97,7 @@ const watchPresses = (page: Page) =>
 async function answer(page: Page, act: () => Promise<unknown>): Promise<number> {
   await page.evaluate(() => void (document.documentElement.dataset.longest = '0'));
   await act();
-  await pause(1800);
+  await realTime(1800);
   return Number(await page.evaluate(() => document.documentElement.dataset.longest));
 }
 
@@ -109,8 +109,8 @@ async function clickOn(page: Page, selector: string): Promise<void> {
 
 /** What people do all day. */
 async function answers(stage: Stage, size: Size, slowed: number) {
-  const { page } = await openPage(stage, size, 'demo', '/plan');
-  await pause(3000);
+  const { page } = await openPage(stage, { size, at: '/plan' });
+  await realTime(3000);
   await watchPresses(page);
   await page.emulateCPUThrottling(slowed);
   const label = (name: string) => `[aria-label^="${name}"]`;
@@ -136,11 +136,11 @@ async function answers(stage: Stage, size: Size, slowed: number) {
   for (const [name, selector] of acts) {
     // on a phone the views are chosen from a list of them
     if (size === 'phone' && selector.startsWith('::')) await clickOn(page, label('View: '));
-    await pause(600);
+    await realTime(600);
     times.push(`${name} ${await answer(page, () => clickOn(page, selector))}`);
     // where nothing is open Escape draws nothing, and would be counted until something else does
     if (name === 'open a block') await page.keyboard.press('Escape');
-    await pause(600);
+    await realTime(600);
   }
   console.log(`${size}, slowed ${slowed} times, from a press to the next frame (ms): ${times.join(', ')}`);
   await page.browserContext().close();
@@ -152,7 +152,7 @@ async function search(stage: Stage, page: Page, slowed: number) {
   await page.emulateCPUThrottling(slowed);
   await page.goto(`${stage.address}/plan`);
   const field = await page.waitForSelector(SEARCH);
-  await pause(5000);
+  await realTime(5000);
   await watchPresses(page);
   await field?.focus();
   const letters: number[] = [];
@@ -163,8 +163,8 @@ async function search(stage: Stage, page: Page, slowed: number) {
 }
 
 async function main() {
-  const empty = await openStage({ root: emptyPage(), shared: false });
-  const stage = await openStage({ shared: false });
+  const empty = await openStage({ root: emptyPage(), offline: true });
+  const stage = await openStage({ offline: true });
   for (const slowed of [1, 4])
     for (const size of ['phone', 'wide'] as const) await starts(stage, empty, size, slowed);
   await empty.close();
@@ -177,14 +177,14 @@ async function main() {
     ['years', 3650],
   ] as const) {
     const history = longHistory({ seed: 7, now, zone, days });
-    const { page } = await openPage(stage, 'wide', name, '/settings');
+    const { page } = await openPage(stage, { space: name, at: '/settings' });
     await bringIn(page, name, history);
     await page.emulateCPUThrottling(4);
     await watchFirstDay(page);
     const times: number[] = [];
     for (let i = 0; i < RUNS; i += 1) {
       times.push(await startOf(page, stage, name));
-      await pause(4000);
+      await realTime(4000);
     }
     drawn[name] = median(times);
     await page.browserContext().close();
@@ -195,7 +195,7 @@ async function main() {
   );
 
   const many = withOpenTasks(longHistory({ seed: 7, now, zone, days: 3650 }), 20_000, 7, '2026-11-24');
-  const { page } = await openPage(stage, 'wide', 'many', '/settings');
+  const { page } = await openPage(stage, { space: 'many', at: '/settings' });
   await bringIn(page, 'many', many);
   for (const slowed of [1, 4]) await search(stage, page, slowed);
   await stage.close();

@@ -1,5 +1,5 @@
 import type { Page } from 'puppeteer-core';
-import { pause } from '../e2e/steps';
+import { realTime } from '../e2e/steps';
 import { figuresOf, type Frames } from './benchWeek';
 
 /** What the table of tasks costs in Chromium: scrolling it and editing its cells, from real frames. */
@@ -61,7 +61,7 @@ export async function editTimes(page: Page): Promise<number[]> {
     await page.keyboard.press('Enter');
     // it was put there above
     times.push(await page.evaluate(() => (window as unknown as { edited: Promise<number> }).edited));
-    await pause(800);
+    await realTime(800);
   }
   return times;
 }

@@ -1,5 +1,5 @@
 import type { Page } from 'puppeteer-core';
-import { pause } from '../e2e/steps';
+import { realTime } from '../e2e/steps';
 
 /** What the week costs in Chromium: drawing it, and dragging in it, from real frames. */
 
@@ -32,7 +32,7 @@ export async function weekTurns(page: Page): Promise<number[]> {
         key,
       ),
     );
-    await pause(150);
+    await realTime(150);
   }
   return times;
 }
@@ -76,7 +76,7 @@ export async function paintFrames(page: Page): Promise<Frames> {
 async function gapsOfOneDrag(page: Page): Promise<number[]> {
   const block = await page.waitForSelector('[id^="card-"]:not([aria-label^="Meeting"])');
   await block?.scrollIntoView();
-  await pause(300);
+  await realTime(300);
   const box = await block?.boundingBox();
   if (!box) throw new Error('No block is in sight.');
   return gapsWhile(page, { x: box.x + box.width / 3, y: box.y + 10 }, 300);
@@ -87,7 +87,7 @@ async function gapsWhile(page: Page, from: { x: number; y: number }, swing: numb
   await page.mouse.move(from.x, from.y);
   await page.mouse.down();
   await page.mouse.move(from.x + 12, from.y + 12);
-  await pause(500);
+  await realTime(500);
   // as text: the helpers that tsx puts around named functions are not known to the page
   await page.evaluate(
     'window.stamps = []; (function note(at) { if (at) stamps.push(at); frame = requestAnimationFrame(note); })()',
@@ -95,7 +95,7 @@ async function gapsWhile(page: Page, from: { x: number; y: number }, swing: numb
   for (let i = 0; i < 240; i += 1) {
     const turn = (i / 60) * Math.PI;
     await page.mouse.move(from.x + swing * Math.sin(turn), 450 + 120 * Math.sin(turn * 1.7));
-    await pause(12);
+    await realTime(12);
   }
   const stamps = (await page.evaluate('cancelAnimationFrame(frame); stamps')) as number[]; // put there above
   await page.keyboard.press('Escape');

@@ -1,8 +1,8 @@
 import { execFileSync } from 'node:child_process';
 import { closeSync, mkdirSync, openSync, rmSync, writeSync } from 'node:fs';
 import path from 'node:path';
-import { openStage, settled, sizes } from '@/e2e/browser';
-import { boxOf, isGone, pause, sees, type } from '@/e2e/steps';
+import { openStage, sizes } from '@/e2e/browser';
+import { realTime, boxOf, isGone, sees, settled, type } from '@/e2e/steps';
 
 /*
  * A device that is really full: the browser's profile lies on a small file system in memory, which is filled while a tab is
@@ -36,11 +36,11 @@ async function onFullDevice(round: number): Promise<void> {
     await settled(page);
     for (const title of ['Calibrate gauge', 'Order waders', 'Ring the landowner'])
       await type(page, 'Add to General', title);
-    await pause(1000);
+    await realTime(1000);
     fill();
     for (let i = 0; i < 12; i += 1) {
       await type(page, 'Add to General', `While full ${i} ${'long '.repeat(150)}`);
-      await pause(400);
+      await realTime(400);
     }
     const said = await page.$$eval('[role=alert]', (alerts) =>
       alerts.map((alert) => (alert as HTMLElement).innerText),
@@ -49,12 +49,12 @@ async function onFullDevice(round: number): Promise<void> {
       `round ${round}: ${said.find((words) => words.includes('not being saved')) ?? 'it went on being saved'}`,
     );
     rmSync(filler, { force: true });
-    await pause(1000);
+    await realTime(1000);
     await type(page, 'Add to General', 'With room again');
     await page.waitForFunction(() => !document.body.innerText.includes('not being saved'), {
       timeout: 20_000,
     });
-    await pause(1000);
+    await realTime(1000);
     await page.reload();
     await settled(page);
     await sees(page, 'With room again');
