@@ -79,10 +79,18 @@ const ordinals: Record<number, string> = { [-1]: 'last', 1: 'first', 2: 'second'
 const joined = (words: readonly string[]) =>
   words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1)}` : words.join();
 
+/** A rule that names days of the month, in words: `every month on day 15 and the last day`. */
+function monthDayWords(rule: string): string | undefined {
+  const parts = partsOf(rule);
+  const days = parts.get('BYMONTHDAY');
+  if (days === undefined || parts.get('FREQ') !== 'MONTHLY' || parts.size > 2) return undefined;
+  return `every month on ${joined(days.split(',').map((day) => (day === '-1' ? 'the last day' : `day ${day}`)))}`;
+}
+
 /** A rule in words, `every 2 weeks on Monday and Thursday, until 3 March 2027`. */
 export function ruleWords(rule: string, start: IsoDate, { dates }: Pick<Style, 'dates'>): string {
   const repeat = repeatOf(rule);
-  if (!repeat) return 'by a rule of its own';
+  if (!repeat) return monthDayWords(rule) ?? 'by a rule of its own';
   const { unit, every, days, nth, until, count } = repeat;
   const weekdays = unit === 'week' && every === 1 && [...days].sort().join() === '1,2,3,4,5';
   const date = Temporal.PlainDate.from(start);

@@ -2,13 +2,17 @@ import type { Occurrence } from '../calendar/occurrences';
 import type { Id } from '../model/common';
 import type { Due, Priority, Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
-import type { Zone } from '../time/zone';
-import type { Often } from './readRepeat';
+import type { IsoDate, Zone } from '../time/zone';
+import type { DayHours } from '../time/dayHours';
 
 /** What a stretch of a line was understood as. */
 export type Meaning =
-  /** When it is to be done: a day, with or without an hour; or an hour alone, of the next day that has it ahead. */
-  | { readonly kind: 'when'; readonly value: Due; readonly hourOnly?: boolean }
+  /** When it is to be done: a day, with or without an hour; or an hour alone, of the next day that has it ahead. `minutes` is how long a stretch of hours is. */
+  | { readonly kind: 'when'; readonly value: Due; readonly hourOnly?: boolean; readonly minutes?: number }
+  /** The hour of a day that stands elsewhere in the line, which has it already. */
+  | { readonly kind: 'hour'; readonly value: string; readonly minutes?: number }
+  /** Days on which it is to be done, the last one included. */
+  | { readonly kind: 'days'; readonly value: { readonly from: IsoDate; readonly to: IsoDate } }
   | { readonly kind: 'length'; readonly value: number }
   | { readonly kind: 'due'; readonly value: Due }
   /** Until when it is out of sight. */
@@ -26,6 +30,9 @@ export type Meaning =
 /** One thing that was understood, and where it stands in the line, with the words that lead to it ("by", "for", "in"). */
 export type Chip = Meaning & { readonly from: number; readonly to: number };
 
+/** How something comes again: the rule of a calendar (RFC 5545, 3.3.10), and the hour of the part of the day that was told. */
+export type Often = { readonly rule: string; readonly time?: string };
+
 export type Reader = {
   readonly workspace: Pick<Workspace, 'lists' | 'categories' | 'templates' | 'settings'>;
   /** The meetings of the coming weeks, by start. */
@@ -33,6 +40,8 @@ export type Reader = {
   /** Epoch ms, and the person's zone. */
   readonly now: number;
   readonly zone: Zone;
+  /** The hours of the person's day; the usual ones unless said. */
+  readonly hours?: DayHours;
 };
 
 export type Finder = (text: string, reader: Reader) => readonly Chip[];

@@ -1,7 +1,8 @@
 import type { Due } from '../model/task';
 import { plainDue } from '../tasks/dueWords';
 import type { Reader } from './chip';
-import { dues, whens } from './findMoments';
+import { candidatesIn } from './grammar/candidates';
+import { covered } from './grammar/cover';
 
 /** How much of a text is looked at, in sentences and in letters of each. */
 const SENTENCES = 60;
@@ -12,17 +13,17 @@ const LETTERS = 400;
  * others, each in the order of the text.
  */
 export function daysIn(text: string, reader: Reader, most: number): Due[] {
-  const sentences = text
+  const chips = text
     .split(/[\n.!?]+(?=\s|$)|\n/)
     .map((sentence) => sentence.trim().slice(0, LETTERS))
     .filter(Boolean)
-    .slice(0, SENTENCES);
-  const found = [dues, whens].flatMap((find) =>
-    sentences.flatMap((sentence) =>
-      find(sentence, reader).flatMap((chip) =>
-        (chip.kind === 'when' && !chip.hourOnly) || chip.kind === 'due' ? [chip.value] : [],
-      ),
-    ),
-  );
+    .slice(0, SENTENCES)
+    .flatMap((sentence) =>
+      covered(candidatesIn(sentence, reader).map((chip) => ({ chip, weight: chip.to - chip.from }))),
+    );
+  const found = [
+    ...chips.flatMap((chip) => (chip.kind === 'due' ? [chip.value] : [])),
+    ...chips.flatMap((chip) => (chip.kind === 'when' && !chip.hourOnly ? [chip.value] : [])),
+  ];
   return [...new Map(found.map((due) => [plainDue(due), due])).values()].slice(0, most);
 }

@@ -28,6 +28,9 @@ function others(chip: Chip, reader: Reader): string[] {
       return days(reader, chip.value).map((day) => `by ${day}`);
     case 'notBefore':
       return days(reader, chip.value).map((day) => `not before ${day}`);
+    case 'hour':
+    case 'days':
+      return [];
     case 'length':
       return ['15m', '30m', '45m', '1h', '1h30', '2h', '3h'];
     case 'priority':

@@ -4,9 +4,8 @@ import type { Id } from '../model/common';
 import type { Priority } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { hidden, type Chip, type Finder, type Reader } from './chip';
-import { dues, notBefores, whens } from './findMoments';
-import { readDuration } from './readDuration';
-import { findRepeats } from './readRepeat';
+import { candidatesIn, presentOf, whenChip, type Candidate } from './grammar/candidates';
+import { covered, overlap } from './grammar/cover';
 
 /** A typed line as it was understood. */
 export type QuickLine = {
@@ -16,24 +15,8 @@ export type QuickLine = {
   readonly chips: readonly Chip[];
   /** A list or a category that is told by name and is not there. */
   readonly missing: { readonly kind: 'list' | 'category'; readonly name: string } | null;
-};
-
-const NUMBERS = ['zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
-const minutesOfWords = (words: string): number | undefined => {
-  if (/^half an hour$/i.test(words)) return 30;
-  const [, count = '', unit = ''] = /^(\w+) (hours?|minutes?)$/i.exec(words) ?? [];
-  const number = /^an?$/i.test(count) ? 1 : NUMBERS.indexOf(count.toLowerCase());
-  return number > 0 ? number * (unit.toLowerCase().startsWith('h') ? 60 : 1) : undefined;
-};
-
-/** Lengths: `45m`, `1h30`, `1.5 h`, `20 min`, `half an hour`, `for two hours`; never a measure as in `2 m of rope`. */
-const lengths: Finder = (text) => {
-  const within =
-    /(?<![\w:.,/])(?<!\b(?:the|a|an|this|that|our|in)\s)(?:for\s+)?((?:\d+(?:[.,]\d+)?\s?h(?:rs?|ours?)?(?:\s?\d{1,2}\s?(?:m|min|minutes?)?)?|\d+(?:m|\s?min|\s?mins|\s?minutes?))|half an hour|(?:an?|one|two|three|four|five|six|seven|eight|nine|ten) (?:hours?|minutes?))(?![\w:])(?!\s+(?:of|from|into|away|long|per|a)\b)/gi;
-  return [...text.matchAll(within)].flatMap(({ 0: all, 1: words = '', index }) => {
-    const value = readDuration(words) ?? minutesOfWords(words);
-    return value === undefined ? [] : [{ kind: 'length', value, from: index, to: index + all.length }];
-  });
+  /** What of the title looks as if it said when, how long or how often, and was not understood. */
+  readonly unread: readonly string[];
 };
 
 /** How it matters, in words of which none is part of a name: `urgent`, `high priority`, `not important`. */
@@ -123,44 +106,71 @@ const templates: Finder = (text, { workspace }) =>
       ];
     });
 
-const repeats: Finder = (text) => findRepeats(text).map((found): Chip => ({ kind: 'repeat', ...found }));
+/** What is told by names or words of its own. */
+const finders: readonly Finder[] = [templates, meetings, priorities, energies, lists, categories];
 
-/** In this order one has words before another. */
-const finders: readonly Finder[] = [
-  templates,
-  meetings,
-  repeats,
-  notBefores,
-  dues,
-  lengths,
-  whens,
-  priorities,
-  energies,
-  lists,
-  categories,
-];
+/** How much more the name of something that is there counts than words of as many letters. */
+const SURE = 100;
+
+/** A day and an hour that stand apart, as one moment: the day has it, and the hour tells that it is a part of that. */
+function together(chips: readonly Candidate[], reader: Reader): Candidate[] {
+  const whens = chips.filter((chip) => chip.kind === 'when');
+  const day = whens.filter(({ told }) => told?.day && !told.clock).at(-1);
+  const hour = whens.filter(({ told }) => told?.clock && !told.day).at(-1);
+  if (!day?.told || !hour?.told) return [...chips];
+  const [whole] = whenChip({ ...hour.told, ...day.told }, day, presentOf(reader));
+  if (whole?.kind !== 'when' || whole.value.time === null) return [...chips];
+  const { from, to } = hour;
+  const apart: Candidate = { kind: 'hour', value: whole.value.time, from, to };
+  const { minutes, ...rest } = whole;
+  return chips.map((chip) =>
+    chip === day ? rest : chip === hour ? (minutes === undefined ? apart : { ...apart, minutes }) : chip,
+  );
+}
+
+/** What comes again has its hour each time, not the next one from now on; an hour that is told goes before a part of the day. */
+function repeated(chips: readonly Candidate[], reader: Reader): Candidate[] {
+  const often = chips.find(({ kind }) => kind === 'repeat');
+  const when = chips.find((chip) => chip.kind === 'when' && chip.told?.clock !== undefined);
+  if (often?.kind !== 'repeat' || !when?.told) return [...chips];
+  const rule = { ...often, value: { rule: often.value.rule } };
+  const [again = when] = whenChip(when.told, when, presentOf(reader), true);
+  return chips.map((chip) => (chip === often ? rule : chip === when ? again : chip));
+}
 
 /**
- * A line as it is typed, understood in plain words, in any order. `literal` are the starts of stretches that the person has
- * taken back into the title. Nothing is guessed: what is not said plainly stays in the title.
+ * A line as it is typed, understood in plain words, in any order: all that its stretches may mean is gathered, and the cover
+ * that explains most of it is taken. `literal` are the starts of stretches that the person has taken back into the title.
  */
 export function readLine(text: string, reader: Reader, literal: readonly number[] = []): QuickLine {
-  const chips: Chip[] = [];
-  for (const find of finders) {
-    // what is understood already is out of sight, at the same places
-    const rest = chips.reduce(hidden, text);
-    const found = find(rest, reader).filter(
-      (chip) =>
-        !literal.includes(chip.from) &&
-        !chips.some(({ kind, from, to }) => kind === chip.kind || (chip.from < to && from < chip.to)),
-    );
-    // of several the last is meant, as it is said after the title
-    const last = found.at(-1);
-    if (last) chips.push(last);
-  }
-  const ordered = chips.sort((a, b) => a.from - b.from);
-  return { title: titleOf(text, ordered), chips: ordered, missing: missingIn(chips.reduce(hidden, text)) };
+  const said = candidatesIn(text, reader).map((chip) => ({
+    chip,
+    weight: chip.to - chip.from + (chip.isNamed ? SURE : 0),
+  }));
+  const named = finders.flatMap((find) =>
+    find(text, reader).map((chip) => ({ chip, weight: chip.to - chip.from + SURE })),
+  );
+  const everything = [...named, ...said];
+  const back = everything.filter(({ chip }) => literal.includes(chip.from));
+  const all = everything.filter(({ chip }) => !back.some((taken) => overlap(taken.chip, chip)));
+  const found = repeated(together(covered(all), reader), reader);
+  const last = new Map(found.map((chip) => [chip.kind, chip]));
+  const chips = found
+    .filter((chip) => last.get(chip.kind) === chip && !(chip.kind === 'days' && last.has('when')))
+    .map(({ told: _, isNamed: __, ...chip }): Chip => chip);
+  return {
+    title: titleOf(text, chips),
+    chips,
+    missing: missingIn(chips.reduce(hidden, text)),
+    unread: unreadIn(chips.reduce(hidden, text)),
+  };
 }
+
+/** What looks like a day, an hour, a length or a repetition and has not been understood. */
+const LOOKS =
+  /\b\d{1,2}[:.h]\d{2}\b(?:\s?[ap]\.?m\b)?|\b\d{1,2}\s?[ap]\.?m\b|\b\d{1,2}\s?o[’']?clock\b|\bhalf (?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\b|\b\d+(?:[.,]\d+)?\s?(?:h|hrs?|hours?|mins?|minutes?|days?|weeks?|months?)\b|\b(?:mon|tues|wednes|thurs|fri|satur|sun)days?\b|\b(?:tomorrow|tonight|fortnight|weekly|fortnightly|monthly|quarterly|yearly|daily)\b|\b(?:every|each|except|until|by|before|after)\s+(?:other\s+)?(?:\d+\S*|day|week|month|year|morning|evening|night|weekend|jan\w*|feb\w*|mar(?:ch)?|apr\w*|may|june?|july?|aug\w*|sept?\w*|oct\w*|nov\w*|dec\w*)\b|\b\d{1,2}(?:st|nd|rd|th)?\s+(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\b|\b\d{1,2}\/\d{1,2}(?:\/\d{2,4})?\b/gi;
+
+const unreadIn = (rest: string): string[] => [...rest.matchAll(LOOKS)].map(([words]) => words);
 
 /** A list or a category by a name that begins with a capital, where none of that name is there: `list Otters`. */
 function missingIn(text: string): QuickLine['missing'] {

@@ -6,8 +6,8 @@ import type { Workspace } from '../model/workspace';
 import { judge, type Finding } from '../plan/judge';
 import { lengthOfTask, newTask } from '../tasks/newTask';
 import { dateOf, instantOf, type Zone } from '../time/zone';
-import { firstOf } from './readRepeat';
 import type { Meaning } from './chip';
+import { firstDayOf } from './grammar/repeats';
 import type { QuickLine } from './quickLine';
 
 /** Where a task of a line goes: onto hours (epoch ms, minutes), into the tray of a day, or nowhere yet. */
@@ -29,6 +29,12 @@ export type QuickTask = {
 export const valueOf = <K extends Meaning['kind']>({ chips }: QuickLine, kind: K) =>
   chips.find((chip) => chip.kind === kind)?.value as Extract<Meaning, { kind: K }>['value'] | undefined; // of its kind
 
+/** How long the stretch of hours is that a line tells, in minutes. */
+const stretchOf = ({ chips }: QuickLine): number | undefined =>
+  chips
+    .flatMap((chip) => ((chip.kind === 'when' || chip.kind === 'hour') && chip.minutes ? [chip.minutes] : []))
+    .at(0);
+
 /** The block template that a line names. */
 export const templateOf = (line: QuickLine, { templates }: Pick<Workspace, 'templates'>) =>
   templates.get(valueOf(line, 'template') ?? '');
@@ -36,6 +42,7 @@ export const templateOf = (line: QuickLine, { templates }: Pick<Workspace, 'temp
 /** What says of a task where it belongs or when it is to be done. */
 const PLACED: ReadonlySet<Meaning['kind']> = new Set([
   'when',
+  'days',
   'due',
   'notBefore',
   'neededBy',
@@ -55,7 +62,8 @@ export function quickTaskOf(
   const listId = valueOf(line, 'list') ?? template?.listId ?? first.id;
   const category = valueOf(line, 'category') ?? template?.category ?? workspace.lists.get(listId)?.category;
   const energy = valueOf(line, 'energy');
-  const notBefore = valueOf(line, 'notBefore');
+  const days = valueOf(line, 'days');
+  const notBefore = valueOf(line, 'notBefore') ?? (days && { date: days.from, time: null });
   const meeting = valueOf(line, 'neededBy');
   // nothing says yet where it belongs or when it is to be done
   const waits = !line.chips.some(({ kind }) => PLACED.has(kind));
@@ -64,8 +72,8 @@ export function quickTaskOf(
     title: line.title,
     listId,
     createdAt,
-    estimate: valueOf(line, 'length') ?? template?.minutes ?? null,
-    due: valueOf(line, 'due') ?? null,
+    estimate: valueOf(line, 'length') ?? stretchOf(line) ?? template?.minutes ?? null,
+    due: valueOf(line, 'due') ?? (days ? { date: days.to, time: null } : null),
     priority: valueOf(line, 'priority') ?? 'normal',
     ...(notBefore === undefined ? {} : { notBefore }),
     ...(category === undefined ? {} : { category }),
@@ -85,12 +93,12 @@ function placeOf(
 ): Omit<QuickTask, 'task'> {
   const when = valueOf(line, 'when');
   const often = valueOf(line, 'repeat');
-  const first = often && firstOf(often, when?.date ?? dateOf(now, zone));
-  const date = first?.date ?? when?.date;
+  const date = often ? firstDayOf(often.rule, when?.date ?? dateOf(now, zone)) : when?.date;
   if (date === undefined) return { goes: null, comes: null };
-  const wall = when?.time ? `${date}T${when.time}:00` : date;
-  const comes = first ? { rule: first.rule, start: { wall, zone: when?.time ? zone : null } } : null;
-  const goes: Goes = when?.time
+  const time = when?.time ?? often?.time;
+  const wall = time ? `${date}T${time}:00` : date;
+  const comes = often ? { rule: often.rule, start: { wall, zone: time ? zone : null } } : null;
+  const goes: Goes = time
     ? { kind: 'hours', start: instantOf(wall, zone), minutes: lengthOfTask(task) }
     : { kind: 'tray', date };
   return { goes, comes };
@@ -105,7 +113,7 @@ export function eventHours(line: QuickLine, zone: Zone): { start: number; minute
   if (!when?.time) return undefined;
   return {
     start: instantOf(`${when.date}T${when.time}`, zone),
-    minutes: valueOf(line, 'length') ?? EVENT_LENGTH,
+    minutes: valueOf(line, 'length') ?? stretchOf(line) ?? EVENT_LENGTH,
   };
 }
 

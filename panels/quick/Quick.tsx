@@ -108,6 +108,11 @@ function Quick({ text: given = '', notes: givenNotes = '' }: Panels['quick']) {
           onTakeBack={typed.takeBack}
         />
       )}
+      {kind !== 'scratch' && line.unread.length > 0 && (
+        <Words tone="soft" aria-live="polite">
+          Not read: {line.unread.join(', ')}. It stays in the title.
+        </Words>
+      )}
       {line.missing && <Missing missing={line.missing} onMade={() => field.current?.focus()} />}
       <View aria-live="polite" className="gap-1">
         {text.trim() === '' ? (

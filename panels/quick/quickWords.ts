@@ -6,7 +6,7 @@ import { dueText } from '@/core/tasks/dueWords';
 import { spanOfBlock } from '@/core/tasks/places';
 import { dateWords, durationWords, spanWords, timeWords } from '@/core/time/words';
 import { ruleWords } from '@/core/calendar/repeat';
-import { firstOf } from '@/core/capture/readRepeat';
+import { firstDayOf } from '@/core/capture/grammar/repeats';
 import { dateOf, type Zone } from '@/core/time/zone';
 
 /** What was understood, in words; an hour alone of what comes again has the days of that. */
@@ -20,9 +20,18 @@ export function chipWords(
     case 'when': {
       const { date, time } = chip.value;
       const ofRepeat = chip.hourOnly && time !== null && chips.some(({ kind }) => kind === 'repeat');
-      return ofRepeat
+      const begins = ofRepeat
         ? timeWords(time, workspace.settings.clock)
         : dueText({ date, time }, workspace.settings);
+      return chip.minutes ? `${begins}, ${durationWords(chip.minutes)}` : begins;
+    }
+    case 'hour': {
+      const begins = timeWords(chip.value, workspace.settings.clock);
+      return chip.minutes ? `${begins}, ${durationWords(chip.minutes)}` : begins;
+    }
+    case 'days': {
+      const [from, to] = [chip.value.from, chip.value.to].map((date) => dateWords(date, workspace.settings));
+      return `${from} to ${to}`;
     }
     case 'due':
       return `due ${dueText(chip.value, workspace.settings)}`;
@@ -37,8 +46,9 @@ export function chipWords(
     case 'list':
       return workspace.lists.get(chip.value)?.name ?? '';
     case 'repeat': {
-      const { rule, date } = firstOf(chip.value, dateOf(now, zone));
-      return ruleWords(rule, date, workspace.settings);
+      const { rule, time } = chip.value;
+      const comes = ruleWords(rule, firstDayOf(rule, dateOf(now, zone)), workspace.settings);
+      return time ? `${comes}, ${timeWords(time, workspace.settings.clock)}` : comes;
     }
     case 'template': {
       const template = workspace.templates.get(chip.value);

@@ -1,0 +1,169 @@
+import { clockAt, partAt, type Clock, type Part } from './clock';
+import { dayAt, daysAt, feastAt, namedDayAt } from './days';
+import type { Day } from './figures';
+import { todayOf, type Present, type Told } from './moments';
+import { after, firstOf, monthAt, once, weekdayAt, wordAt, type At, type Read, type Token } from './tokens';
+
+/** What a moment is put together of, each read once a place. */
+export type Parts = {
+  readonly day: Read<Day>;
+  /** A day behind words that ask for one: `the 3rd`, a feast. */
+  readonly dayLed: Read<Day>;
+  readonly part: Read<Part>;
+  readonly hours: typeof hoursAt;
+  /** A day that ends the line, as “pay the mill New Year's Eve” has it. */
+  readonly feast: Read<Day>;
+  readonly days: ReturnType<typeof daysAt>;
+};
+
+export function partsOf(present: Present): Parts {
+  const { dates, hours } = present;
+  const today = todayOf(present);
+  const day = once(dayAt({ today, dates }));
+  const dayLed = once(firstOf(day, namedDayAt({ today, dates })));
+  return {
+    day,
+    dayLed,
+    part: once(partAt(hours)),
+    hours: once(hoursAt),
+    feast: feastAt(today),
+    days: daysAt({ today, dates }, dayLed),
+  };
+}
+
+const DASHES = ['-', '–', '—'] as const;
+
+/** A stretch of hours, `9-11`, `from 3pm to 4.15pm`, `between 2 and 4`, or an hour alone. */
+const hoursAt: Read<Pick<Told, 'clock' | 'end'> & { readonly isLed: boolean }> = (tokens, at) => {
+  const lead = after(tokens, at, 'from', 'between', 'at', '@', 'at about', 'at around', 'around');
+  const start = lead ?? at;
+  const isSpoken = !/^\d/.test(wordAt(tokens, start)) || wordAt(tokens, start + 1) === 'past';
+  const first = isSpoken ? clockAt(tokens, start) : figureAt(tokens, start);
+  if (!first) return undefined;
+  const to = after(
+    tokens,
+    first.next,
+    ...DASHES,
+    'to',
+    'till',
+    'til',
+    'until',
+    ...(wordAt(tokens, at) === 'between' ? ['and'] : []),
+  );
+  const last = to === undefined ? undefined : clockAt(tokens, to);
+  const isLed = lead !== undefined && !/^(?:from|between)$/.test(wordAt(tokens, at));
+  if (last) return { value: { clock: first.value, end: last.value, isLed }, next: last.next };
+  if (lead !== undefined && !isLed) return undefined;
+  return { value: { clock: first.value, isLed }, next: first.next };
+};
+
+/** An hour in figures, before `to` not taken for minutes: “9 to 11”. */
+const figureAt: Read<Clock> = (tokens, at) => {
+  const cut = wordAt(tokens, at + 1) === 'to' ? tokens.slice(0, at + 1) : tokens;
+  return clockAt(cut, at);
+};
+
+/** Words that a number which is an hour may stand before; before anything else it counts something. */
+export const FOLLOWS =
+  /^(?:|on|for|in|by|with|and|about|until|till|due|urgent|every|each|category|list|tomorrow|today|tonight|this|next|sharp|to|at|before|not|high|low|as|the|prompt|latest)$/;
+
+export const mayEnd = (tokens: readonly Token[], at: number): boolean => {
+  const token = tokens[at];
+  if (!token) return true;
+  return (
+    FOLLOWS.test(token.word) ||
+    /^[^\p{L}\d]$/u.test(token.word) ||
+    !!weekdayAt(tokens, at) ||
+    !!monthAt(tokens, at)
+  );
+};
+
+/** Whether a piece stands by itself: nothing clings to it but marks. */
+export const isApart = (tokens: readonly Token[], at: number): boolean => {
+  const token = tokens[at];
+  if (!token || token.apart) return true;
+  const next = tokens[at + 1];
+  return (
+    /^[,;:.!?)–—]$/.test(token.word) &&
+    (!next || next.apart || /^[\d(–—]/.test(next.word) || token.word !== '.')
+  );
+};
+
+const LINKS = [',', ', at', ', on', 'at', 'on', 'on the', ': ', '(', '-'] as const;
+
+/** A moment: day, hour and part of the day in any order. `isLed` says that words stand before it that ask for one. */
+export const toldAt =
+  (parts: Parts, isLed: boolean): Read<Told> =>
+  (tokens, at) => {
+    let told: Told = {};
+    let next = at;
+    let isSure = isLed;
+    for (let step = 0; step < 4; step += 1) {
+      const starts = [next, ...LINKS.flatMap((link) => after(tokens, next, link) ?? [])];
+      const found = starts.flatMap((start) => component(start));
+      const [best] = found.sort((a, b) => b.next - a.next);
+      if (!best || best.next <= next) break;
+      told = { ...told, ...best.value };
+      isSure ||= best.isSure;
+      next = best.next;
+    }
+    if (next === at || !isWhole(next)) return undefined;
+    return { value: told, next };
+
+    /** Whether what was read is a moment, and no number that counts something or a word of the title. */
+    function isWhole(end: number): boolean {
+      const { clock, end: last, day, part } = told;
+      if (part && !day && !clock && !isSure) return false;
+      if (!clock?.isBare && !last?.isBare) return true;
+      const isNumber = /^\d{1,2}$/.test(wordAt(tokens, end - 1)) || !/\d/.test(wordAt(tokens, end - 1));
+      if (!day && !part && !isSure) return !!last && !clock?.isBare;
+      return !isNumber || !!last || at === 0 || mayEnd(tokens, end);
+    }
+
+    function component(start: number): (At<Told> & { readonly isSure: boolean })[] {
+      const { day, clock, part } = told;
+      const isAfterOn =
+        isLed ||
+        /^(?:on|the)$/.test(wordAt(tokens, start - 1)) ||
+        wordAt(tokens, start) === 'on' ||
+        step0(start);
+      const all: (At<Told> & { readonly isSure: boolean })[] = [];
+      if (!day) {
+        const read = (isAfterOn ? parts.dayLed : parts.day)(tokens, start);
+        if (read) all.push({ value: { day: read.value }, next: read.next, isSure: false });
+      }
+      if (!part) {
+        const read = parts.part(tokens, start);
+        const isTold =
+          read && (/^(?:tonight|this|in|at|during|over|first|eod|cob)$/.test(wordAt(tokens, start)) || isLed);
+        if (read && (isTold || day || clock))
+          all.push({ value: { part: read.value }, next: read.next, isSure: !!isTold });
+      }
+      if (!clock) {
+        const read = parts.hours(tokens, start);
+        const isTold =
+          read?.value.isLed || (start > 0 && /^(?:at|@)$/.test(wordAt(tokens, start - 1)) && start > at);
+        const { clock: first, end } = read?.value ?? {};
+        // a number that begins a line's moment counts something, unless a part of the day follows: “8 in the evening”
+        const isCount =
+          start === at &&
+          first?.isBare &&
+          !end &&
+          !read?.value.isLed &&
+          !isLed &&
+          !parts.part(tokens, read?.next ?? 0);
+        if (read && !isCount) {
+          all.push({
+            value: { ...(first ? { clock: first } : {}), ...(end ? { end } : {}) },
+            next: read.next,
+            isSure: !!isTold,
+          });
+        }
+      }
+      return all;
+    }
+
+    function step0(start: number): boolean {
+      return start === at && wordAt(tokens, at - 1) === 'on';
+    }
+  };

@@ -1,0 +1,33 @@
+import { DAY_MINUTES } from '../model/frame';
+import type { Workspace } from '../model/workspace';
+import { usualHours, type DayHours } from '../time/dayHours';
+import { clockOf } from '../time/wall';
+import { addDays, type IsoDate } from '../time/zone';
+import { worksOn, zoneTimes, type ZoneTime } from './zones';
+
+/** How many days are looked through for one of work. */
+const AHEAD = 7;
+/** Between these minutes of a day a meal is lunch. */
+const NOON = [11 * 60, 15 * 60] as const;
+
+const isMeal = ({ zone, from }: ZoneTime): boolean =>
+  zone.kind === 'duty' && /lunch|meal/i.test(zone.name) && from >= NOON[0] && from < NOON[1];
+
+/** The hours of the next day of work from a date on, as its zones tell them: when one gets up, begins, eats, ends, goes to bed. */
+export function dayHoursOf(workspace: Workspace, from: IsoDate): DayHours {
+  const days = Array.from({ length: AHEAD }, (_, i) => addDays(from, i));
+  const date = days.find((day) => worksOn(workspace, day));
+  if (date === undefined) return usualHours;
+  const times = zoneTimes(workspace, date).filter(({ change }) => !change?.off);
+  const sleep = times.find(({ zone }) => zone.kind === 'sleep');
+  const work = times.filter(({ zone }) => zone.kind === 'work');
+  const lunch = times.find(isMeal);
+  const clock = (minutes: number) => clockOf(((minutes % DAY_MINUTES) + DAY_MINUTES) % DAY_MINUTES);
+  return {
+    up: sleep ? clock(sleep.from + sleep.minutes) : usualHours.up,
+    bed: sleep ? clock(sleep.from) : usualHours.bed,
+    begin: clock(Math.min(...work.map((time) => time.from))),
+    end: clock(Math.max(...work.map((time) => time.from + time.minutes))),
+    lunch: lunch ? clock(lunch.from) : usualHours.lunch,
+  };
+}
