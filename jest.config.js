@@ -1,5 +1,5 @@
 const esm =
-  'temporal-|ical\\.js|lucide-react-native|@dnd-kit|@react-native-async-storage|fast-check|pure-rand|zod';
+  'temporal-|ical\\.js|lucide-react-native|@dnd-kit|@react-native-async-storage|fast-check|pure-rand|zod|@leeoniya';
 
 const names = {
   '^@/(.*)$': '<rootDir>/$1',

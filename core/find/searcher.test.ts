@@ -37,6 +37,9 @@ test('titles, notes, steps and places are found by how their words begin, misspe
   expect(find('eel')).toEqual(['tasks/eels']);
   expect(find('tape')).toEqual(['tasks/eels']);
   expect(find('council')).toEqual(['events/hearing']);
+  // two letters swapped, one missing, the first one wrong, words run together, a word within a word
+  for (const typed of ['cuoncil', 'counil', 'kouncil', 'weirhearing', 'uncil'])
+    expect([typed, find(typed)[0]]).toEqual([typed, 'events/hearing']);
   expect(find('permti leter')).toEqual(['tasks/permit']);
   expect(find('senes')).toEqual(['tasks/senes']);
   expect(find('weir eels')).toEqual(['tasks/eels']);
