@@ -8,8 +8,8 @@ import { scoreOf, type Result } from '@/core/fixtures/lineScore';
 
 for (const [half, lines] of Object.entries(halves)) {
   const count = new Map<Result, number>();
-  for (const [line, meaning] of lines) {
-    const { result, wanted, said } = scoreOf(line, meaning);
+  for (const [line, meaning, locale] of lines) {
+    const { result, wanted, said } = scoreOf(line, meaning, locale);
     count.set(result, (count.get(result) ?? 0) + 1);
     if (result !== 'right' && (half === 'built' || process.argv[2] === 'all'))
       console.log(

@@ -141,10 +141,20 @@ export const partAt =
         false,
         after(tokens, lead, 'first thing in the morning', 'first thing'),
       ),
-      ...part(minutesOfClock(hours.begin), false, after(tokens, lead, 'early morning', 'morning'), isThis),
+      ...part(
+        minutesOfClock(hours.begin),
+        false,
+        after(tokens, lead, 'early morning', 'morning', 'am'),
+        isThis,
+      ),
       ...part(minutesOfClock(hours.lunch), true, after(tokens, lead, 'lunchtime', 'lunch time')),
-      ...part(14 * 60, true, after(tokens, lead, 'early afternoon', 'late afternoon', 'afternoon'), isThis),
-      ...part(18 * 60, true, after(tokens, lead, 'evening'), isThis),
+      ...part(
+        14 * 60,
+        true,
+        after(tokens, lead, 'early afternoon', 'late afternoon', 'afternoon', 'pm'),
+        isThis,
+      ),
+      ...part(18 * 60, true, after(tokens, lead, 'evening', 'eve'), isThis),
       ...part(21 * 60, true, after(tokens, lead, 'night')),
       ...part(
         minutesOfClock(hours.end),

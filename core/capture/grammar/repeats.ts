@@ -183,6 +183,9 @@ const listed: Read<Said> = (tokens, at) => {
   if (all !== undefined) return { value: { rule: weekly(WORKDAYS) }, next: all };
   const weekends = after(tokens, lead, 'weekends', 'at weekends');
   if (weekends !== undefined) return { value: { rule: weekly([6, 7]) }, next: weekends };
+  const alternate = after(tokens, lead, 'alternate');
+  const others = alternate === undefined ? undefined : weekdaysAt(tokens, alternate, true);
+  if (others) return { value: { rule: weekly(others.value, 2) }, next: others.next };
   const days = weekdaysAt(tokens, lead, true);
   const isMany = /days$/.test(wordAt(tokens, lead));
   return days && (days.value.length > 1 || isMany)
