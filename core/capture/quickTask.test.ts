@@ -72,3 +72,30 @@ test('what comes again goes to its first day, with the rule of a calendar', () =
   const days = [date, '2026-11-25', '2026-11-28'].map((day) => trayOn(after, day, zone).length);
   expect(days).toEqual([1, 1, 0]);
 });
+
+test('a stretch of hours is as long as it says, for a task and an event; a stretch of days hides it before and is due at its end', () => {
+  expect(made('Survey Fri 12:30-14:00')).toMatchObject({
+    goes: { kind: 'hours', start: at('12:30', '2026-11-27'), minutes: 90 },
+    task: { title: 'Survey', estimate: 90 },
+  });
+  const line = readLine('Survey Fri 22:00-06:00', { workspace, meetings: [], now: at('11:20'), zone });
+  expect(eventHours(line, zone)).toEqual({ start: at('22:00', '2026-11-27'), minutes: 480 });
+  expect(made('Mend the fence 1 Dec–3 Dec').task).toMatchObject({
+    title: 'Mend the fence',
+    notBefore: { date: '2026-12-01', time: null },
+    due: { date: '2026-12-03', time: null },
+  });
+});
+
+test('what comes on days of the month, in a part of the day or until a date has the rule of a calendar', () => {
+  const rule = (line: string) => {
+    const { comes } = made(line);
+    return [comes?.rule, comes?.start.wall];
+  };
+  expect(rule('Rent on the 1st of every month')).toEqual(['FREQ=MONTHLY;BYMONTHDAY=1', '2026-12-01']);
+  expect(rule('Count moths each evening')).toEqual(['FREQ=DAILY', '2026-11-24T18:00:00']);
+  expect(rule('Team call every Friday until 18 December')).toEqual([
+    'FREQ=WEEKLY;BYDAY=FR;UNTIL=20261218T235959',
+    '2026-11-27',
+  ]);
+});

@@ -1,6 +1,6 @@
 import type { DayHours } from '../../time/dayHours';
 import { minutesOfClock } from '../../time/wall';
-import { after, numberAt, wordAt, type At, type Read, type Token } from './tokens';
+import { after, firstOf, numberAt, wordAt, type At, type Read, type Token } from './tokens';
 
 /** An hour of the clock as it is told: minutes since midnight, and whether they say which half of the day is meant. */
 export type Clock = {
@@ -22,106 +22,85 @@ function halfAt(tokens: readonly Token[], at: number): At<'a' | 'p'> | undefined
 
 const inHalf = (hour: number, half: 'a' | 'p'): number => (hour % 12) + (half === 'p' ? 12 : 0);
 
+/** An hour that is told outright, and one of which the half of the day is to be found. */
+const outright = (minutes: number, next: number, isBare = false): At<Clock> => ({
+  value: { minutes, isWhole: true, isBare },
+  next,
+});
+const either = (minutes: number, next: number, isBare = false): At<Clock> => ({
+  value: { minutes, isWhole: false, isBare },
+  next,
+});
+
 const UNIT = /^(?:h|hrs?|hours?|m|mins?|minutes?|days?|weeks?|months?|years?|%|km|kg|x)$/;
+const clockWord = (tokens: readonly Token[], at: number) => after(tokens, at, "o'clock", 'oclock', 'sharp');
 
 /** Digits: `14:30`, `2.30pm`, `9`, `14h30`, `1430`. */
 const digitsAt: Read<Clock> = (tokens, at) => {
-  const typed = wordAt(tokens, at);
   const [, hours, mark, rest] =
-    /^(\d{1,2})(?:([:.])(\d{2}))?$/.exec(typed) ?? /^(\d{2})()(\d{2})$/.exec(typed) ?? [];
+    /^(\d{1,2})(?:([:.])(\d{2}))?$/.exec(wordAt(tokens, at)) ??
+    /^(\d{2})()(\d{2})$/.exec(wordAt(tokens, at)) ??
+    [];
   if (hours === undefined) return undefined;
-  // “3 hours” is none
-  const isTold = wordAt(tokens, at + 1) === 'h' && /^[0-5]\d$/.test(wordAt(tokens, at + 2));
-  if (rest === undefined && UNIT.test(wordAt(tokens, at + 1)) && !isTold) return undefined;
-  const hour = Number(hours);
-  const minute = Number(rest ?? 0);
+  const [hour, minute] = [Number(hours), Number(rest ?? 0)];
   if (hour > 23 || minute > 59) return undefined;
   const half = hour >= 1 && hour <= 12 ? halfAt(tokens, at + 1) : undefined;
-  if (half)
-    return {
-      value: { minutes: inHalf(hour, half.value) * 60 + minute, isWhole: true, isBare: false },
-      next: half.next,
-    };
-  const [h, after_] = [tokens[at + 1], tokens[at + 2]];
-  if (
-    rest === undefined &&
-    h?.word === 'h' &&
-    !h.apart &&
-    after_ &&
-    !after_.apart &&
-    /^[0-5]\d$/.test(after_.word)
-  )
-    return {
-      value: { minutes: hour * 60 + Number(after_.word), isWhole: true, isBare: hour < 9 },
-      next: at + 3,
-    };
-  const isWhole =
+  if (half) return outright(inHalf(hour, half.value) * 60 + minute, half.next);
+  const [h, more] = [tokens[at + 1], tokens[at + 2]];
+  const isGlued = h?.word === 'h' && !h.apart && more?.apart === false && /^[0-5]\d$/.test(more.word);
+  // “9h30” may be a length as well
+  if (rest === undefined && isGlued) return outright(hour * 60 + Number(more.word), at + 3, hour < 9);
+  // “3 hours” is none
+  if (rest === undefined && UNIT.test(h?.word ?? '')) return undefined;
+  const isTold =
     hour > 12 || hour === 0 || hours.startsWith('0') || (hours.length === 2 && hour < 12 && mark === ':');
-  const clock = after(tokens, at + 1, "o'clock", 'oclock', 'sharp');
-  const value = { minutes: hour * 60 + minute, isWhole, isBare: mark !== ':' && clock === undefined };
-  return { value, next: clock ?? at + 1 };
+  const clock = clockWord(tokens, at + 1);
+  return (isTold ? outright : either)(
+    hour * 60 + minute,
+    clock ?? at + 1,
+    mark !== ':' && clock === undefined,
+  );
 };
 
-/** Words: `half two`, `quarter to six`, `5 past 3`, `four o'clock`. */
+/** Minutes before or after an hour: `half two`, `quarter to six`, `5 past 3`. */
 const spokenAt: Read<Clock> = (tokens, at) => {
-  const begin = after(tokens, at, 'a quarter', 'quarter');
-  const half = wordAt(tokens, at) === 'half' ? at + 1 : undefined;
-  const count = begin === undefined && half === undefined ? numberAt(tokens, at) : undefined;
-  const minutes = half !== undefined ? 30 : begin !== undefined ? 15 : count?.value;
-  const unit =
-    half ?? begin ?? (count && (after(tokens, count.next, 'minutes', 'mins', 'min') ?? count.next));
-  if (minutes === undefined || unit === undefined) return undefined;
-  const side = wordAt(tokens, unit);
-  const led = side === 'past' || side === 'to' || side === 'after' || side === 'of' ? unit + 1 : unit;
-  if (led === unit ? half === undefined : (side === 'after' || side === 'of') && begin === undefined)
-    return wholeHour(tokens, at);
-  const hour = numberAt(tokens, led);
-  if (!hour || hour.value < 1 || hour.value > 12 || minutes > 30) return undefined;
-  // “half two jars” and “ten to five people” are none
-  const told = (hour.value % 12) * 60 + (side === 'to' || side === 'of' ? -minutes : minutes);
-  const pm = halfAt(tokens, hour.next);
-  if (pm)
-    return {
-      value: { minutes: told + (pm.value === 'p' ? 720 : 0), isWhole: true, isBare: false },
-      next: pm.next,
-    };
-  const minutesTold = told <= 0 ? told + 720 : told;
-  return {
-    value: { minutes: minutesTold, isWhole: false, isBare: false },
-    next: after(tokens, hour.next, "o'clock") ?? hour.next,
-  };
+  const half = after(tokens, at, 'half');
+  const quarter = after(tokens, at, 'a quarter', 'quarter');
+  const count = half === undefined && quarter === undefined ? numberAt(tokens, at) : undefined;
+  const minutes = half !== undefined ? 30 : quarter !== undefined ? 15 : count?.value;
+  const end =
+    half ?? quarter ?? (count && (after(tokens, count.next, 'minutes', 'mins', 'min') ?? count.next));
+  if (minutes === undefined || end === undefined || minutes > 30) return undefined;
+  const before = after(tokens, end, 'to', ...(quarter === undefined ? [] : ['of']));
+  const past = after(tokens, end, 'past', ...(quarter === undefined ? [] : ['after']));
+  const led = before ?? past ?? half;
+  const hour = led === undefined ? undefined : numberAt(tokens, led);
+  if (!hour || hour.value < 1 || hour.value > 12) return undefined;
+  const told = (hour.value % 12) * 60 + (before === undefined ? minutes : -minutes);
+  const side = halfAt(tokens, hour.next);
+  if (side) return outright(told + (side.value === 'p' ? 720 : 0), side.next);
+  return either(told <= 0 ? told + 720 : told, clockWord(tokens, hour.next) ?? hour.next);
 };
 
 /** `four o'clock`, and `four` where words around it make it an hour. */
-const wholeHour: Read<Clock> = (tokens, at) => {
+const wordsAt: Read<Clock> = (tokens, at) => {
   const hour = numberAt(tokens, at);
   if (!hour || /^\d/.test(wordAt(tokens, at)) || hour.value < 1 || hour.value > 12) return undefined;
-  const clock = after(tokens, hour.next, "o'clock", 'oclock', 'sharp');
   const half = halfAt(tokens, hour.next);
-  if (half)
-    return {
-      value: { minutes: inHalf(hour.value, half.value) * 60, isWhole: true, isBare: false },
-      next: half.next,
-    };
-  return {
-    value: { minutes: hour.value * 60, isWhole: false, isBare: clock === undefined },
-    next: clock ?? hour.next,
-  };
+  if (half) return outright(inHalf(hour.value, half.value) * 60, half.next);
+  const clock = clockWord(tokens, hour.next);
+  return either(hour.value * 60, clock ?? hour.next, clock === undefined);
 };
 
-const named: Read<Clock> = (tokens, at) => {
-  const noon = after(tokens, at, 'noon', 'midday');
-  if (noon !== undefined) return { value: { minutes: 720, isWhole: true, isBare: false }, next: noon };
-  const midnight = after(tokens, at, 'midnight');
-  // that with which the day ends
-  return midnight === undefined
-    ? undefined
-    : { value: { minutes: 1440, isWhole: true, isBare: false }, next: midnight };
+/** `noon`, and `midnight`, that with which the day ends. */
+const namedAt: Read<Clock> = (tokens, at) => {
+  const [noon, midnight] = [after(tokens, at, 'noon', 'midday'), after(tokens, at, 'midnight')];
+  if (noon !== undefined) return outright(720, noon);
+  return midnight === undefined ? undefined : outright(1440, midnight);
 };
 
 /** An hour of the clock. */
-export const clockAt: Read<Clock> = (tokens, at) =>
-  named(tokens, at) ?? spokenAt(tokens, at) ?? digitsAt(tokens, at) ?? wholeHour(tokens, at);
+export const clockAt: Read<Clock> = firstOf(namedAt, spokenAt, digitsAt, wordsAt);
 
 /** A part of the day: from when on it is, and whether an hour beside it lies after noon. */
 export type Part = { readonly minutes: number; readonly isLate: boolean; readonly isToday: boolean };

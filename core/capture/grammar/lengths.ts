@@ -1,4 +1,4 @@
-import { after, countAt, numberAt, wordAt, type Read, type Token } from './tokens';
+import { after, countAt, numberAt, wordAt, type Read } from './tokens';
 
 /** No typed length is longer, in minutes. */
 const LONGEST = 6000;
@@ -105,6 +105,3 @@ export const lengthAt: Read<number> = (tokens, at) => {
   if (unit === 'hour' && Number(wordAt(tokens, lead)) === 24) return undefined;
   return { value: Math.round(found.value), next: found.next };
 };
-
-/** Whether a piece may belong to what stands before it, as the name of something does. */
-export const isLoose = (tokens: readonly Token[], at: number): boolean => tokens[at]?.apart ?? true;

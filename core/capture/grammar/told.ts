@@ -67,6 +67,7 @@ const figureAt: Read<Clock> = (tokens, at) => {
 export const FOLLOWS =
   /^(?:|on|for|in|by|with|and|about|until|till|due|urgent|every|each|category|list|tomorrow|today|tonight|this|next|sharp|to|at|before|not|high|low|as|the|prompt|latest)$/;
 
+/** Whether a moment may end before a piece: it is none that the last number counts. */
 export const mayEnd = (tokens: readonly Token[], at: number): boolean => {
   const token = tokens[at];
   if (!token) return true;
@@ -91,6 +92,55 @@ export const isApart = (tokens: readonly Token[], at: number): boolean => {
 
 const LINKS = [',', ', at', ', on', 'at', 'on', 'on the', ': ', '(', '-'] as const;
 
+/** One part of a moment, and whether its words ask for an hour, so that a bare number beside them is one. */
+type Component = At<Told> & { readonly isSure: boolean };
+
+/** Where a moment begins, whether words before it ask for one, and what has been read of it. */
+type Begun = { readonly at: number; readonly isLed: boolean; readonly told: Told };
+
+function dayIn(parts: Parts, tokens: readonly Token[], start: number, { at, isLed }: Begun): Component[] {
+  const before = wordAt(tokens, start - 1);
+  const asks = isLed || before === 'on' || (before === 'the' && start > at) || wordAt(tokens, start) === 'on';
+  const read = (asks ? parts.dayLed : parts.day)(tokens, start);
+  return read ? [{ value: { day: read.value }, next: read.next, isSure: false }] : [];
+}
+
+/** A part of the day: by itself only where it is told to be one, as “morning” stands in titles, too. */
+function partIn(parts: Parts, tokens: readonly Token[], start: number, { isLed, told }: Begun): Component[] {
+  const read = parts.part(tokens, start);
+  if (!read) return [];
+  const isSure = isLed || /^(?:tonight|this|in|at|during|over|first|eod|cob)$/.test(wordAt(tokens, start));
+  return isSure || told.day || told.clock ? [{ value: { part: read.value }, next: read.next, isSure }] : [];
+}
+
+function hoursIn(parts: Parts, tokens: readonly Token[], start: number, { at, isLed }: Begun): Component[] {
+  const read = parts.hours(tokens, start);
+  if (!read) return [];
+  const { clock, end } = read.value;
+  const isSure = read.value.isLed || (start > at && /^(?:at|@)$/.test(wordAt(tokens, start - 1)));
+  // a number that begins a moment counts something, unless a part of the day follows: “8 in the evening”
+  const isCount =
+    start === at && clock?.isBare && !end && !isSure && !isLed && !parts.part(tokens, read.next);
+  const value = { ...(clock ? { clock } : {}), ...(end ? { end } : {}) };
+  return isCount ? [] : [{ value, next: read.next, isSure }];
+}
+
+/** Whether what was read is a moment, and no number that counts something or word of the title. */
+function isMoment(
+  tokens: readonly Token[],
+  at: number,
+  { clock, end, day, part }: Told,
+  next: number,
+  isSure: boolean,
+) {
+  if (part && !day && !clock && !isSure) return false;
+  if (!clock?.isBare && !end?.isBare) return true;
+  if (!day && !part && !isSure) return end !== undefined && !clock?.isBare;
+  const last = wordAt(tokens, next - 1);
+  const isNumber = /^\d{1,2}$/.test(last) || !/\d/.test(last);
+  return !isNumber || end !== undefined || at === 0 || mayEnd(tokens, next);
+}
+
 /** A moment: day, hour and part of the day in any order. `isLed` says that words stand before it that ask for one. */
 export const toldAt =
   (parts: Parts, isLed: boolean): Read<Told> =>
@@ -99,71 +149,18 @@ export const toldAt =
     let next = at;
     let isSure = isLed;
     for (let step = 0; step < 4; step += 1) {
-      const starts = [next, ...LINKS.flatMap((link) => after(tokens, next, link) ?? [])];
-      const found = starts.flatMap((start) => component(start));
-      const [best] = found.sort((a, b) => b.next - a.next);
+      const begun = { at, isLed, told };
+      const [best] = [next, ...LINKS.flatMap((link) => after(tokens, next, link) ?? [])]
+        .flatMap((start) => [
+          ...(told.day ? [] : dayIn(parts, tokens, start, begun)),
+          ...(told.part ? [] : partIn(parts, tokens, start, begun)),
+          ...(told.clock ? [] : hoursIn(parts, tokens, start, begun)),
+        ])
+        .sort((a, b) => b.next - a.next);
       if (!best || best.next <= next) break;
       told = { ...told, ...best.value };
       isSure ||= best.isSure;
       next = best.next;
     }
-    if (next === at || !isWhole(next)) return undefined;
-    return { value: told, next };
-
-    /** Whether what was read is a moment, and no number that counts something or a word of the title. */
-    function isWhole(end: number): boolean {
-      const { clock, end: last, day, part } = told;
-      if (part && !day && !clock && !isSure) return false;
-      if (!clock?.isBare && !last?.isBare) return true;
-      const isNumber = /^\d{1,2}$/.test(wordAt(tokens, end - 1)) || !/\d/.test(wordAt(tokens, end - 1));
-      if (!day && !part && !isSure) return !!last && !clock?.isBare;
-      return !isNumber || !!last || at === 0 || mayEnd(tokens, end);
-    }
-
-    function component(start: number): (At<Told> & { readonly isSure: boolean })[] {
-      const { day, clock, part } = told;
-      const isAfterOn =
-        isLed ||
-        /^(?:on|the)$/.test(wordAt(tokens, start - 1)) ||
-        wordAt(tokens, start) === 'on' ||
-        step0(start);
-      const all: (At<Told> & { readonly isSure: boolean })[] = [];
-      if (!day) {
-        const read = (isAfterOn ? parts.dayLed : parts.day)(tokens, start);
-        if (read) all.push({ value: { day: read.value }, next: read.next, isSure: false });
-      }
-      if (!part) {
-        const read = parts.part(tokens, start);
-        const isTold =
-          read && (/^(?:tonight|this|in|at|during|over|first|eod|cob)$/.test(wordAt(tokens, start)) || isLed);
-        if (read && (isTold || day || clock))
-          all.push({ value: { part: read.value }, next: read.next, isSure: !!isTold });
-      }
-      if (!clock) {
-        const read = parts.hours(tokens, start);
-        const isTold =
-          read?.value.isLed || (start > 0 && /^(?:at|@)$/.test(wordAt(tokens, start - 1)) && start > at);
-        const { clock: first, end } = read?.value ?? {};
-        // a number that begins a line's moment counts something, unless a part of the day follows: “8 in the evening”
-        const isCount =
-          start === at &&
-          first?.isBare &&
-          !end &&
-          !read?.value.isLed &&
-          !isLed &&
-          !parts.part(tokens, read?.next ?? 0);
-        if (read && !isCount) {
-          all.push({
-            value: { ...(first ? { clock: first } : {}), ...(end ? { end } : {}) },
-            next: read.next,
-            isSure: !!isTold,
-          });
-        }
-      }
-      return all;
-    }
-
-    function step0(start: number): boolean {
-      return start === at && wordAt(tokens, at - 1) === 'on';
-    }
+    return next > at && isMoment(tokens, at, told, next, isSure) ? { value: told, next } : undefined;
   };
