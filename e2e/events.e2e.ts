@@ -81,9 +81,11 @@ scene(
   'a weekly event: one is moved, then this and later, then all; each asks, each is undone',
   { at: '/plan?view=week' },
   async ({ page }) => {
-    assert.deepEqual(
-      await meetings(page, 'Crew call'),
-      Array.from({ length: 4 }, () => 'Crew call, 09:00 – 09:30'),
+    await eventually(async () =>
+      assert.deepEqual(
+        await meetings(page, 'Crew call'),
+        Array.from({ length: 4 }, () => 'Crew call, 09:00 – 09:30'),
+      ),
     );
     const move = async (choice: string) => {
       await page.$eval('[aria-label="Hours of the days"]', (strip) => (strip.scrollTop = 560));

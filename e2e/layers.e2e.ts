@@ -49,7 +49,9 @@ scene(
     await chooseFile(page, 'Choose a calendar file', 'volunteers.ics');
     await sees(page, 'as they were');
     await press(page, 'Good');
-    assert.equal((await page.$$('[aria-label^="Remove the calendar"]')).length, 3);
+    await eventually(async () =>
+      assert.equal((await page.$$('[aria-label^="Remove the calendar"]')).length, 3),
+    );
     await type(page, 'New calendar of your own', 'Board');
     await go(page, '/plan?day=2026-11-25');
     await press(page, 'New event');
