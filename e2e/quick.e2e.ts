@@ -13,11 +13,13 @@ import {
   textOf,
   sees,
   isGone,
+  isNowhere,
   boxOf,
   tabTo,
   keyboardIsIn,
   eventually,
   focus,
+  calm,
 } from './steps';
 
 scene(
@@ -167,7 +169,10 @@ scene(
     await page.keyboard.type('Bring the long tape');
     await press(page, 'Add what the line says');
     await keys(page, 'Escape');
+    await isNowhere(page, 'textarea[aria-label="Quick line"]');
     await pressText(page, 'Herons');
+    await boxOf(page, 'Done: Stake out reach 9');
+    await calm(page);
     await pressText(page, 'Stake out reach 9');
     await page.waitForSelector('[role=group][aria-label=Notes]');
     await sees(page, 'Bring the long tape');

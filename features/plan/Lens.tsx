@@ -8,7 +8,7 @@ import { defaultSettings, type Settings } from '@/core/model/settings';
 import type { Workspace } from '@/core/model/workspace';
 import { toggleZones } from '@/actions/zones';
 import { useWorkspace } from '@/state/shown';
-import { store } from '@/state/workspaceStore';
+import { currentWorkspace, store } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
 import { CheckBox } from '@/ui/CheckBox';
 import { Choice } from '@/ui/Choice';
@@ -24,8 +24,13 @@ import { Words } from '@/ui/Words';
 const toggled = (names: readonly string[], name: string) =>
   names.includes(name) ? names.filter((other) => other !== name) : [...names, name];
 
-const leaveOut = (leftOut: Settings['leftOut'], changes: Partial<Settings['leftOut']>) =>
-  store.run(changeSettings, { leftOut: { ...leftOut, ...changes } });
+type LeftOut = Settings['leftOut'];
+
+/** Changes what is left out, as it stands and not as it is drawn: two quick presses are two changes. */
+function leaveOut(change: (leftOut: LeftOut) => Partial<LeftOut>): void {
+  const { leftOut } = currentWorkspace().settings;
+  store.run(changeSettings, { leftOut: { ...leftOut, ...change(leftOut) } });
+}
 
 /** Brings everything that is filtered out back into sight. */
 export const showAll = () => store.run(changeSettings, { leftOut: defaultSettings.leftOut });
@@ -58,7 +63,7 @@ export function Lens() {
               label={name}
               says={`Show the list ${name}`}
               checked={!leftOut.lists.includes(id)}
-              onToggle={() => leaveOut(leftOut, { lists: toggled(leftOut.lists, id) })}
+              onToggle={() => leaveOut((now) => ({ lists: toggled(now.lists, id) }))}
             />
           ))}
         </View>
@@ -72,7 +77,7 @@ export function Lens() {
                 label={name}
                 says={`Show the category ${name}`}
                 checked={!leftOut.categories.includes(id)}
-                onToggle={() => leaveOut(leftOut, { categories: toggled(leftOut.categories, id) })}
+                onToggle={() => leaveOut((now) => ({ categories: toggled(now.categories, id) }))}
               />
             ))}
             <View className="flex-row">
@@ -90,7 +95,7 @@ export function Lens() {
           label="Done"
           says="Show what is done"
           checked={!leftOut.done}
-          onToggle={() => leaveOut(leftOut, { done: !leftOut.done })}
+          onToggle={() => leaveOut((now) => ({ done: !now.done }))}
         />
       </Part>
       <Part title="Calendars">
