@@ -31,6 +31,9 @@ export const partsOf = (rule: string): Map<string, string> =>
 export const ruleText = (parts: ReadonlyMap<string, string>): string =>
   [...parts].map(([name, value]) => `${name}=${value}`).join(';');
 
+/** The UNTIL of a rule: to the end of its last day, whatever the hour and the zone of the start. */
+export const untilOf = (date: IsoDate): string => `${date.replace(/-/g, '')}T235959`;
+
 /** The RRULE (RFC 5545 3.3.10) of a repeat that starts on a date. */
 export function ruleOf(repeat: Repeat, start: IsoDate): string {
   const { unit, every, days, nth, until, count } = repeat;
@@ -46,8 +49,7 @@ export function ruleOf(repeat: Repeat, start: IsoDate): string {
     );
   if (unit === 'month' && nth !== null) parts.set('BYDAY', `${nth}${weekdayCodes[weekdayOf(start) - 1]}`);
   if (count !== null) parts.set('COUNT', String(count));
-  // to the end of the last day, whatever the hour and the zone of the start
-  else if (until) parts.set('UNTIL', `${until.replace(/-/g, '')}T235959`);
+  else if (until) parts.set('UNTIL', untilOf(until));
   return ruleText(parts);
 }
 

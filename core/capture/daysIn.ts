@@ -18,9 +18,7 @@ export function daysIn(text: string, reader: Reader, most: number): Due[] {
     .map((sentence) => sentence.trim().slice(0, LETTERS))
     .filter(Boolean)
     .slice(0, SENTENCES)
-    .flatMap((sentence) =>
-      covered(candidatesIn(sentence, reader).map((chip) => ({ chip, weight: chip.to - chip.from }))),
-    );
+    .flatMap((sentence) => covered(candidatesIn(sentence, reader)));
   const found = [
     ...chips.flatMap((chip) => (chip.kind === 'due' ? [chip.value] : [])),
     ...chips.flatMap((chip) => (chip.kind === 'when' && !chip.hourOnly ? [chip.value] : [])),

@@ -109,9 +109,6 @@ const templates: Finder = (text, { workspace }) =>
 /** What is told by names or words of its own. */
 const finders: readonly Finder[] = [templates, meetings, priorities, energies, lists, categories];
 
-/** How much more the name of something that is there counts than words of as many letters. */
-const SURE = 100;
-
 /** A day and an hour that stand apart, as one moment: the day has it, and the hour tells that it is a part of that. */
 function together(chips: readonly Candidate[], reader: Reader): Candidate[] {
   const whens = chips.filter((chip) => chip.kind === 'when');
@@ -143,16 +140,10 @@ function repeated(chips: readonly Candidate[], reader: Reader): Candidate[] {
  * that explains most of it is taken. `literal` are the starts of stretches that the person has taken back into the title.
  */
 export function readLine(text: string, reader: Reader, literal: readonly number[] = []): QuickLine {
-  const said = candidatesIn(text, reader).map((chip) => ({
-    chip,
-    weight: chip.to - chip.from + (chip.isNamed ? SURE : 0),
-  }));
-  const named = finders.flatMap((find) =>
-    find(text, reader).map((chip) => ({ chip, weight: chip.to - chip.from + SURE })),
-  );
-  const everything = [...named, ...said];
-  const back = everything.filter(({ chip }) => literal.includes(chip.from));
-  const all = everything.filter(({ chip }) => !back.some((taken) => overlap(taken.chip, chip)));
+  const named = finders.flatMap((find) => find(text, reader).map((chip) => ({ ...chip, isNamed: true })));
+  const everything: Candidate[] = [...named, ...candidatesIn(text, reader)];
+  const back = everything.filter(({ from }) => literal.includes(from));
+  const all = everything.filter((chip) => !back.some((taken) => overlap(taken, chip)));
   const found = repeated(together(covered(all), reader), reader);
   const last = new Map(found.map((chip) => [chip.kind, chip]));
   const chips = found

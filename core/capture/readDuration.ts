@@ -1,7 +1,7 @@
 import type { Found } from './found';
 
 /** No typed length is longer, in minutes. */
-const LONGEST = 6000;
+export const LONGEST = 6000;
 
 /**
  * A length as people type it, in whole minutes: `90`, `45m`, `1h30`, `1:30`, `1.5h`, `1 h 30 min`, `2h`.

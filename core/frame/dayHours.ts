@@ -1,4 +1,3 @@
-import { DAY_MINUTES } from '../model/frame';
 import type { Workspace } from '../model/workspace';
 import { usualHours, type DayHours } from '../time/dayHours';
 import { clockOf } from '../time/wall';
@@ -22,12 +21,11 @@ export function dayHoursOf(workspace: Workspace, from: IsoDate): DayHours {
   const sleep = times.find(({ zone }) => zone.kind === 'sleep');
   const work = times.filter(({ zone }) => zone.kind === 'work');
   const lunch = times.find(isMeal);
-  const clock = (minutes: number) => clockOf(((minutes % DAY_MINUTES) + DAY_MINUTES) % DAY_MINUTES);
   return {
-    up: sleep ? clock(sleep.from + sleep.minutes) : usualHours.up,
-    bed: sleep ? clock(sleep.from) : usualHours.bed,
-    begin: clock(Math.min(...work.map((time) => time.from))),
-    end: clock(Math.max(...work.map((time) => time.from + time.minutes))),
-    lunch: lunch ? clock(lunch.from) : usualHours.lunch,
+    up: sleep ? clockOf(sleep.from + sleep.minutes) : usualHours.up,
+    bed: sleep ? clockOf(sleep.from) : usualHours.bed,
+    begin: clockOf(Math.min(...work.map((time) => time.from))),
+    end: clockOf(Math.max(...work.map((time) => time.from + time.minutes))),
+    lunch: lunch ? clockOf(lunch.from) : usualHours.lunch,
   };
 }

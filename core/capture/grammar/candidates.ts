@@ -2,7 +2,7 @@ import { usualHours } from '../../time/dayHours';
 import { minutesOfClock } from '../../time/wall';
 import { dateOf, timeOf } from '../../time/zone';
 import type { Chip, Reader } from '../chip';
-
+import { beginningsOf } from './clock';
 import { lengthAt } from './lengths';
 import { ledAt, whenAt } from './leads';
 import { momentOf, shifted, type Moment, type Present, type Told } from './moments';
@@ -10,7 +10,10 @@ import { isApart, partsOf, type Parts } from './told';
 import { oftenAt, untilDay } from './repeats';
 import { after, tokensOf, wordAt, type Token } from './tokens';
 
-/** A stretch of a line that may mean something; `told` is kept of a moment, so that a day and an hour that stand apart can be put together. */
+/**
+ * A stretch of a line that may mean something; `told` is kept of a moment, so that a day and an hour that stand apart can be
+ * put together. `isNamed` is what goes by the name of something that is there.
+ */
 export type Candidate = Chip & { readonly told?: Told; readonly isNamed?: boolean };
 
 export const presentOf = ({ workspace, now, zone, hours = usualHours }: Reader): Present => ({
@@ -108,14 +111,7 @@ function from(
     const last = until === undefined ? undefined : whenAt(parts)(tokens, until);
     const day = last?.value.day && momentOf({ day: last.value.day }, present);
     const { rule, part } = often.value;
-    const time =
-      part === undefined
-        ? {}
-        : {
-            time: { morning: present.hours.begin, afternoon: '14:00', evening: '18:00', night: '21:00' }[
-              part
-            ],
-          };
+    const time = part === undefined ? {} : { time: beginningsOf(present.hours)[part] };
     found.push(
       day && last
         ? { kind: 'repeat', value: { rule: untilDay(rule, day.date), ...time }, ...upTo(last.next) }

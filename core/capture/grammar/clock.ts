@@ -102,6 +102,16 @@ const namedAt: Read<Clock> = (tokens, at) => {
 /** An hour of the clock. */
 export const clockAt: Read<Clock> = firstOf(namedAt, spokenAt, digitsAt, wordsAt);
 
+export type PartOfDay = 'morning' | 'afternoon' | 'evening' | 'night';
+
+/** When the parts of a day begin. */
+export const beginningsOf = ({ begin }: DayHours): Readonly<Record<PartOfDay, string>> => ({
+  morning: begin,
+  afternoon: '14:00',
+  evening: '18:00',
+  night: '21:00',
+});
+
 /** A part of the day: from when on it is, and whether an hour beside it lies after noon. */
 export type Part = { readonly minutes: number; readonly isLate: boolean; readonly isToday: boolean };
 
@@ -112,20 +122,12 @@ export const partAt =
     const lead = after(tokens, at, 'at the', 'in the', 'at', 'in', 'this', 'the', 'during', 'over') ?? at;
     const part = (minutes: number, isLate: boolean, next: number | undefined, isToday = false) =>
       next === undefined ? [] : [{ value: { minutes, isLate, isToday }, next }];
+    const from = (name: PartOfDay) => minutesOfClock(beginningsOf(hours)[name]);
     const isThis = wordAt(tokens, at) === 'this';
     const [found] = [
       ...part(20 * 60, true, after(tokens, at, 'tonight'), true),
-      ...part(
-        minutesOfClock(hours.begin),
-        false,
-        after(tokens, lead, 'first thing in the morning', 'first thing'),
-      ),
-      ...part(
-        minutesOfClock(hours.begin),
-        false,
-        after(tokens, lead, 'early morning', 'morning', 'am'),
-        isThis,
-      ),
+      ...part(from('morning'), false, after(tokens, lead, 'first thing in the morning', 'first thing')),
+      ...part(from('morning'), false, after(tokens, lead, 'early morning', 'morning', 'am'), isThis),
       ...part(minutesOfClock(hours.lunch), true, after(tokens, lead, 'lunchtime', 'lunch time')),
       ...part(
         14 * 60,
@@ -133,8 +135,8 @@ export const partAt =
         after(tokens, lead, 'early afternoon', 'late afternoon', 'afternoon', 'pm'),
         isThis,
       ),
-      ...part(18 * 60, true, after(tokens, lead, 'evening', 'eve'), isThis),
-      ...part(21 * 60, true, after(tokens, lead, 'night')),
+      ...part(from('evening'), true, after(tokens, lead, 'evening', 'eve'), isThis),
+      ...part(from('night'), true, after(tokens, lead, 'night')),
       ...part(
         minutesOfClock(hours.end),
         true,

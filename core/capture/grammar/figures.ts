@@ -11,7 +11,7 @@ export type Day = { readonly date: IsoDate; readonly isDeadline?: boolean };
 /** What days are read by: the present one, and how dates are written. */
 export type Today = { readonly today: IsoDate; readonly dates: Style['dates'] };
 
-/** A year behind a day: `2026`, or `26` behind a mark. */
+/** A year behind a day: `2026`, or with a comma before it. */
 function yearAt(tokens: readonly Token[], at: number): At<number> | undefined {
   const comma = wordAt(tokens, at) === ',' ? at + 1 : at;
   return /^20\d\d$/.test(wordAt(tokens, comma))

@@ -1,7 +1,5 @@
-import { after, countAt, numberAt, wordAt, type Read } from './tokens';
-
-/** No typed length is longer, in minutes. */
-const LONGEST = 6000;
+import { LONGEST } from '../readDuration';
+import { after, countAt, numberAt, wordAt, type Read, type Token } from './tokens';
 
 const HOURS = /^(?:h|hr|hrs|hour|hours)$/;
 const MINUTES = /^(?:m|min|mins|minute|minutes)$/;
@@ -70,6 +68,8 @@ const counted: Read<number> = (tokens, at) => {
     : { value: hours, next: hyphen + 1 };
 };
 
+const isArticle = (tokens: readonly Token[], at: number) => /^an?$/.test(wordAt(tokens, at));
+
 /** A length in minutes, with the words that lead to it: `for two hours`, `about 45 minutes`, `1h30`. */
 export const lengthAt: Read<number> = (tokens, at) => {
   if (NAMING.test(wordAt(tokens, at - 1))) return undefined;
@@ -94,13 +94,13 @@ export const lengthAt: Read<number> = (tokens, at) => {
   const found = spoken(tokens, lead) ?? counted(tokens, lead);
   if (!found || found.value < 1 || found.value > LONGEST) return undefined;
   const unit = wordAt(tokens, found.next - 1);
-  const article = /^an?$/.test(wordAt(tokens, lead)) && lead === at;
   if (
     NAMED.test(wordAt(tokens, found.next)) ||
     /^(?:ago|later|before|after|early|late)$/.test(wordAt(tokens, found.next))
   )
     return undefined;
-  if (lead === at && /^an?$/.test(wordAt(tokens, at - 1)) && !article) return undefined;
+  // of “a 5 min timer” the article is another's; “an hour” has its own
+  if (lead === at && isArticle(tokens, at - 1) && !isArticle(tokens, at)) return undefined;
   // “24 hour gauge”, but “2 hour walk”
   if (unit === 'hour' && Number(wordAt(tokens, lead)) === 24) return undefined;
   return { value: Math.round(found.value), next: found.next };

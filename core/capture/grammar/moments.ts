@@ -1,4 +1,6 @@
+import { DAY_MINUTES } from '../../model/frame';
 import type { DayHours } from '../../time/dayHours';
+import { MINUTE } from '../../time/span';
 import { clockOf, minutesOfClock } from '../../time/wall';
 import type { Style } from '../../time/words';
 import { addDays, instantOf, wallOf, type IsoDate, type Zone } from '../../time/zone';
@@ -34,7 +36,6 @@ const wallNow = ({ now, zone }: Present) => wallOf(now, zone);
 export const todayOf = (present: Present): IsoDate => wallNow(present).slice(0, 10);
 
 const HALF_DAY = 720;
-const DAY = 1440;
 
 /** The hours that a clock may mean, in minutes, in their order. */
 const meanings = ({ minutes, isWhole }: Clock): number[] =>
@@ -48,8 +49,8 @@ const meanings = ({ minutes, isWhole }: Clock): number[] =>
 function hourOf(clock: Clock, part: Part | undefined, hours: DayHours, from: number): number {
   const all = meanings(clock);
   if (part) return (part.isLate ? all.at(-1) : all[0]) ?? clock.minutes;
-  const [up, bed] = [minutesOfClock(hours.up), minutesOfClock(hours.bed) || DAY];
-  const awake = all.filter((minutes) => minutes >= up && minutes < (bed < up ? bed + DAY : bed));
+  const [up, bed] = [minutesOfClock(hours.up), minutesOfClock(hours.bed) || DAY_MINUTES];
+  const awake = all.filter((minutes) => minutes >= up && minutes < (bed < up ? bed + DAY_MINUTES : bed));
   return awake.find((minutes) => minutes > from) ?? awake[0] ?? all[0] ?? clock.minutes;
 }
 
@@ -70,7 +71,7 @@ function stretch(
     : undefined;
   const start = led ?? hourOf(clock, part, hours, from);
   const close =
-    [...ends, ...ends.map((minutes) => minutes + DAY)].find((minutes) => minutes > start) ?? start;
+    [...ends, ...ends.map((minutes) => minutes + DAY_MINUTES)].find((minutes) => minutes > start) ?? start;
   return [start, close];
 }
 
@@ -91,7 +92,7 @@ export function momentOf(
       : [clock ? hourOf(clock, part, present.hours, from) : (part?.minutes ?? 0), undefined];
   // without a day the next such hour is meant
   const hasPassed = !day && !part?.isToday && start <= nowMinutes;
-  const onDate = addDays(date, (hasPassed ? 1 : 0) + Math.floor(start / DAY));
+  const onDate = addDays(date, (hasPassed ? 1 : 0) + Math.floor(start / DAY_MINUTES));
   return {
     date: onDate,
     time: clockOf(start),
@@ -102,6 +103,6 @@ export function momentOf(
 
 /** The wall time some minutes after a moment. */
 export const shifted = ({ date, time }: Moment, minutes: number, zone: Zone): Moment => {
-  const wall = wallOf(instantOf(`${date}T${time ?? '00:00'}`, zone) + minutes * 60_000, zone);
+  const wall = wallOf(instantOf(`${date}T${time ?? '00:00'}`, zone) + minutes * MINUTE, zone);
   return { date: wall.slice(0, 10), time: wall.slice(11, 16), hourOnly: false };
 };

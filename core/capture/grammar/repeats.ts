@@ -1,24 +1,32 @@
-import { weekdayCodes } from '../../calendar/repeat';
+import { ruleOf, untilOf, type Repeat } from '../../calendar/repeat';
 import { addDays, type IsoDate } from '../../time/zone';
 import { ruleStarts } from '../../calendar/rule';
-import { after, countAt, ordinalAt, wordAt, weekdayAt, type At, type Read, type Token } from './tokens';
+import type { PartOfDay } from './clock';
+import {
+  after,
+  countAt,
+  firstOf,
+  ordinalAt,
+  wordAt,
+  weekdayAt,
+  type At,
+  type Read,
+  type Token,
+} from './tokens';
 
 /** What was said of repeating, and what else the same words say: a part of the day, as in `every evening`. */
-type Said = { readonly rule: string; readonly part?: 'morning' | 'afternoon' | 'evening' | 'night' };
+type Said = { readonly rule: string; readonly part?: PartOfDay };
 
-const weekly = (days: readonly number[], every = 1): string =>
-  [
-    'FREQ=WEEKLY',
-    every > 1 ? `INTERVAL=${every}` : '',
-    days.length > 0
-      ? `BYDAY=${[...new Set(days)]
-          .sort()
-          .map((day) => weekdayCodes[day - 1])
-          .join()}`
-      : '',
-  ]
-    .filter(Boolean)
-    .join(';');
+/** A Monday, from which a day of each weekday is told. */
+const MONDAY = '1970-01-05';
+
+/** The rule of how something comes again; for the nth of a month `weekday` says which (1 is Monday). */
+const ruleFor = (changes: Partial<Repeat>, weekday = 1): string =>
+  ruleOf(
+    { unit: 'week', every: 1, days: [], nth: null, until: null, count: null, ...changes },
+    addDays(MONDAY, weekday - 1),
+  );
+const weekly = (days: readonly number[], every = 1): string => ruleFor({ days: [...new Set(days)], every });
 const WORKDAYS = [1, 2, 3, 4, 5];
 
 /** Weekdays one after the other: `Mon, Wed and Fri`, `Tue/Thu`, `Monday to Thursday`. */
@@ -50,17 +58,15 @@ const LETTERS: Readonly<Record<string, readonly number[]>> = {
   mtwtf: WORKDAYS,
 };
 
-const UNITS: Readonly<Record<string, readonly [string, number]>> = {
-  day: ['DAILY', 1],
-  week: ['WEEKLY', 1],
-  fortnight: ['WEEKLY', 2],
-  month: ['MONTHLY', 1],
-  quarter: ['MONTHLY', 3],
-  year: ['YEARLY', 1],
+const UNITS: Readonly<Record<string, readonly [Repeat['unit'], number]>> = {
+  day: ['day', 1],
+  week: ['week', 1],
+  fortnight: ['week', 2],
+  month: ['month', 1],
+  quarter: ['month', 3],
+  year: ['year', 1],
 };
-const PARTS = ['morning', 'afternoon', 'evening', 'night'] as const;
-
-const every = (freq: string, count: number): string => `FREQ=${freq}${count > 1 ? `;INTERVAL=${count}` : ''}`;
+const PARTS: readonly PartOfDay[] = ['morning', 'afternoon', 'evening', 'night'];
 
 /** `the 1st`, `15th and last day`, `the 1st and 15th`. */
 function monthDaysAt(tokens: readonly Token[], at: number): At<number[]> | undefined {
@@ -78,9 +84,9 @@ function monthDaysAt(tokens: readonly Token[], at: number): At<number[]> | undef
     if (link === undefined) break;
     next = link;
   }
-  if (days.length === 0) return undefined;
-  return { value: days, next };
+  return days.length === 0 ? undefined : { value: days, next };
 }
+
 const ofEachMonth = (tokens: readonly Token[], at: number) =>
   after(
     tokens,
@@ -106,7 +112,7 @@ const monthly: Read<Said> = (tokens, at) => {
   const nth = ordinalAt(tokens, the);
   const weekday = nth && nth.value <= 4 ? weekdayAt(tokens, nth.next) : undefined;
   if (!nth || !weekday) return undefined;
-  const rule = `FREQ=MONTHLY;BYDAY=${nth.value}${weekdayCodes[weekday.value - 1]}`;
+  const rule = ruleFor({ unit: 'month', nth: nth.value }, weekday.value);
   const of = lead === undefined ? ofEachMonth(tokens, weekday.next) : weekday.next;
   if (of !== undefined) return { value: { rule }, next: of };
   // “every second Tuesday” is every other one, “every first Tuesday” one a month
@@ -129,7 +135,7 @@ const each: Read<Said> = (tokens, at) => {
     return { value: { rule: weekly(weekdays.value, step) }, next: weekdays.next };
   const word = wordAt(tokens, from);
   const part = PARTS.find((name) => name === word.replace(/s$/, ''));
-  if (part && step === 1) return { value: { rule: 'FREQ=DAILY', part }, next: from + 1 };
+  if (part && step === 1) return { value: { rule: ruleFor({ unit: 'day' }), part }, next: from + 1 };
   if (/^(?:weekday|workday|working)$/.test(word)) {
     const next = word === 'working' ? after(tokens, from, 'working day') : from + 1;
     if (next === undefined) return undefined;
@@ -140,37 +146,37 @@ const each: Read<Said> = (tokens, at) => {
     };
   }
   if (word === 'weekend') return { value: { rule: weekly([6, 7], step) }, next: from + 1 };
-  const [freq, times] = UNITS[word.replace(/s$/, '')] ?? [];
-  if (freq === undefined || times === undefined || step > 99) return undefined;
-  const onDays = freq === 'WEEKLY' ? after(tokens, from + 1, 'on') : undefined;
+  const [unit, times] = UNITS[word.replace(/s$/, '')] ?? [];
+  if (unit === undefined || times === undefined || step > 99) return undefined;
+  const onDays = unit === 'week' ? after(tokens, from + 1, 'on') : undefined;
   const days = onDays === undefined ? undefined : weekdaysAt(tokens, onDays, true);
   if (days) return { value: { rule: weekly(days.value, step * times) }, next: days.next };
-  return { value: { rule: every(freq, step * times) }, next: from + 1 };
+  return { value: { rule: ruleFor({ unit, every: step * times }) }, next: from + 1 };
 };
 
-const ADVERBS: Readonly<Record<string, readonly [string, number]>> = {
-  daily: ['DAILY', 1],
-  nightly: ['DAILY', 1],
-  weekly: ['WEEKLY', 1],
-  fortnightly: ['WEEKLY', 2],
-  biweekly: ['WEEKLY', 2],
-  monthly: ['MONTHLY', 1],
-  quarterly: ['MONTHLY', 3],
-  yearly: ['YEARLY', 1],
-  annually: ['YEARLY', 1],
+const ADVERBS: Readonly<Record<string, keyof typeof UNITS>> = {
+  daily: 'day',
+  nightly: 'day',
+  weekly: 'week',
+  fortnightly: 'fortnight',
+  biweekly: 'fortnight',
+  monthly: 'month',
+  quarterly: 'quarter',
+  yearly: 'year',
+  annually: 'year',
 };
 
 /** `daily`, `weekly on Fridays`; in front of what it describes it is a part of its name: `weekly review`. */
 const adverb: Read<Said> = (tokens, at) => {
-  const [freq, times] = ADVERBS[wordAt(tokens, at)] ?? [];
-  if (freq === undefined || times === undefined) return undefined;
+  const [unit, every] = UNITS[ADVERBS[wordAt(tokens, at)] ?? ''] ?? [];
+  if (unit === undefined || every === undefined) return undefined;
   const on = after(tokens, at + 1, 'on', 'every', 'each') ?? at + 1;
-  const days = freq === 'WEEKLY' ? weekdaysAt(tokens, on, true) : undefined;
-  if (days) return { value: { rule: weekly(days.value, times) }, next: days.next };
+  const days = unit === 'week' ? weekdaysAt(tokens, on, true) : undefined;
+  if (days) return { value: { rule: weekly(days.value, every) }, next: days.next };
   const ends = /^$|^[,;.)]$|^(?:at|from|until|till|for|in|by|on|starting|urgent)$|^\d/.test(
     wordAt(tokens, at + 1),
   );
-  return ends ? { value: { rule: every(freq, times) }, next: at + 1 } : undefined;
+  return ends ? { value: { rule: ruleFor({ unit, every }) }, next: at + 1 } : undefined;
 };
 
 /** Several weekdays, or one in the plural, without a word that says “each”: `Mon, Wed and Fri`, `Tuesdays`. */
@@ -194,12 +200,10 @@ const listed: Read<Said> = (tokens, at) => {
 };
 
 /** How something comes again. */
-export const oftenAt: Read<Said> = (tokens, at) =>
-  monthly(tokens, at) ?? each(tokens, at) ?? adverb(tokens, at) ?? listed(tokens, at);
+export const oftenAt: Read<Said> = firstOf(monthly, each, adverb, listed);
 
 /** A rule with its last day. */
-export const untilDay = (rule: string, date: IsoDate): string =>
-  `${rule};UNTIL=${date.replace(/-/g, '')}T235959`;
+export const untilDay = (rule: string, date: IsoDate): string => `${rule};UNTIL=${untilOf(date)}`;
 
 /** How many days are looked through for a first one. */
 const AHEAD = 400;
