@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import { isAccessible } from './axe';
-import { drag, hourOf, middle } from './hands';
+import { drag, hourOf, middle, swipe } from './hands';
 import { scene } from './scene';
 import {
   go,
@@ -84,9 +84,7 @@ scene(
     await press(page, 'Close this notice');
     const board = await boxOf(page, 'Hours of the days');
     const y = board.y + 30;
-    const finger = await page.touchscreen.touchStart(board.x + 350, y);
-    for (let i = 1; i <= 8; i += 1) await finger.move(board.x + 350 - i * 30, y + i);
-    await finger.end();
+    await swipe(page, { x: board.x + 350, y }, { x: board.x + 110, y: y + 8 });
     await sees(page, '27 – 29 Nov');
   },
 );

@@ -19,6 +19,7 @@ import {
   keyboardIsIn,
   focus,
   eventually,
+  isNowhere,
 } from './steps';
 
 scene(
@@ -139,7 +140,7 @@ scene(
     await press(page, 'Later');
     await sees(page, '30 Nov – 6 Dec');
     await keys(page, 'Escape');
-    await page.waitForFunction(() => document.querySelector('[role=complementary]') === null);
+    await isNowhere(page, '[role=complementary]');
     await press(page, 'Earlier');
     const free = await boxOf(page, 'Meeting Local press round');
     await drag(page, 'mouse', middle({ ...free, y: free.y + 70 }), middle({ ...free, y: free.y + 110 }));

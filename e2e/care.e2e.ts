@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import type { Page } from 'puppeteer-core';
 import { chooseFile, downloads } from './files';
-import { drag, pointAt } from './hands';
+import { drag, pointAt, swipe } from './hands';
 import { scene } from './scene';
 import {
   go,
@@ -19,6 +19,7 @@ import {
   focus,
   eventually,
   isSaved,
+  isClosed,
 } from './steps';
 
 const addTasks = async (page: Page, ...titles: string[]) => {
@@ -85,9 +86,8 @@ scene(
     const block = await boxOf(page, 'Grant report, section 2, 12:00');
     const scrolled = () => page.$eval('[aria-label="Hours of the day"]', (strip) => strip.scrollTop);
     const before = await scrolled();
-    const finger = await page.touchscreen.touchStart(block.x + 80, block.y + 60);
-    for (let i = 1; i <= 8; i += 1) await finger.move(block.x + 80, block.y + 60 - i * 15);
-    await finger.end();
+    const x = block.x + 80;
+    await swipe(page, { x, y: block.y + 60 }, { x, y: block.y - 60 });
     await eventually(async () => assert.ok((await scrolled()) > before + 40, 'the strip scrolled'));
     await boxOf(page, 'Grant report, section 2, 12:00 – 13:30');
   },
@@ -208,6 +208,7 @@ scene(
     await sees(page, '46 tasks, 4 lists, 16 events, 2 calendars');
     await pressText(page, 'Replace everything');
     await keys(page, 'Escape');
+    await isClosed(page);
     await press(page, 'Tasks');
     await boxOf(page, 'Done: Stock count, boat shed');
     await press(page, 'Undo replace everything');

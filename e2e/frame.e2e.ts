@@ -19,6 +19,7 @@ import {
   boxOf,
   focus,
   eventually,
+  isNowhere,
 } from './steps';
 
 /** Where an hour of a weekday lies on the frame, Monday is 1. */
@@ -82,7 +83,7 @@ scene('painting and moving by keys alone', { space: 'keys', at: '/frame' }, asyn
   const moved = await page.waitForSelector('[aria-label*="Tue, Wed, 06:15 – 07:45"]');
   await moved?.focus();
   await keys(page, 'Delete');
-  await page.waitForFunction(() => !document.querySelector('[aria-label*="Tue, Wed, 06:15"]'));
+  await isNowhere(page, '[aria-label*="Tue, Wed, 06:15"]');
 });
 
 scene(

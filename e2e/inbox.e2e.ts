@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import type { Page } from 'puppeteer-core';
 import { isAccessible } from './axe';
-import { middle } from './hands';
+import { middle, swipe } from './hands';
 import { scene } from './scene';
 import {
   go,
@@ -78,15 +78,10 @@ scene(
     await choose(page, 'List', 'Grants');
     await sees(page, 'In Grants, without a day or a date.');
     const card = await boxOf(page, 'Look up the funder');
-    const swipe = async (from: number, to: number) => {
-      const y = card.y + card.height / 2;
-      await page.touchscreen.touchStart(from, y);
-      await page.touchscreen.touchMove(to, y);
-      await page.touchscreen.touchEnd();
-    };
-    await swipe(60, 300);
+    const y = card.y + card.height / 2;
+    await swipe(page, { x: 60, y }, { x: 300, y });
     await sees(page, '2 of 10');
-    await swipe(300, 60);
+    await swipe(page, { x: 300, y }, { x: 60, y });
     await sees(page, '3 of 10');
     await isAccessible(page, 'the inbox on a phone');
     await press(page, 'Close');

@@ -53,10 +53,11 @@ async function main() {
       await pressText(page, text);
       await page.waitForSelector('[role=gridcell]');
     }
-    if (click) {
-      await page.click(click);
-      await calm(page);
-    }
+    if (click) await page.click(click);
+    // what opens is loaded first
+    if (click || route.includes('add='))
+      await page.waitForSelector('[aria-label=Close], [aria-label="Close the details"]');
+    await calm(page);
     await page.screenshot({ path: path.join(folder, `${name}.png`) });
     console.log(name, complaints.join('\n'));
     await leave();

@@ -1,9 +1,10 @@
+import { swipe } from './hands';
 import assert from 'node:assert/strict';
 import { after } from 'node:test';
 import { openStage, type Stage } from './browser';
 import { outOfReach } from './reach';
 import { scene } from './scene';
-import { go, press, keys, sees, boxOf, keyboardIsOn, keyboardIsIn, focus, eventually } from './steps';
+import { go, press, keys, sees, boxOf, keyboardIsOn, keyboardIsIn, focus, eventually, hears } from './steps';
 
 scene(
   'in the month and the agenda things are moved by keys, and what is held goes by an hour or by five minutes',
@@ -31,16 +32,10 @@ scene(
   'a press elsewhere lets go of what the keys hold, and a field says what it kept',
   { at: '/plan?view=day' },
   async ({ page }) => {
-    const isSaid = (words: string) =>
-      page.waitForFunction(
-        (wanted) => [...document.querySelectorAll('[aria-live]')].some((live) => live.textContent === wanted),
-        {},
-        words,
-      );
     await focus(page, '[aria-label^="Permit letter, weir, 13:30"]');
     await keys(page, 'Space', 'ArrowDown');
     await page.click('[aria-label="Search tasks and lists"]');
-    await isSaid('Left where it was');
+    await hears(page, 'Left where it was');
     await page.keyboard.type('weir');
     await keys(page, 'Enter');
     await boxOf(page, 'Permit letter, weir, 13:30');
@@ -49,7 +44,7 @@ scene(
     await keyboardIsOn(page, /, from$/);
     await page.keyboard.type('9:05');
     await keys(page, 'Enter');
-    await isSaid('Tue 24 Nov, from: 09:05');
+    await hears(page, 'Tue 24 Nov, from: 09:05');
   },
 );
 
@@ -57,13 +52,8 @@ scene(
   'what is drawn of a task is said; two fingers and a swipe do what the guide says',
   { size: 'phone', at: '/plan?view=agenda' },
   async ({ page }) => {
-    const swipe = async () => {
-      const finger = await page.touchscreen.touchStart(330, 300);
-      for (let x = 300; x >= 60; x -= 30) await finger.move(x, 300);
-      await finger.end();
-    };
     await sees(page, 'Today, Tue 24 Nov');
-    await swipe();
+    await swipe(page, { x: 330, y: 300 }, { x: 60, y: 300 });
     await page.waitForFunction(
       () => document.title.startsWith('Plan: Agenda, ') && !document.title.includes('Tue 24'),
     );
