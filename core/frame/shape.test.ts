@@ -63,6 +63,13 @@ test('the picture of a frame is what its weeks get, day for day', () => {
             zoneOf('z1', { id: 'z1', days: [1], from: 10, minutes: 1431 }),
           ],
         ],
+        // each is the only one of its day, and yet the second of the frame goes first
+        [
+          [
+            zoneOf('z0', { id: 'z0', days: [1], from: 453, minutes: 988 }),
+            zoneOf('z1', { id: 'z1', days: [2], from: 0, minutes: 988 }),
+          ],
+        ],
       ],
     },
   );

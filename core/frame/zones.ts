@@ -10,6 +10,8 @@ import { frameAsOf, frameOf } from './holding';
 /** One time of a zone. */
 export type ZoneTime = {
   readonly zone: FrameZone;
+  /** Which of the zones of its frame it is, counted from 0. */
+  readonly place: number;
   /** The date on which it begins. */
   readonly date: IsoDate;
   /** Minutes after that midnight, and its length, by the clock on the wall. */
@@ -40,11 +42,12 @@ export function hoursSaid(workspace: Workspace, date: IsoDate): number | undefin
 export function zoneTimes(workspace: Workspace, date: IsoDate): ZoneTime[] {
   const weekday = weekdayOf(date);
   return holding(workspace, date)
-    .zones.filter(({ days }) => days.includes(weekday))
-    .map((zone) => {
+    .zones.map((zone, place) => ({ zone, place }))
+    .filter(({ zone }) => zone.days.includes(weekday))
+    .map(({ zone, place }) => {
       const change = workspace.zoneChanges.get(zoneChangeId(zone.id, date));
       const { from, minutes } = change && !change.off ? change : zone;
-      return { zone, date, from, minutes, change };
+      return { zone, place, date, from, minutes, change };
     });
 }
 
@@ -74,17 +77,17 @@ export const zonesOn = rememberedWhile(
   (workspace: Workspace, date: IsoDate) => readsOfZones(workspace, date),
   (workspace: Workspace, date: IsoDate, zone: Zone): readonly ZoneOnDay[] => {
     const day = dayOf(date, zone);
-    // of those of the day before only what lies beyond midnight is left; their places are those in their frame
-    const times = [addDays(date, -1), date].flatMap((each) => [...zoneTimes(workspace, each).entries()]);
+    // of those of the day before only what lies beyond midnight is left
+    const times = [addDays(date, -1), date].flatMap((each) => zoneTimes(workspace, each));
     const lying = times
-      .map(([place, time]) => ({ time, place, own: spanOfTime(time, zone) }))
+      .map((time) => ({ time, own: spanOfTime(time, zone) }))
       .filter(({ own }) => own.from < day.to && own.to > day.from)
       .map(({ own, ...rest }) => ({
         ...rest,
         length: lengthOf(own),
         whole: clip(day, own),
       }));
-    const narrowestFirst = lying.sort((a, b) => a.length - b.length || b.place - a.place);
+    const narrowestFirst = lying.sort((a, b) => a.length - b.length || b.time.place - a.time.place);
     const kept = inLayers(narrowestFirst.map(({ time, whole }) => (isOff(time) ? [] : [whole])));
     const zones = narrowestFirst.map(({ time, whole }, i): ZoneOnDay => ({
       ...time,
