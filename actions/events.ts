@@ -18,7 +18,7 @@ import {
 } from '@/core/model/event';
 import type { Id } from '@/core/model/common';
 import { MINUTE, lengthOf } from '@/core/time/span';
-import { momentWords } from '@/core/time/words';
+import { dateWords, momentWords } from '@/core/time/words';
 import { addDays, dateOf, daysBetween, wallOf, type IsoDate } from '@/core/time/zone';
 import { here } from '@/state/here';
 import { currentWorkspace, newId, store } from '@/state/workspaceStore';
@@ -36,18 +36,33 @@ function ownCalendar(chosen?: Id): Calendar {
   );
 }
 
+type Named = { readonly title: string; readonly notes?: string };
+
 /** An event of one's own: its start (epoch ms) and its length in minutes. */
-type NewEvent = {
-  readonly title: string;
-  readonly notes?: string;
-  readonly start: number;
-  readonly minutes: number;
-};
+type NewEvent = Named & { readonly start: number; readonly minutes: number };
 
 /** Adds an event at an instant (epoch ms); returns its id when it went through. */
-export function addEventAt({ title, notes = '', start, minutes }: NewEvent, chosen?: Id): string | null {
-  const calendar = ownCalendar(chosen);
+export function addEventAt({ start, minutes, ...named }: NewEvent, chosen?: Id): string | null {
   const { zone } = here();
+  const begins = { wall: wallOf(start, zone), zone };
+  const words = momentWords(start, zone, currentWorkspace().settings);
+  return addOwnEvent(named, begins, { days: 0, seconds: minutes * 60 }, words, chosen);
+}
+
+/** Adds an event that takes whole days, `days` of them; returns its id when it went through. */
+export function addEventOn({ from, days, ...named }: Named & { from: IsoDate; days: number }): string | null {
+  const words = dateWords(from, currentWorkspace().settings);
+  return addOwnEvent(named, { wall: from, zone: null }, { days, seconds: 0 }, words);
+}
+
+function addOwnEvent(
+  { title, notes = '' }: Named,
+  start: WallStart,
+  length: CalendarEvent['length'],
+  when: string,
+  chosen?: Id,
+): string | null {
+  const calendar = ownCalendar(chosen);
   const uid = newId();
   const id = `${calendar.id}/${uid}`;
   const event: CalendarEvent = {
@@ -57,11 +72,10 @@ export function addEventAt({ title, notes = '', start, minutes }: NewEvent, chos
     uid,
     title,
     notes,
-    start: { wall: wallOf(start, zone), zone },
-    length: { days: 0, seconds: minutes * 60 },
+    start,
+    length,
   };
-  const words = `${title}: ${momentWords(start, zone, currentWorkspace().settings)}`;
-  return store.run(addEvent, { event, calendar }, words) ? id : null;
+  return store.run(addEvent, { event, calendar }, `${title}: ${when}`) ? id : null;
 }
 
 /** An instant as an event tells its start, in the zone that it has. */

@@ -6,6 +6,7 @@ import { addCaptured } from '@/core/commands/capture';
 import { noteScratch } from '@/core/commands/scratch';
 import { addListNamed, addRows } from '@/core/commands/rows';
 import type { TaskRow } from '@/core/formats/taskRows';
+import type { Id } from '@/core/model/common';
 import { dateWords, durationWords, momentWords } from '@/core/time/words';
 import { dateOf } from '@/core/time/zone';
 import { here } from '@/state/here';
@@ -22,15 +23,18 @@ function placedWords({ goes, comes }: QuickTask): string {
   return `: ${momentWords(start, zone, settings)}, ${durationWords(minutes)}${again}`;
 }
 
-/** Makes what lines say, in one step. Returns whether it went through. */
-export function makeOfLines(quick: readonly QuickTask[]): boolean {
+/** Makes what lines say, and lists that they go to, in one step. Returns whether it went through. */
+export function makeOfLines(
+  quick: readonly QuickTask[],
+  lists: readonly { id: Id; name: string }[] = [],
+): boolean {
   const all = quick.map((each) => ({ ...each, placeId: newId(), repeatId: newId() }));
   const [first] = quick;
   const words =
     first && quick.length === 1
       ? `Added ${first.task.title}${placedWords(first)}`
       : `Added ${quick.length} tasks`;
-  return store.run(addCaptured, { all }, words);
+  return store.run(addCaptured, { all, lists }, words);
 }
 
 /** Keeps a line as a scratch note of today, as it was typed. */

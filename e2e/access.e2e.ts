@@ -3,7 +3,7 @@ import type { Page } from 'puppeteer-core';
 import { isAccessible } from './axe';
 import { outOfReach } from './reach';
 import { scene } from './scene';
-import { go, reload, press, keys, sees, isGone, boxOf, keyboardIsOn, focus, eventually } from './steps';
+import { go, reload, calm, press, keys, sees, isGone, boxOf, keyboardIsOn, focus, eventually } from './steps';
 
 const places = [
   '/today',
@@ -138,6 +138,8 @@ scene(
       ['[role=checkbox][aria-checked=true] > div', '[role=checkbox][aria-checked=false] > div'],
       ['[role=radio][aria-checked=true]', '[role=radio][aria-checked=false]'],
     ] as const;
+    for (const selector of pairs.flat()) await page.waitForSelector(selector);
+    await calm(page);
     for (const [on, off] of pairs)
       await eventually(async () => {
         const [a, b] = await looks(on, off);

@@ -21,7 +21,7 @@ scene(
   'Enter keeps the keyboard in a field: one title after the other is added, and a refused value can be mended',
   { space: 'enter', at: '/tasks' },
   async ({ page }) => {
-    await (await page.waitForSelector('input[aria-label="Add to the inbox"]'))?.click();
+    await (await page.waitForSelector('[aria-label="Add to the inbox"]'))?.click();
     await page.keyboard.type('Order waders');
     await keys(page, 'Enter');
     await page.keyboard.type('Calibrate gauge');

@@ -39,7 +39,7 @@ scene(
     await sees(page, 'A new version of Sprindle is ready.');
     await isAccessible(page, 'an offered version');
     await type(page, 'Add to the inbox', 'Nothing was reloaded meanwhile');
-    await (await page.$('input[aria-label="Add to the inbox"]'))?.type('Half typed');
+    await (await page.$('[aria-label="Add to the inbox"]'))?.type('Half typed');
     const reloaded = page.waitForNavigation();
     await press(page, 'Use it now');
     await reloaded;

@@ -14,6 +14,7 @@ import {
   seesNo,
   holds,
   isGone,
+  isClosed,
   boxOf,
   focus,
   eventually,
@@ -36,6 +37,7 @@ scene(
     await sees(page, '“25h” is too long: at most 24 h.');
     await press(page, 'On Tuesday');
     await press(page, 'Close');
+    await isClosed(page);
     await press(page, 'Plan');
     await sees(page, '0 min planned on a day off');
     await press(page, 'Undo edit zone');

@@ -205,14 +205,15 @@ export async function unfold(page: Page): Promise<void> {
   await page.waitForSelector('[aria-label="Tray"], [aria-label^="Tray of"]');
 }
 
-/** Tries, frame by frame, until it holds, or patience is at an end. */
+/** Tries, frame by frame, until it holds, or patience is at an end; thrice at least, however long one try takes. */
 export async function eventually(holds: () => unknown): Promise<void> {
-  for (const until = Date.now() + PATIENCE; ;) {
+  const until = Date.now() + PATIENCE;
+  for (let tries = 1; ; tries += 1) {
     try {
       await holds();
       return;
     } catch (error) {
-      if (Date.now() > until) throw error;
+      if (tries >= 3 && Date.now() > until) throw error;
       await pause(16);
     }
   }

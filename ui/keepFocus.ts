@@ -8,6 +8,9 @@ type Place = {
   readonly inMain: boolean;
 };
 
+/** For how long what the keyboard goes to is waited for (ms). */
+const PATIENCE = 5000;
+
 /** So many neighbours are remembered on each side. */
 const NEAR = 60;
 
@@ -53,15 +56,19 @@ export function keepFocus(): () => void {
   let last: Place | undefined;
   /** What it is on, be it within a place or outside, as a notice is. */
   let latest: HTMLElement | undefined;
+  /** Since when it is lost: what it is to go to may have to be drawn first. */
+  let since: number | undefined;
   const remember = ({ target }: FocusEvent) => {
     if (!(target instanceof HTMLElement)) return;
     latest = target;
+    since = undefined;
     last = placeOf(target) ?? last;
   };
   const look = () => {
     const lost = document.activeElement === null || document.activeElement === document.body;
     if (!lost || !latest || latest.isConnected || !last) return;
-    latest = undefined;
+    since ??= performance.now();
+    if (performance.now() - since > PATIENCE) return;
     const goal = last.element.isConnected ? last.element : goalFrom(last);
     if (!goal) return;
     if (!goal.matches(focusable)) goal.tabIndex = -1;

@@ -52,9 +52,9 @@ function others(chip: Chip, reader: Reader): string[] {
   }
 }
 
-/** A line in which other words stand in the place of a chip's. */
+/** A line in which other words stand in the place of a chip's; of a chip without words, after those that are there. */
 const reworded = (line: string, { from, to }: Chip, words: string): string =>
-  line.slice(0, from) + words + line.slice(to);
+  line.slice(0, from) + (from === to && /\S$/.test(line) ? ' ' : '') + words + line.slice(to);
 
 /**
  * The lines that a typed line becomes when one chip is changed, each with the chip as it is understood then. A line in which
@@ -69,7 +69,9 @@ export function changesOf(
   const before = JSON.stringify(chip.value);
   return others(chip, reader).flatMap((words) => {
     const changed = reworded(line, chip, words);
-    const now = read(changed).find(({ kind, from }) => kind === chip.kind && from === chip.from);
+    const now = read(changed).find(
+      ({ kind, from }) => kind === chip.kind && from >= chip.from && from <= chip.from + 1,
+    );
     return now && JSON.stringify(now.value) !== before ? [{ line: changed, chip: now }] : [];
   });
 }

@@ -55,3 +55,18 @@ test('every line that says something comes once, in its order, as a task or a st
     }),
   );
 });
+
+test('a heading is no task, but said of the lines below it; without lines below it is one', () => {
+  const text =
+    '# Trip\n- pack the nets\n  - dry them\nBring:\n- waders\n- jars\nRemember: call Bea\nThu:\nring Ola\n## Last';
+  expect(pastedTasks(text)).toEqual([
+    { line: 'pack the nets', steps: ['dry them'], notes: '', heading: 'Trip' },
+    { line: 'waders', steps: [], notes: '', heading: 'Bring' },
+    { line: 'jars', steps: [], notes: '', heading: 'Bring' },
+    // no marks below a colon: it may well be a task
+    { line: 'Remember: call Bea', steps: [], notes: '', heading: 'Bring' },
+    { line: 'Thu:', steps: [], notes: '', heading: 'Bring' },
+    { line: 'ring Ola', steps: [], notes: '', heading: 'Bring' },
+    { line: 'Last', steps: [], notes: '', heading: 'Bring' },
+  ]);
+});

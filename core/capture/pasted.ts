@@ -3,8 +3,13 @@ import { bounds, shortened } from '../model/bounds';
 /** The most lines that are taken at once. */
 export const MOST_LINES = 5000;
 
-/** One task of a pasted text: its line, the lines that are indented below it, and what was said about it at length. */
-export type Pasted = { readonly line: string; readonly steps: readonly string[]; readonly notes: string };
+/** One task of a pasted text: its line, the lines that are indented below it, what was said about it at length, and the heading that it stands under. */
+export type Pasted = {
+  readonly line: string;
+  readonly steps: readonly string[];
+  readonly notes: string;
+  readonly heading?: string;
+};
 
 /** The mark of a list at the start of a line: a dash, a star, a dot, a number; and the box of a checklist with what is in it. */
 const MARK = /^(\s*)(?:[-*+•–]|\d{1,3}[.)])?\s*(?:\[([ xX])\]\s*)?/;
@@ -20,6 +25,15 @@ function itemOf(
   // a number that begins a line by itself is no mark: "3 growers to call"
   const text = line.slice(mark.length).trim();
   return text === '' ? undefined : { indent: widthOf(space), text, ticked: box?.toLowerCase() === 'x' };
+}
+
+/** What a line says as a heading: one of Markdown, or one that ends in a colon above lines with marks; undefined for any other. */
+function headingIn(line: string, next: string | undefined): string | undefined {
+  const [, marked] = /^\s{0,3}#{1,6}\s+(.+?)[\s#]*$/.exec(line) ?? [];
+  if (marked !== undefined) return marked.replace(/:$/, '');
+  const [, led] = /^\s*([^\s\-*+•–].*):\s*$/.exec(line) ?? [];
+  const leads = /^\s*(?:[-*+•–]|\d{1,3}[.)]|\[[ xX]\])\s/.test(next ?? '');
+  return leads ? led : undefined;
 }
 
 /** How many lines at the top of a text say of what message it is. */
@@ -50,16 +64,27 @@ function messageIn(text: string): Pasted | undefined {
 
 /**
  * The tasks of a pasted text: each line that says something, without the marks of its list; lines that are indented are steps
- * of the one above; what is ticked in a checklist is left out with its steps. A message with its head is one task.
+ * of the one above; what is ticked in a checklist is left out with its steps. A heading is no task, unless nothing stands
+ * below it. A message with its head is one task.
  */
 export function pastedTasks(text: string): Pasted[] {
   const plain = text.replace(/\r\n?/g, '\n');
   const message = messageIn(plain);
   if (message) return [message];
-  const tasks: { line: string; steps: string[]; notes: string; ticked: boolean }[] = [];
+  const tasks: { line: string; steps: string[]; notes: string; ticked: boolean; heading?: string }[] = [];
   let margin: number | undefined;
-  for (const raw of plain.split('\n')) {
-    const item = itemOf(raw);
+  let heading: string | undefined;
+  const said = plain.split('\n').filter((line) => line.trim() !== '');
+  for (const [i, raw] of said.entries()) {
+    const next = said[i + 1];
+    const led = headingIn(raw, next);
+    const leads = led !== undefined && next !== undefined && headingIn(next, said[i + 2]) === undefined;
+    if (leads) {
+      heading = shortened(led, bounds.title);
+      margin = undefined;
+      continue;
+    }
+    const item = itemOf(led ?? raw);
     if (!item) continue;
     margin ??= item.indent;
     const above = tasks.at(-1);
@@ -68,7 +93,8 @@ export function pastedTasks(text: string): Pasted[] {
         above.steps.push(shortened(item.text, bounds.title));
     } else {
       margin = Math.min(margin, item.indent);
-      tasks.push({ line: shortened(item.text, bounds.title), steps: [], notes: '', ticked: item.ticked });
+      const task = { line: shortened(item.text, bounds.title), steps: [], notes: '', ticked: item.ticked };
+      tasks.push(heading === undefined ? task : { ...task, heading });
     }
   }
   return tasks.flatMap(({ ticked, ...task }) => (ticked ? [] : [task])).slice(0, MOST_LINES);

@@ -135,6 +135,10 @@ function repeated(chips: readonly Candidate[], reader: Reader): Candidate[] {
   return chips.map((chip) => (chip === often ? rule : chip === when ? again : chip));
 }
 
+/** What a text says of days, hours and lengths alone: its stretches as the best cover has them, a day and its hour together. */
+export const chipsOfText = (text: string, reader: Reader): readonly Candidate[] =>
+  repeated(together(covered(candidatesIn(text, reader)), reader), reader);
+
 /**
  * A line as it is typed, understood in plain words, in any order: all that its stretches may mean is gathered, and the cover
  * that explains most of it is taken. `literal` are the starts of stretches that the person has taken back into the title.

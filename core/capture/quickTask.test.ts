@@ -2,9 +2,11 @@ import { addCaptured } from '../commands/capture';
 import { trayOn } from '../tasks/places';
 import { at, date, task, zone } from '../fixtures/make';
 import { office, withZones } from '../fixtures/zones';
+import { reader } from '../fixtures/quickReader';
 import { findingWords } from '../plan/findingWords';
 import { readLine } from './quickLine';
-import { eventHours, judgeLine, quickTaskOf } from './quickTask';
+import { changesOf } from './otherWords';
+import { eventTime, judgeLine, listUnsaid, quickTaskOf } from './quickTask';
 
 const plain = withZones(office);
 const workspace = {
@@ -44,12 +46,18 @@ test('what a line will collide with or make late is told before it counts', () =
   expect(said('Read the gauges tomorrow 10:00')).toEqual([]);
 });
 
-test('an event has an hour, and lasts one unless it says otherwise', () => {
-  const hoursOf = (line: string) =>
-    eventHours(readLine(line, { workspace, meetings: [], now: at('11:20'), zone }), zone);
-  expect(hoursOf('Call with the council at 15:00')).toEqual({ start: at('15:00'), minutes: 60 });
-  expect(hoursOf('Call with the council at 15:00 20m')).toMatchObject({ minutes: 20 });
-  expect(hoursOf('Call with the council today')).toBeUndefined();
+test('an event has an hour, and lasts one unless it says otherwise; with a day or days alone it takes them whole', () => {
+  const timeOf = (line: string) =>
+    eventTime(readLine(line, { workspace, meetings: [], now: at('11:20'), zone }), zone);
+  expect(timeOf('Call with the council at 15:00')).toEqual({
+    kind: 'hours',
+    start: at('15:00'),
+    minutes: 60,
+  });
+  expect(timeOf('Call with the council at 15:00 20m')).toMatchObject({ minutes: 20 });
+  expect(timeOf('Office closed 21 Dec to 2 Jan')).toEqual({ kind: 'days', from: '2026-12-21', days: 13 });
+  expect(timeOf('Trustees’ day 3 Dec')).toEqual({ kind: 'days', from: '2026-12-03', days: 1 });
+  expect(timeOf('Call with the council')).toBeUndefined();
 });
 
 test('what comes again goes to its first day, with the rule of a calendar', () => {
@@ -79,7 +87,7 @@ test('a stretch of hours is as long as it says, for a task and an event; a stret
     task: { title: 'Survey', estimate: 90 },
   });
   const line = readLine('Survey Fri 22:00-06:00', { workspace, meetings: [], now: at('11:20'), zone });
-  expect(eventHours(line, zone)).toEqual({ start: at('22:00', '2026-11-27'), minutes: 480 });
+  expect(eventTime(line, zone)).toEqual({ kind: 'hours', start: at('22:00', '2026-11-27'), minutes: 480 });
   expect(made('Mend the fence 1 Dec–3 Dec').task).toMatchObject({
     title: 'Mend the fence',
     notBefore: { date: '2026-12-01', time: null },
@@ -97,5 +105,26 @@ test('what comes on days of the month, in a part of the day or until a date has 
   expect(rule('Team call every Friday until 18 December')).toEqual([
     'FREQ=WEEKLY;BYDAY=FR;UNTIL=20261218T235959',
     '2026-11-27',
+  ]);
+});
+
+test('where a line names no list, the one that its task goes to is told where the line ends, and can be changed', () => {
+  const unsaid = (line: string, home?: string) => {
+    const read = readLine(line, reader);
+    const quick = quickTaskOf(read, reader.workspace, { id: 'new', createdAt: reader.now, zone, home });
+    return listUnsaid(line, read, quick);
+  };
+  const line = 'Read the gauges Thu';
+  expect(unsaid(line)).toEqual({ kind: 'list', value: 'Grants', from: line.length, to: line.length });
+  expect(unsaid(line, 'Permits')).toMatchObject({ value: 'Permits' });
+  // in the inbox, or said
+  expect(unsaid('Read the gauges')).toBeNull();
+  expect(unsaid('Read the gauges', 'Permits')).toMatchObject({ value: 'Permits' });
+  expect(unsaid('Read the gauges Thu in Permits')).toBeNull();
+  const chip = unsaid(line);
+  const changed = chip && changesOf(line, chip, reader, (other) => readLine(other, reader).chips);
+  expect(changed?.map((each) => each.line)).toEqual([
+    `${line} in list Permits`,
+    `${line} in list Field surveys`,
   ]);
 });

@@ -5,8 +5,8 @@ import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { judge, type Finding } from '../plan/judge';
 import { lengthOfTask, newTask } from '../tasks/newTask';
-import { dateOf, instantOf, type Zone } from '../time/zone';
-import type { Meaning } from './chip';
+import { dateOf, daysBetween, instantOf, type IsoDate, type Zone } from '../time/zone';
+import type { Chip, Meaning } from './chip';
 import { firstDayOf } from './grammar/repeats';
 import type { QuickLine } from './quickLine';
 
@@ -51,22 +51,30 @@ const PLACED: ReadonlySet<Meaning['kind']> = new Set([
   'template',
 ]);
 
-/** The task that a line says, and where it goes. Without a list it is of the first, and without a date too it waits in the inbox. `createdAt` in epoch ms. */
+type Making = {
+  readonly id: Id;
+  /** Epoch ms. */
+  readonly createdAt: number;
+  readonly zone: Zone;
+  /** The list that is being added to: a line that names none goes there. */
+  readonly home?: Id | undefined;
+};
+
+/** The task that a line says, and where it goes. Without a list it is of the first, and without a date too it waits in the inbox. */
 export function quickTaskOf(
   line: QuickLine,
   workspace: Pick<Workspace, 'lists' | 'templates'>,
-  { id, createdAt, zone }: { readonly id: Id; readonly createdAt: number; readonly zone: Zone },
+  { id, createdAt, zone, home }: Making,
 ): QuickTask {
-  const first = usualList(workspace);
   const template = templateOf(line, workspace);
-  const listId = valueOf(line, 'list') ?? template?.listId ?? first.id;
+  const listId = valueOf(line, 'list') ?? template?.listId ?? home ?? usualList(workspace).id;
   const category = valueOf(line, 'category') ?? template?.category ?? workspace.lists.get(listId)?.category;
   const energy = valueOf(line, 'energy');
   const days = valueOf(line, 'days');
   const notBefore = valueOf(line, 'notBefore') ?? (days && { date: days.from, time: null });
   const meeting = valueOf(line, 'neededBy');
   // nothing says yet where it belongs or when it is to be done
-  const waits = !line.chips.some(({ kind }) => PLACED.has(kind));
+  const waits = home === undefined && !line.chips.some(({ kind }) => PLACED.has(kind));
   const task = newTask({
     id,
     title: line.title,
@@ -82,6 +90,12 @@ export function quickTaskOf(
     ...(meeting ? { neededBy: { eventId: meeting.eventId, recurrence: meeting.recurrence } } : {}),
   });
   return { task, ...placeOf(line, task, createdAt, zone) };
+}
+
+/** The list that the task of a line goes to without a word of it, as a chip where the line ends; none for the inbox. */
+export function listUnsaid(text: string, line: QuickLine, { task }: QuickTask): Chip | null {
+  if (task.inbox || line.title === '' || line.chips.some(({ kind }) => kind === 'list')) return null;
+  return { kind: 'list', value: task.listId, from: text.length, to: text.length };
 }
 
 /** Where the task of a line goes; one that comes again goes to its first day. */
@@ -107,11 +121,20 @@ function placeOf(
 /** How long an event is of which nothing is said, in minutes. */
 const EVENT_LENGTH = 60;
 
-/** The hours of an event that a line says (epoch ms, minutes); undefined without an hour. */
-export function eventHours(line: QuickLine, zone: Zone): { start: number; minutes: number } | undefined {
+/** When an event is: from an instant on (epoch ms, minutes), or for whole days. */
+export type EventTime =
+  | { readonly kind: 'hours'; readonly start: number; readonly minutes: number }
+  | { readonly kind: 'days'; readonly from: IsoDate; readonly days: number };
+
+/** When the event of a line is; undefined when it names no day. */
+export function eventTime(line: QuickLine, zone: Zone): EventTime | undefined {
   const when = valueOf(line, 'when');
-  if (!when?.time) return undefined;
+  const days = valueOf(line, 'days');
+  if (days) return { kind: 'days', from: days.from, days: daysBetween(days.from, days.to) + 1 };
+  if (!when) return undefined;
+  if (!when.time) return { kind: 'days', from: when.date, days: 1 };
   return {
+    kind: 'hours',
     start: instantOf(`${when.date}T${when.time}`, zone),
     minutes: valueOf(line, 'length') ?? stretchOf(line) ?? EVENT_LENGTH,
   };

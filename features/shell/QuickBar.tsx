@@ -6,11 +6,11 @@ import { openPanel } from '@/ui/panels';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 
-/** The way to the quick line in thumb reach, above the places of a phone; in the plan the drawer has it. */
+/** The way to the quick line in thumb reach, above the places of a phone; Plan and Tasks have a field of their own there. */
 export function QuickBar() {
   const wide = useWide();
-  const inPlan = usePathname() === '/plan';
-  if (wide || inPlan) return null;
+  const path = usePathname();
+  if (wide || path === '/plan' || path === '/tasks') return null;
   return (
     <View className="not-printed flex-row items-center gap-1 border-t border-line bg-surface py-1.5 pl-3 pr-1">
       <Pressable

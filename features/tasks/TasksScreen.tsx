@@ -16,6 +16,7 @@ import { openPanel } from '@/ui/panels';
 import { useWide } from '@/ui/useWide';
 import { FindButton } from '@/board/FindButton';
 import { Words } from '@/ui/Words';
+import { AddTask } from './AddTask';
 import { ChosenBar } from './ChosenBar';
 import { FilterRow } from './FilterRow';
 import { ListFilter, type Shelf } from './ListFilter';
@@ -134,6 +135,13 @@ export function TasksScreen() {
       <Words className="sr-only" aria-live="polite">
         {`${tasks.length === 1 ? '1 task' : `${tasks.length} tasks`}, ${asTable ? 'in a table' : (orders.find(({ value }) => value === order)?.name ?? '')}`}
       </Words>
+      {!wide && !chosen && (
+        <View className="not-printed border-t border-line bg-surface py-1.5 pl-3 pr-1">
+          <AddTask shelf={shelf} above>
+            <FindButton />
+          </AddTask>
+        </View>
+      )}
       {(asTable ? there.length > 0 : chosen) && (
         <ChosenBar
           ids={there}

@@ -25,17 +25,18 @@ const looks = [
 
 type CaptureProps = { shelf: Shelf; inbox: number; inRow: boolean };
 
-/** All the ways in which tasks come in, and the way through those that wait; in one row, where that is asked for. */
+/** The ways in which tasks come in, and the way through those that wait; in one row, where that is asked for. */
 export const Capture = ({ shelf, inbox, inRow }: CaptureProps) => (
-  <View className={inRow ? 'flex-row items-center gap-2' : 'gap-2'}>
-    <View className={inRow ? 'w-[320px]' : ''}>
-      <AddTask shelf={shelf} />
-    </View>
+  <View className={inRow ? 'flex-row items-start gap-2' : 'gap-2'}>
+    {useWide() && (
+      <View className={inRow ? 'w-[400px]' : ''}>
+        <AddTask shelf={shelf} />
+      </View>
+    )}
     <View className="flex-row flex-wrap gap-x-2">
       {inbox > 0 && (
         <Button label={`Go through the inbox (${inbox})`} onPress={() => openPanel({ kind: 'triage' })} />
       )}
-      {useWide() && <Button label="Quick line…" kind="quiet" onPress={() => openPanel({ kind: 'quick' })} />}
       <Button label="Bring tasks in…" kind="quiet" onPress={chooseTaskFiles} />
     </View>
   </View>

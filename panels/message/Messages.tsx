@@ -2,12 +2,10 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { takeFile } from '@/actions/files/files';
 import { makeOfMessages } from '@/actions/messages';
-import { daysIn } from '@/core/capture/daysIn';
 import { titleOfMessage } from '@/core/commands/messages';
 import type { ReadMessage } from '@/core/formats/mail/readMessage';
 import { LARGEST_ATTACHMENT } from '@/core/model/attachment';
 import type { Due } from '@/core/model/task';
-import { dueText } from '@/core/tasks/dueWords';
 import { useWorkspace } from '@/state/shown';
 import { Button, IconButton } from '@/ui/Button';
 import { CheckBox } from '@/ui/CheckBox';
@@ -15,10 +13,9 @@ import { useMoment } from '@/ui/clock';
 import { closePanel, type Panel, type Panels } from '@/ui/panels';
 import { sizeWords } from '@/ui/sizeWords';
 import { Words } from '@/ui/Words';
-import { Toggle } from '../parts/Toggle';
+import { NamedDays } from '../parts/NamedDays';
+import { useReader } from '../parts/useReader';
 import { messageWords } from './messageWords';
-
-const DAYS = 3;
 
 /** Messages that were brought in, each with the days that it names, before they become tasks. */
 function Messages({ messages }: Panels['messages']) {
@@ -88,10 +85,8 @@ type BroughtProps = {
 
 function Brought({ message, due, onDue, onLeave }: BroughtProps) {
   const workspace = useWorkspace();
-  const { zone, now } = useMoment();
-  const [days] = useState(() =>
-    daysIn(`${message.subject}\n${message.text}`, { workspace, meetings: [], now, zone }, DAYS),
-  );
+  const { zone } = useMoment();
+  const reader = useReader();
   const { invitation } = message;
   const title = titleOfMessage(message);
   return (
@@ -106,21 +101,7 @@ function Brought({ message, due, onDue, onLeave }: BroughtProps) {
         <IconButton label={`Leave out: ${title}`} icon="close" colour="ink-soft" onPress={onLeave} />
       </View>
       <Words numberOfLines={4}>{message.text}</Words>
-      {days.length > 0 && (
-        <View role="group" aria-label="Due" className="flex-row flex-wrap items-center gap-2">
-          <Words size="xs" tone="soft">
-            It names
-          </Words>
-          {days.map((day) => (
-            <Toggle
-              key={dueText(day, workspace.settings)}
-              label={`due ${dueText(day, workspace.settings)}`}
-              on={due === day}
-              onPress={() => onDue(due === day ? null : day)}
-            />
-          ))}
-        </View>
-      )}
+      <NamedDays text={`${message.subject}\n${message.text}`} reader={reader} value={due} onChoose={onDue} />
       {invitation && (
         <View className="flex-row">
           <Button

@@ -1,60 +1,117 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
-import { makeOfLines } from '@/actions/quick';
 import { stepsOf } from '@/actions/inbox';
+import { makeOfLines } from '@/actions/quick';
 import type { Reader } from '@/core/capture/chip';
+import { meaningOfHeading, readUnder, type HeadingMeaning } from '@/core/capture/headings';
 import type { Pasted } from '@/core/capture/pasted';
-import { readLine, type QuickLine } from '@/core/capture/quickLine';
-import { quickTaskOf } from '@/core/capture/quickTask';
+import type { QuickLine } from '@/core/capture/quickLine';
+import { listUnsaid, quickTaskOf, type QuickTask } from '@/core/capture/quickTask';
 import { placedByTemplate } from '@/core/capture/templatePlace';
+import type { Id } from '@/core/model/common';
+import type { Due } from '@/core/model/task';
 import { useWorkspace } from '@/state/shown';
 import { newId } from '@/state/workspaceStore';
-import { Button, IconButton } from '@/ui/Button';
+import { Button } from '@/ui/Button';
+import { CheckBox } from '@/ui/CheckBox';
 import { Words } from '@/ui/Words';
-import { chipWords } from './quickWords';
+import { headingWords } from './quickWords';
+import { PastedLine } from './PastedLine';
 
-type Props = { pasted: readonly Pasted[]; reader: Reader; onDone: () => void };
+type Props = { pasted: readonly Pasted[]; reader: Reader; home: Id | undefined; onDone: () => void };
 
 /** How many lines are read before the screen is drawn again, and how many are shown at first. */
 const SLICE = 25;
 const PAGE = 100;
 
+type Read = ReturnType<typeof readUnder>;
+
 /** Reads lines a few at a time, so that thousands of them hold nothing up. */
-function useRead(pasted: readonly Pasted[], reader: Reader): readonly QuickLine[] {
-  const [lines, setLines] = useState<readonly QuickLine[]>([]);
+function useRead(pasted: readonly Pasted[], reader: Reader): readonly Read[] {
+  const [lines, setLines] = useState<readonly Read[]>([]);
   useEffect(() => {
     if (lines.length >= pasted.length) return;
     const timer = setTimeout(() => {
       const next = pasted.slice(lines.length, lines.length + SLICE);
-      setLines([...lines, ...next.map(({ line }) => readLine(line, reader))]);
+      setLines([...lines, ...next.map((item) => readUnder(item, reader))]);
     });
     return () => clearTimeout(timer);
   }, [lines, pasted, reader]);
   return lines;
 }
 
+type Heading = { readonly name: string; readonly meaning: HeadingMeaning; readonly newId: Id };
+
+/** What the headings of pasted lines mean, and which of them hold: what is there holds at first, what would be new does not. */
+function useHeadings(pasted: readonly Pasted[], reader: Reader) {
+  const [all] = useState<readonly Heading[]>(() =>
+    [...new Set(pasted.flatMap(({ heading }) => heading ?? []))].map((name) => ({
+      name,
+      meaning: meaningOfHeading(name, reader),
+      newId: newId(),
+    })),
+  );
+  const [turned, setTurned] = useState<ReadonlySet<string>>(new Set());
+  const holds = ({ name, meaning }: Heading) => turned.has(name) !== (meaning.kind !== 'newList');
+  const turn = (name: string) => {
+    const next = new Set(turned);
+    if (!next.delete(name)) next.add(name);
+    setTurned(next);
+  };
+  const holding = (name: string | undefined) =>
+    all.find((heading) => heading.name === name && holds(heading));
+  return { all, holds, turn, holding };
+}
+
+/** The list that lines under a heading go to. */
+const homeUnder = (heading: Heading | undefined): Id | undefined => {
+  if (heading?.meaning.kind === 'list') return heading.meaning.listId;
+  return heading?.meaning.kind === 'newList' ? heading.newId : undefined;
+};
+
 /** Several pasted lines, each as it is understood, before they count. */
-export function Many({ pasted, reader, onDone }: Props) {
+export function Many({ pasted, reader, home, onDone }: Props) {
   const workspace = useWorkspace();
   const [first] = useState({ pasted, reader });
   const lines = useRead(first.pasted, first.reader);
+  const headings = useHeadings(first.pasted, first.reader);
   const [out, setOut] = useState<ReadonlySet<number>>(new Set());
+  const [due, setDue] = useState<ReadonlyMap<number, Due>>(new Map());
   const [shown, setShown] = useState(PAGE);
   const { zone, now } = first.reader;
-  const read = lines.flatMap((line, at) => {
+  const read = lines.flatMap(({ alone, under }, at) => {
     const item = first.pasted[at];
-    return item && !out.has(at) ? [{ at, item, line }] : [];
+    if (!item || out.has(at)) return [];
+    const heading = headings.holding(item.heading);
+    return [{ at, item, line: heading?.meaning.kind === 'day' ? under : alone, heading }];
   });
   const good = read.filter(({ line }) => line.title !== '');
   const reading = lines.length < first.pasted.length;
+  const taskOf = (line: QuickLine, heading: Heading | undefined): QuickTask => {
+    const to = homeUnder(heading) ?? home;
+    const said = quickTaskOf(line, workspace, { id: newId(), createdAt: now, zone, home: to });
+    return placedByTemplate(said, line, workspace, { now, zone });
+  };
   const make = () => {
-    const all = good.map(({ line, item }) => {
-      const said = quickTaskOf(line, workspace, { id: newId(), createdAt: now, zone });
-      const quick = placedByTemplate(said, line, workspace, { now, zone });
+    const all = good.map(({ at, line, item, heading }) => {
+      const quick = taskOf(line, heading);
       const steps = item.steps.length > 0 ? { steps: stepsOf(item.steps) } : {};
-      return { ...quick, task: { ...quick.task, notes: item.notes, ...steps } };
+      const day = due.get(at);
+      const dated = day ? dueOf(quick.task, day) : quick.task;
+      return { ...quick, task: { ...dated, notes: item.notes, ...steps } };
     });
-    if (makeOfLines(all)) onDone();
+    const lists = headings.all.flatMap((heading) =>
+      heading.meaning.kind === 'newList' && headings.holds(heading)
+        ? [{ id: heading.newId, name: heading.meaning.name }]
+        : [],
+    );
+    if (makeOfLines(all, lists)) onDone();
+  };
+  const chooseDue = (at: number, day: Due | null) => {
+    const next = new Map(due);
+    if (day) next.set(at, day);
+    else next.delete(at);
+    setDue(next);
   };
   return (
     <View className="gap-3">
@@ -63,43 +120,39 @@ export function Many({ pasted, reader, onDone }: Props) {
           ? `${lines.length} of ${first.pasted.length} lines are read…`
           : `${good.length === 1 ? 'One task' : `${good.length} tasks`}, as they are understood`}
       </Words>
-      <View role="list" aria-label="Lines">
-        {read.slice(0, shown).map(({ at, item, line }) => (
-          <View
-            key={at}
-            role="listitem"
-            className="min-h-[44px] flex-row items-center gap-2 border-b border-line"
-          >
-            <View className="flex-1 py-1.5">
-              <Words tone={line.title === '' ? 'brick' : 'ink'}>
-                {line.title || `“${item.line}” has no title`}
-              </Words>
-              {line.chips.length > 0 && (
-                <Words size="xs" tone="pine" face="strong">
-                  {line.chips.map((chip) => chipWords(chip, line, workspace, first.reader)).join(' · ')}
-                </Words>
+      {headings.all.length > 0 && (
+        <View role="group" aria-label="Headings">
+          {headings.all.slice(0, PAGE).map((heading) => (
+            <CheckBox
+              key={heading.name}
+              label={headingWords(
+                heading,
+                first.pasted.filter((item) => item.heading === heading.name).length,
+                workspace,
               )}
-              {item.steps.length > 0 && (
-                <Words size="xs" tone="soft">
-                  {item.steps.length === 1 ? '1 step' : `${item.steps.length} steps`}:{' '}
-                  {item.steps.slice(0, 4).join(', ')}
-                  {item.steps.length > 4 ? ' …' : ''}
-                </Words>
-              )}
-              {item.notes !== '' && (
-                <Words size="xs" tone="soft" numberOfLines={3}>
-                  {item.notes}
-                </Words>
-              )}
-            </View>
-            <IconButton
-              label={`Leave out: ${item.line}`}
-              icon="close"
-              colour="ink-soft"
-              onPress={() => setOut(new Set([...out, at]))}
+              checked={headings.holds(heading)}
+              onToggle={() => headings.turn(heading.name)}
             />
-          </View>
-        ))}
+          ))}
+        </View>
+      )}
+      <View role="list" aria-label="Lines">
+        {read.slice(0, shown).map(({ at, item, line, heading }) => {
+          const unsaid = listUnsaid(item.line, line, taskOf(line, heading));
+          return (
+            <PastedLine
+              key={at}
+              item={item}
+              line={line}
+              chips={unsaid ? [...line.chips, unsaid] : line.chips}
+              newList={heading?.meaning.kind === 'newList' ? heading.meaning.name : ''}
+              reader={first.reader}
+              due={due.get(at) ?? null}
+              onDue={(day) => chooseDue(at, day)}
+              onLeave={() => setOut(new Set([...out, at]))}
+            />
+          );
+        })}
       </View>
       {read.length > shown && (
         <Button
@@ -119,4 +172,9 @@ export function Many({ pasted, reader, onDone }: Props) {
       </View>
     </View>
   );
+}
+
+/** A task that is due then, and so no longer waits in the inbox. */
+function dueOf({ inbox: _, ...task }: QuickTask['task'], due: Due): QuickTask['task'] {
+  return { ...task, due };
 }

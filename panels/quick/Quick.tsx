@@ -1,11 +1,9 @@
 import { useEffect, useRef, useState } from 'react';
 import { TextInput, View } from 'react-native';
-import { makeMissing } from '@/actions/quick';
-import type { Chip } from '@/core/capture/chip';
-import type { QuickLine } from '@/core/capture/quickLine';
 import { judgeLine } from '@/core/capture/quickTask';
 import { pastedTasks, type Pasted } from '@/core/capture/pasted';
 import { readTaskTable, type TaskTable } from '@/core/formats/csvTasks';
+import type { Id } from '@/core/model/common';
 import { bounds, shortened } from '@/core/model/bounds';
 import { judge } from '@/core/plan/judge';
 import { useWorkspace } from '@/state/shown';
@@ -13,21 +11,21 @@ import { Findings } from '@/board/Findings';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { useMoment } from '@/ui/clock';
-import { elementOf, keyPressed } from '@/ui/dom';
+import { keyPressed } from '@/ui/dom';
 import type { Panel, Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
+import { LineSays } from './LineSays';
 import { Many } from './Many';
 import { TableOfTasks } from './TableOfTasks';
-import { Understood } from './Understood';
 import { useLine } from './useLine';
-import { chipWords, eventWords, madeWords } from './quickWords';
+import { eventWords, madeWords } from './quickWords';
 
 /** One typed line becomes a task, with its block or its place in a tray, or an event; it stays open for the next one. */
-function Quick({ text: given = '', notes: givenNotes = '' }: Panels['quick']) {
+function Quick({ text: given = '', notes: givenNotes = '', home }: Panels['quick']) {
   const { zone } = useMoment();
   const workspace = useWorkspace();
-  const typed = useLine();
-  const { reader, text, line, quick, hours, kind, ready, last, notes, type, make } = typed;
+  const typed = useLine('Quick line', home);
+  const { reader, text, line, quick, time, kind, ready, notes, type, make } = typed;
   const field = useRef<TextInput>(null);
   const [many, setMany] = useState<readonly Pasted[]>([]);
   const [table, setTable] = useState<TaskTable | null>(null);
@@ -52,11 +50,11 @@ function Quick({ text: given = '', notes: givenNotes = '' }: Panels['quick']) {
   const findings =
     kind === 'task'
       ? judgeLine(workspace, quick, zone)
-      : hours
-        ? judge(workspace, { what: { kind: 'newEvent' }, to: { kind: 'hours', ...hours } }, { zone })
+      : time?.kind === 'hours'
+        ? judge(workspace, { what: { kind: 'newEvent' }, to: time }, { zone })
         : [];
   if (table) return <TableOfTasks table={table} onDone={() => setTable(null)} />;
-  if (many.length > 0) return <Many pasted={many} reader={reader} onDone={() => setMany([])} />;
+  if (many.length > 0) return <Many pasted={many} reader={reader} home={home} onDone={() => setMany([])} />;
   const titleMissing = kind !== 'scratch' && text.trim() !== '' && line.title === '';
   return (
     <View className="gap-3">
@@ -72,7 +70,7 @@ function Quick({ text: given = '', notes: givenNotes = '' }: Panels['quick']) {
         onChangeText={take}
         onKeyPress={(event) => {
           const { key, shiftKey, ctrlKey, altKey } = keyPressed(event);
-          if (key === 'ArrowUp' && text === '' && last !== '') type(last);
+          if (key === 'ArrowUp' && text === '') typed.bringBack();
           if (key !== 'Enter') return;
           // it is one line, however many it takes to show
           event.preventDefault();
@@ -95,25 +93,7 @@ function Quick({ text: given = '', notes: givenNotes = '' }: Panels['quick']) {
           className="rounded-lg border border-field bg-surface px-3 py-2.5 font-text text-base text-ink"
         />
       )}
-      {kind !== 'scratch' && (
-        <Understood
-          chips={line.chips}
-          wordsOf={(chip) => chipWords(chip, line, workspace, reader)}
-          changes={typed.changes}
-          onChange={(changed) => {
-            type(changed);
-            field.current?.focus();
-          }}
-          onMark={(chip) => mark(field.current, chip)}
-          onTakeBack={typed.takeBack}
-        />
-      )}
-      {kind !== 'scratch' && line.unread.length > 0 && (
-        <Words tone="soft" aria-live="polite">
-          Not read: {line.unread.join(', ')}. It stays in the title.
-        </Words>
-      )}
-      {line.missing && <Missing missing={line.missing} onMade={() => field.current?.focus()} />}
+      {kind !== 'scratch' && <LineSays typed={typed} field={field} />}
       <View aria-live="polite" className="gap-1">
         {text.trim() === '' ? (
           <Words size="xs" tone="soft">
@@ -128,9 +108,7 @@ function Quick({ text: given = '', notes: givenNotes = '' }: Panels['quick']) {
         ) : (
           <>
             <Words>
-              {kind === 'event'
-                ? eventWords(line, hours, workspace, zone)
-                : madeWords(quick, workspace, zone)}
+              {kind === 'event' ? eventWords(line, time, workspace, zone) : madeWords(quick, workspace, zone)}
             </Words>
             <Findings findings={findings} />
           </>
@@ -163,37 +141,10 @@ function Quick({ text: given = '', notes: givenNotes = '' }: Panels['quick']) {
   );
 }
 
-/** Marks the words of a chip in the line, to be typed anew. */
-function mark(field: TextInput | null, { from, to }: Chip): void {
-  const line = elementOf(field);
-  if (!(line instanceof HTMLTextAreaElement)) return;
-  line.focus();
-  line.setSelectionRange(from, to);
-}
-
-type MissingProps = { missing: NonNullable<QuickLine['missing']>; onMade: () => void };
-
-/** A list or a category that the line tells and that is not there: it can be made, and is not made silently. */
-const Missing = ({ missing, onMade }: MissingProps) => (
-  <View className="flex-row flex-wrap items-center gap-2">
-    <Words tone="soft">
-      There is no {missing.kind} “{missing.name}”.
-    </Words>
-    <Button
-      label="Make it"
-      says={`Make it: the ${missing.kind} ${missing.name}`}
-      onPress={() => {
-        makeMissing(missing);
-        onMade();
-      }}
-    />
-  </View>
-);
-
 declare module '@/ui/panels' {
   interface Panels {
-    /** With text that came from elsewhere, which is taken as if it were pasted. */
-    quick: { readonly text?: string; readonly notes?: string };
+    /** With text that came from elsewhere, which is taken as if it were pasted; `home` is the list that is being added to. */
+    quick: { readonly text?: string; readonly notes?: string; readonly home?: Id | undefined };
   }
 }
 

@@ -16,6 +16,9 @@ type Props = {
   onTakeBack: (chip: Chip) => void;
 };
 
+/** Whether it was typed, and does not go without saying. */
+const hasWords = ({ from, to }: Chip) => to > from;
+
 /**
  * What was understood, in the line's own order: a press offers what else it could be, the cross gives the words back to the
  * title.
@@ -38,7 +41,7 @@ export function Understood({ chips, wordsOf, changes, onChange, onMark, onTakeBa
             <View
               key={chip.kind}
               role="listitem"
-              className={`flex-row items-center rounded-lg border border-pine pl-1 ${isOpen ? 'bg-sunken' : 'bg-surface'}`}
+              className={`flex-row items-center rounded-lg border border-pine pl-1 ${hasWords(chip) ? '' : 'pr-1'} ${isOpen ? 'bg-sunken' : 'bg-surface'}`}
             >
               <Pressable
                 role="button"
@@ -51,12 +54,14 @@ export function Understood({ chips, wordsOf, changes, onChange, onMark, onTakeBa
                   {words}
                 </Words>
               </Pressable>
-              <IconButton
-                label={`Take back: ${words}`}
-                icon="close"
-                colour="ink-soft"
-                onPress={() => onTakeBack(chip)}
-              />
+              {hasWords(chip) && (
+                <IconButton
+                  label={`Take back: ${words}`}
+                  icon="close"
+                  colour="ink-soft"
+                  onPress={() => onTakeBack(chip)}
+                />
+              )}
             </View>
           );
         })}
@@ -70,7 +75,7 @@ export function Understood({ chips, wordsOf, changes, onChange, onMark, onTakeBa
           {changes(open).map(({ line, chip }) => (
             <Button key={line} label={wordsOf(chip)} kind="quiet" onPress={done(() => onChange(line))} />
           ))}
-          <Button label="Type it anew" kind="quiet" onPress={done(() => onMark(open))} />
+          {hasWords(open) && <Button label="Type it anew" kind="quiet" onPress={done(() => onMark(open))} />}
         </View>
       )}
     </View>

@@ -1,13 +1,14 @@
 import type { Chip } from '@/core/capture/chip';
 import type { QuickLine } from '@/core/capture/quickLine';
-import type { QuickTask } from '@/core/capture/quickTask';
+import type { HeadingMeaning } from '@/core/capture/headings';
+import { valueOf, type EventTime, type QuickTask } from '@/core/capture/quickTask';
 import type { Workspace } from '@/core/model/workspace';
 import { dueText } from '@/core/tasks/dueWords';
 import { spanOfBlock } from '@/core/tasks/places';
 import { dateWords, durationWords, spanWords, timeWords } from '@/core/time/words';
 import { ruleWords } from '@/core/calendar/repeat';
 import { firstDayOf } from '@/core/capture/grammar/repeats';
-import { dateOf, type Zone } from '@/core/time/zone';
+import { addDays, dateOf, type Zone } from '@/core/time/zone';
 
 /** What was understood, in words; an hour alone of what comes again has the days of that. */
 export function chipWords(
@@ -61,16 +62,43 @@ export function chipWords(
   }
 }
 
+/** What a heading above pasted lines would do for the `count` lines below it. */
+export function headingWords(
+  { name, meaning }: { readonly name: string; readonly meaning: HeadingMeaning },
+  count: number,
+  workspace: Workspace,
+): string {
+  const below = count === 1 ? 'the line' : `the ${count} lines`;
+  switch (meaning.kind) {
+    case 'list':
+      return `“${name}”: ${below} below into the list ${workspace.lists.get(meaning.listId)?.name ?? name}`;
+    case 'day': {
+      const when = valueOf(meaning.line, 'when');
+      return `“${name}”: ${below} below on ${when ? dueText(when, workspace.settings) : name}`;
+    }
+    case 'newList':
+      return `“${name}”: make a list of it for ${below} below`;
+  }
+}
+
+/** What of a line says something of an event. */
+const OF_EVENTS: ReadonlySet<Chip['kind']> = new Set(['when', 'hour', 'days', 'length']);
+
 /** What an event of a line will be, in a sentence; what is of tasks alone is said to stay out. */
 export function eventWords(
   { title, chips }: QuickLine,
-  hours: { start: number; minutes: number } | undefined,
+  time: EventTime | undefined,
   { settings }: Workspace,
   zone: Zone,
 ): string {
-  if (!hours) return `“${title}”: an event needs a day and an hour, as in “Thu 14:30”.`;
-  const unused = chips.some(({ kind }) => kind !== 'when' && kind !== 'length');
-  const made = `“${title}” in your calendar, ${spanWords(spanOfBlock(hours), zone, settings)}.`;
+  if (!time) return `“${title}”: an event needs a day, as in “Thu 14:30” or “1 Dec to 3 Dec”.`;
+  const unused = chips.some(({ kind }) => !OF_EVENTS.has(kind));
+  const last = time.kind === 'days' ? addDays(time.from, time.days - 1) : '';
+  const when =
+    time.kind === 'hours'
+      ? spanWords(spanOfBlock(time), zone, settings)
+      : `all day ${dateWords(time.from, settings)}${time.days > 1 ? ` to ${dateWords(last, settings)}` : ''}`;
+  const made = `“${title}” in your calendar, ${when}.`;
   return unused ? `${made} What else was understood is of tasks and stays out.` : made;
 }
 

@@ -125,7 +125,12 @@ function from(
   const days = parts.days(tokens, at);
   if (days && isApart(tokens, days.next)) found.push({ kind: 'days', value: days.value, ...upTo(days.next) });
   const told = whenAt(parts)(tokens, at);
-  if (told) found.push(...whenChip(told.value, upTo(told.next), present));
+  // the last Friday of the month is one of each month
+  const isOfEach =
+    often &&
+    wordAt(tokens, often.next - 1) === 'month' &&
+    !/^(?:by|until|before)$/.test(wordAt(tokens, at - 1));
+  if (told && !isOfEach) found.push(...whenChip(told.value, upTo(told.next), present));
   const length = lengthAt(tokens, at);
   if (length && isApart(tokens, length.next))
     found.push({ kind: 'length', value: length.value, ...upTo(length.next) });

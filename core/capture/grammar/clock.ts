@@ -33,7 +33,8 @@ const either = (minutes: number, next: number, isBare = false): At<Clock> => ({
 });
 
 const UNIT = /^(?:h|hrs?|hours?|m|mins?|minutes?|days?|weeks?|months?|years?|%|km|kg|x)$/;
-const clockWord = (tokens: readonly Token[], at: number) => after(tokens, at, "o'clock", 'oclock', 'sharp');
+const clockWord = (tokens: readonly Token[], at: number) =>
+  after(tokens, at, "o'clock", 'oclock', 'sharp', 'ish');
 
 /** Digits: `14:30`, `2.30pm`, `9`, `14h30`, `1430`. */
 const digitsAt: Read<Clock> = (tokens, at) => {
@@ -82,19 +83,25 @@ const spokenAt: Read<Clock> = (tokens, at) => {
   return either(told <= 0 ? told + 720 : told, clockWord(tokens, hour.next) ?? hour.next);
 };
 
-/** `four o'clock`, and `four` where words around it make it an hour. */
+/** `four o'clock`, `five thirty`, and `four` where words around it make it an hour. */
 const wordsAt: Read<Clock> = (tokens, at) => {
   const hour = numberAt(tokens, at);
   if (!hour || /^\d/.test(wordAt(tokens, at)) || hour.value < 1 || hour.value > 12) return undefined;
-  const half = halfAt(tokens, hour.next);
-  if (half) return outright(inHalf(hour.value, half.value) * 60, half.next);
-  const clock = clockWord(tokens, hour.next);
-  return either(hour.value * 60, clock ?? hour.next, clock === undefined);
+  const more = /^\d/.test(wordAt(tokens, hour.next)) ? undefined : numberAt(tokens, hour.next);
+  const isMinute = more !== undefined && more.value >= 10 && more.value < 60;
+  const [minute, end] = isMinute ? [more.value, more.next] : [0, hour.next];
+  const half = halfAt(tokens, end);
+  if (half) return outright(inHalf(hour.value, half.value) * 60 + minute, half.next);
+  const clock = clockWord(tokens, end);
+  return either(hour.value * 60 + minute, clock ?? end, clock === undefined);
 };
 
 /** `noon`, and `midnight`, that with which the day ends. */
 const namedAt: Read<Clock> = (tokens, at) => {
-  const [noon, midnight] = [after(tokens, at, 'noon', 'midday'), after(tokens, at, 'midnight')];
+  const [noon, midnight] = [
+    after(tokens, at, 'noon', 'midday', '12 noon', 'twelve noon'),
+    after(tokens, at, 'midnight', '12 midnight'),
+  ];
   if (noon !== undefined) return outright(720, noon);
   return midnight === undefined ? undefined : outright(1440, midnight);
 };

@@ -1,6 +1,5 @@
 import { addDays, type IsoDate } from '../../time/zone';
 import {
-  ahead,
   dateFrom,
   fridayOf,
   lastOfMonth,
@@ -11,6 +10,7 @@ import {
   nextOf,
   nthOfMonth,
 } from './calendar';
+import { feastAt, monthAlone } from './feasts';
 import { dayNumberAt, figures, monthDay, ofMonth, type Day, type Today } from './figures';
 import {
   after,
@@ -128,7 +128,7 @@ const whichMonth =
     return month && { value: monthAhead(month.value, today), next: month.next };
   };
 
-/** `end of May`, `mid January`, `first Monday of March`, `last working day of the month`. */
+/** `end of May`, `mid January`, `early March`, `first Monday of March`, `last working day of the month`. */
 const endOf =
   (today: IsoDate): Read<Day> =>
   (tokens, at) => {
@@ -136,6 +136,12 @@ const endOf =
     const of = after(tokens, the, 'end of', 'last day of');
     const end = of === undefined ? undefined : whichMonth(today)(tokens, of);
     if (end) return { value: { date: lastOfMonth(end.value) }, next: end.next };
+    const begun = after(tokens, the, 'beginning of', 'start of', 'early', 'early in');
+    const begin = begun === undefined ? undefined : whichMonth(today)(tokens, begun);
+    if (begin) return { value: { date: begin.value }, next: begin.next };
+    const within = after(tokens, at, 'in');
+    const month = within === undefined ? undefined : monthAt(tokens, within);
+    if (month) return { value: { date: monthAhead(month.value, today) }, next: month.next };
     const middle = after(tokens, the, 'mid -', 'mid', 'middle of');
     const mid = middle === undefined ? undefined : whichMonth(today)(tokens, middle);
     if (mid) return { value: { date: addDays(mid.value, 14) }, next: mid.next };
@@ -145,15 +151,15 @@ const endOf =
     const nth = ordinalAt(tokens, the);
     const weekday = nth && nth.value <= 5 ? weekdayAt(tokens, nth.next) : undefined;
     const link = weekday && after(tokens, weekday.next, 'of', 'in');
-    const month = link === undefined ? undefined : whichMonth(today)(tokens, link);
-    if (!nth || !weekday || !month) return undefined;
-    const date = nthOfMonth(month.value, nth.value, weekday.value);
+    const which = link === undefined ? undefined : whichMonth(today)(tokens, link);
+    if (!nth || !weekday || !which) return undefined;
+    const date = nthOfMonth(which.value, nth.value, weekday.value);
     const next = monthAt(tokens, link ?? 0) ? 12 : 1;
     return {
       value: {
-        date: date >= today ? date : nthOfMonth(monthAfter(month.value, next), nth.value, weekday.value),
+        date: date >= today ? date : nthOfMonth(monthAfter(which.value, next), nth.value, weekday.value),
       },
-      next: month.next,
+      next: which.next,
     };
   };
 
@@ -188,9 +194,12 @@ function weekOf(present: Today): Read<Day> {
   return (tokens, at) => {
     const lead = after(
       tokens,
-      at,
+      after(tokens, at, 'in') ?? at,
       'the week of',
       'week of',
+      'the week commencing',
+      'the week beginning',
+      'the week starting',
       'week commencing',
       'week beginning',
       'w / c',
@@ -203,33 +212,13 @@ function weekOf(present: Today): Read<Day> {
   };
 }
 
-const FEASTS: readonly (readonly [number, number, readonly string[]])[] = [
-  [12, 24, ['christmas eve', 'xmas eve']],
-  [12, 25, ['christmas day', 'christmas', 'xmas']],
-  [12, 26, ['boxing day']],
-  [12, 31, ["new year's eve", 'new years eve']],
-  [1, 1, ["new year's day", 'new years day', 'new year', "new year's", 'the new year']],
-  [10, 31, ['halloween']],
-];
-
-/** Feasts of a fixed date; whoever asks makes sure that a day is meant, as “Christmas cards” are none. */
-export const feastAt =
-  (today: IsoDate): Read<Day> =>
-  (tokens, at) => {
-    for (const [month, day, names] of FEASTS) {
-      const next = after(tokens, at, ...names);
-      const date = next === undefined ? undefined : ahead(month, day, today);
-      if (next !== undefined && date !== undefined) return { value: { date }, next };
-    }
-    return undefined;
-  };
-
 /** A day, without the words that lead to it. */
 export const dayAt = (present: Today): Read<Day> =>
   firstOf(weekOf(present), figures(present), monthDay(present), relative(present), weekday(present));
 
-/** A day that words ask for that stand before it: `the 3rd`, `Christmas`. */
-export const namedDayAt = (present: Today): Read<Day> => firstOf(ofMonth(present), feastAt(present.today));
+/** A day that words ask for that stand before it: `the 3rd`, `Christmas`, `January`. */
+export const namedDayAt = (present: Today): Read<Day> =>
+  firstOf(ofMonth(present), feastAt(present.today), monthAlone(present.today));
 
 /** A stretch of days: `1 Dec–3 Dec`, `21 Dec to 2 Jan`, `7-11 December`. */
 export const daysAt = (

@@ -23,17 +23,24 @@ function yearAt(tokens: readonly Token[], at: number): At<number> | undefined {
 export const monthDay =
   ({ today }: Today): Read<Day> =>
   (tokens, at) => {
-    const first = dayNumberAt(tokens, at);
+    const first = dayNumberAt(tokens, at) ?? spokenDayAt(tokens, at);
     const of = first && (after(tokens, first.next, 'of') ?? first.next);
     const month = of === undefined ? monthAt(tokens, at) : monthAt(tokens, of);
     if (!month) return undefined;
-    const day = first ?? dayNumberAt(tokens, month.next);
+    const day = first ?? dayNumberAt(tokens, month.next) ?? spokenDayAt(tokens, month.next);
     if (!day) return undefined;
     const end = first ? month.next : day.next;
     const year = yearAt(tokens, end);
     const date = year ? dateFrom(year.value, month.value, day.value) : ahead(month.value, day.value, today);
     return date === undefined ? undefined : { value: { date }, next: year?.next ?? end };
   };
+
+/** `the fourth`, beside a month. */
+const spokenDayAt: Read<number> = (tokens, at) => {
+  const the = after(tokens, at, 'the');
+  const day = the === undefined ? undefined : ordinalAt(tokens, the);
+  return day && day.value > 0 ? day : undefined;
+};
 
 export function dayNumberAt(tokens: readonly Token[], at: number): At<number> | undefined {
   const ordinal = /^\d/.test(wordAt(tokens, at)) ? ordinalAt(tokens, at) : undefined;
@@ -48,9 +55,18 @@ export const figures =
   (tokens, at) => {
     const glued = (i: number) => tokens[i]?.apart === false;
     const [a, mark, b] = [wordAt(tokens, at), wordAt(tokens, at + 1), wordAt(tokens, at + 2)];
-    if (/^\d{4}$/.test(a) && mark === '-' && wordAt(tokens, at + 3) === '-' && glued(at + 4)) {
-      const date = dateFrom(Number(a), Number(b), Number(wordAt(tokens, at + 4)));
-      return date === undefined ? undefined : { value: { date }, next: at + 5 };
+    const isDashed = mark === '-' && wordAt(tokens, at + 3) === '-' && glued(at + 4);
+    if (isDashed) {
+      const c = wordAt(tokens, at + 4);
+      const [year, month, day] = /^\d{4}$/.test(a)
+        ? [a, b, c]
+        : dates === 'monthFirst'
+          ? [c, a, b]
+          : [c, b, a];
+      const date = /^\d{4}$/.test(year) ? dateFrom(Number(year), Number(month), Number(day)) : undefined;
+      // as a machine writes it: 2026-12-04T09:30
+      const t = wordAt(tokens, at + 5) === 't' && !tokens[at + 5]?.apart ? 1 : 0;
+      return date === undefined ? undefined : { value: { date }, next: at + 5 + t };
     }
     const dotted = /^(\d{1,2})\.(\d{1,2})(?:\.(\d{4}|\d{2}))?$/.exec(a);
     if (dotted) {

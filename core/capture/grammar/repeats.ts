@@ -77,7 +77,8 @@ function monthDaysAt(tokens: readonly Token[], at: number): At<number[]> | undef
     const day = ordinalAt(tokens, the);
     const isLast = day?.value === -1;
     const named = day && after(tokens, day.next, 'day');
-    if (!day || (isLast && named === undefined) || (!isLast && !/^\d/.test(wordAt(tokens, the)))) break;
+    const isTold = /^\d/.test(wordAt(tokens, the)) || (day && ofEachMonth(tokens, day.next) !== undefined);
+    if (!day || (isLast ? named === undefined : !isTold)) break;
     days.push(day.value);
     next = named ?? day.next;
     const link = after(tokens, next, 'and', '&', ',');
@@ -199,8 +200,21 @@ const listed: Read<Said> = (tokens, at) => {
     : undefined;
 };
 
+/** Every day but some: `daily except Sundays`. */
+const allBut: Read<Said> = (tokens, at) => {
+  const day = after(tokens, at, 'every day', 'each day', 'daily');
+  const but =
+    day && after(tokens, day, 'except', 'except on', 'except for', 'but not on', 'but not', 'apart from');
+  const out = but === undefined ? undefined : weekdaysAt(tokens, but, true);
+  if (!out) return undefined;
+  return {
+    value: { rule: weekly([...WORKDAYS, 6, 7].filter((each) => !out.value.includes(each))) },
+    next: out.next,
+  };
+};
+
 /** How something comes again. */
-export const oftenAt: Read<Said> = firstOf(monthly, each, adverb, listed);
+export const oftenAt: Read<Said> = firstOf(allBut, monthly, each, adverb, listed);
 
 /** A rule with its last day. */
 export const untilDay = (rule: string, date: IsoDate): string => `${rule};UNTIL=${untilOf(date)}`;

@@ -47,6 +47,10 @@ const SLIPS: Readonly<Record<string, string>> = {
   decmber: 'december',
   novemeber: 'november',
   forthnight: 'fortnight',
+  wkly: 'weekly',
+  mthly: 'monthly',
+  morn: 'morning',
+  arvo: 'afternoon',
 };
 
 /** The pieces of a line. */
@@ -108,14 +112,25 @@ const NUMBERS =
   'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen twenty'.split(
     ' ',
   );
-const TENS: Readonly<Record<string, number>> = { thirty: 30, forty: 40, fifty: 50, sixty: 60, ninety: 90 };
+const TENS: Readonly<Record<string, number>> = {
+  twenty: 20,
+  thirty: 30,
+  forty: 40,
+  fifty: 50,
+  sixty: 60,
+  ninety: 90,
+};
 
-/** A whole number in figures or words, up to three figures. */
+/** A whole number in figures or words, up to three figures: `45`, `five`, `forty five`. */
 export const numberAt: Read<number> = (tokens, at) => {
   const word = wordAt(tokens, at);
   if (/^\d{1,3}$/.test(word)) return { value: Number(word), next: at + 1 };
-  const value = NUMBERS.includes(word) ? NUMBERS.indexOf(word) : TENS[word];
-  return value === undefined ? undefined : { value, next: at + 1 };
+  const tens = TENS[word];
+  if (tens === undefined)
+    return NUMBERS.includes(word) ? { value: NUMBERS.indexOf(word), next: at + 1 } : undefined;
+  const ones = NUMBERS.indexOf(wordAt(tokens, wordAt(tokens, at + 1) === '-' ? at + 2 : at + 1));
+  const next = wordAt(tokens, at + 1) === '-' ? at + 3 : at + 2;
+  return ones > 0 && ones < 10 ? { value: tens + ones, next } : { value: tens, next: at + 1 };
 };
 
 /** A number that counts things: `a`, `two`, `a couple of`. */
@@ -126,19 +141,13 @@ export const countAt: Read<number> = (tokens, at) => {
   return numberAt(tokens, at);
 };
 
-const ORDINALS: Readonly<Record<string, number>> = {
-  first: 1,
-  second: 2,
-  third: 3,
-  fourth: 4,
-  fifth: 5,
-  last: -1,
-};
+const ORDINALS =
+  'last zeroth first second third fourth fifth sixth seventh eighth ninth tenth eleventh twelfth'.split(' ');
 
 /** A place in a row: `first`, `2nd`, `last`. */
 export const ordinalAt: Read<number> = (tokens, at) => {
-  const value = ORDINALS[wordAt(tokens, at)];
-  if (value !== undefined) return { value, next: at + 1 };
+  const value = ORDINALS.indexOf(wordAt(tokens, at)) - 1;
+  if (value === -1 || value > 0) return { value, next: at + 1 };
   const suffix = tokens[at + 1];
   return /^\d{1,2}$/.test(wordAt(tokens, at)) &&
     suffix &&
@@ -166,7 +175,12 @@ const MONTH =
   /^(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)$/;
 
 /** A month by its name, 1 for January. */
-export const monthAt: Read<number> = (tokens, at) =>
-  MONTH.test(wordAt(tokens, at))
-    ? { value: 1 + MONTHS.indexOf(wordAt(tokens, at).slice(0, 3)), next: at + 1 }
-    : undefined;
+export const monthAt: Read<number> = (tokens, at) => {
+  const word = wordAt(tokens, at);
+  if (!MONTH.test(word)) return undefined;
+  const isCut = word.length <= 4 && wordAt(tokens, at + 1) === '.' && !tokens[at + 1]?.apart;
+  return {
+    value: 1 + MONTHS.indexOf(word.slice(0, 3)),
+    next: at + (isCut && at + 2 < tokens.length ? 2 : 1),
+  };
+};

@@ -1,5 +1,6 @@
 import { clockAt, partAt, type Clock, type Part } from './clock';
-import { dayAt, daysAt, feastAt, namedDayAt } from './days';
+import { dayAt, daysAt, namedDayAt } from './days';
+import { feastAt } from './feasts';
 import type { Day } from './figures';
 import { todayOf, type Present, type Told } from './moments';
 import { after, firstOf, monthAt, once, weekdayAt, wordAt, type At, type Read, type Token } from './tokens';
