@@ -3,16 +3,20 @@ import type { Load } from '@/core/plan/dayPlan';
 import { durationWords } from '@/core/time/words';
 import { Words } from '@/ui/Words';
 
-/** A day's load in words: "5 h 45 planned of 6 h 15 room" and what is left or too much. */
+/** A day's load in words: "5 h 45 of 6 h 15 planned" and what is left or too much. */
 export function loadWords({ planned, room, free, capacity }: Load): {
   words: string;
   left: string;
   over: boolean;
 } {
   if (capacity === 0)
-    return { words: `${durationWords(planned)} planned on a day off`, left: '', over: planned > 0 };
+    return {
+      words: planned > 0 ? `Day off, ${durationWords(planned)} planned` : 'Day off, nothing planned',
+      left: '',
+      over: planned > 0,
+    };
   return {
-    words: `${durationWords(planned)} planned of ${durationWords(room)} room`,
+    words: `${durationWords(planned)} of ${durationWords(room)} planned`,
     left: free >= 0 ? `${durationWords(free)} free` : `${durationWords(-free)} over`,
     over: free < 0,
   };

@@ -119,7 +119,7 @@ scene(
     await hold(page, { x: box.x + 180, y: box.y + 20 });
     await boxOf(page, 'Stop');
     await isAccessible(page, 'what can be done with a task');
-    await pressText(page, 'Off the plan');
+    await pressText(page, 'Take off the plan');
     await sees(page, 'Permit letter, weir is off the plan and stays in its list');
   },
 );
@@ -212,5 +212,39 @@ scene(
     await keyboardIsOn(page, /^17:00/);
     await keys(page, 'Space');
     await page.waitForSelector('input[aria-label="Due"][value="Wed 2 Dec, 17:00"]');
+  },
+);
+
+for (const size of ['phone', 'wide'] as const)
+  scene(
+    `a press on a day of the month leads there, ${size}`,
+    { size, at: '/plan?view=month' },
+    async ({ page }) => {
+      const { x, y, width, height } = await boxOf(page, 'Thu 26 Nov');
+      const point = { x: x + width / 2, y: y + height - 6 };
+      if (size === 'phone') await page.touchscreen.tap(point.x, point.y);
+      else await page.mouse.click(point.x, point.y);
+      if (size === 'phone') {
+        await boxOf(page, 'Open this day');
+        await sees(page, 'Grant report, section 2');
+        await press(page, 'Open this day');
+        await isClosed(page);
+      }
+      await page.waitForSelector('[aria-label="Hours of the day"]');
+      await sees(page, 'Thu 26 Nov');
+    },
+  );
+
+scene(
+  'on a phone the tasks begin right below their lists; order and filter are in one row that opens',
+  { size: 'phone', at: '/tasks' },
+  async ({ page }) => {
+    const { y } = await boxOf(page, 'Move Small things');
+    assert.ok(y <= 260, `the first task stands ${y} px down`);
+    await press(page, 'Order and filter: My order');
+    await pressText(page, 'Estimate');
+    await press(page, 'Order and filter: Estimate');
+    await isGone(page, 'Bring tasks in…');
+    await boxOf(page, 'Order and filter: Estimate');
   },
 );

@@ -94,7 +94,7 @@ scene(
 );
 
 scene(
-  'the strip scrolls by itself while something is held near its edge',
+  'the strip scrolls by itself while something is held near its edge, by an hour a second at most',
   { at: '/plan' },
   async ({ page }) => {
     const strip = await boxOf(page, 'Hours of the day');
@@ -102,9 +102,15 @@ scene(
     const scrolled = () => page.$eval('[aria-label="Hours of the day"]', (element) => element.scrollTop);
     const before = await scrolled();
     const edge = { x: strip.x + strip.width / 2, y: strip.y + strip.height - 20 };
-    await drag(page, 'mouse', { x: card.x + 40, y: card.y + 12 }, edge, () =>
-      eventually(async () => assert.ok((await scrolled()) > before + 60, 'it scrolled')),
-    );
+    const hour =
+      (await page.$eval('[aria-label="Hours of the day"]', ({ scrollHeight }) => scrollHeight)) / 24;
+    const began = Date.now();
+    await drag(page, 'mouse', { x: card.x + 40, y: card.y + 12 }, edge, async () => {
+      await eventually(async () => assert.ok((await scrolled()) > before + 60, 'it scrolled'));
+      const way = (await scrolled()) - before;
+      const most = (hour * (Date.now() - began)) / 1000;
+      assert.ok(way <= most, `${way} px where ${most} were the most`);
+    });
     await eventually(async () =>
       assert.ok(
         (await labels(page)).some((label) => /^Volunteer day: tool list, (1[5-9]|2\d):/.test(label)),

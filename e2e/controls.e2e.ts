@@ -53,7 +53,7 @@ scene(
     await isChosen('Dark');
     await keyboardIsOn(page, /^Dark$/);
     await keys(page, 'ArrowRight');
-    await isChosen('As the device');
+    await isChosen('Same as the device');
     await keys(page, 'End', 'ArrowLeft');
     await isChosen('Light');
     const stops = await page.$$eval('[role=radiogroup]', (groups) =>
@@ -85,7 +85,7 @@ scene(
     await go(page, '/settings');
     await type(page, 'New calendar of your own', 'Crew');
     await press(page, 'Close this notice');
-    await press(page, 'Messages of late');
+    await press(page, 'Recent notices');
     await isAccessible(page, 'what was said lately');
     await press(page, 'Undo add calendar: ');
     await isGone(page, 'Undo add calendar: ');

@@ -20,7 +20,7 @@ async function broken(page: Page) {
   await type(page, 'Add to the inbox', 'Calibrate gauge');
   await go(page, '/settings');
   await chooseFile(page, 'Choose a calendar file', calendarFile('visits.ics', visit(0), visit(1)));
-  await press(page, 'Good');
+  await press(page, 'Done');
   await isSaved(page, 'Visit 1');
   await page.setBypassServiceWorker(true);
   await page.setCacheEnabled(false);

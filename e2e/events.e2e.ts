@@ -176,7 +176,7 @@ scene(
 scene('a calendar is hidden, or only planned around', { at: '/settings' }, async ({ page }) => {
   await press(page, 'Takes my time: Office');
   await go(page, '/plan');
-  await sees(page, 'planned of 8 h room');
+  await sees(page, 'of 8 h planned');
   await boxOf(page, 'Meeting Fish ladder visit, 15:30 – 16:30, Ines');
   await boxOf(page, 'Meeting Flood forum');
   await go(page, '/settings');
@@ -184,7 +184,7 @@ scene('a calendar is hidden, or only planned around', { at: '/settings' }, async
   await press(page, 'Shown: Office');
   await go(page, '/plan');
   await isGone(page, 'Meeting Flood forum');
-  await sees(page, 'planned of 7 h room');
+  await sees(page, 'of 7 h planned');
 });
 
 scene(

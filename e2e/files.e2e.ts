@@ -28,7 +28,7 @@ scene(
     await chooseFile(page, 'Choose a calendar file', calendarFile('gauges.ics', ...many(1500)));
     await sees(page, '1500\nnew');
     await isAccessible(page, 'an import report');
-    await press(page, 'Good');
+    await press(page, 'Done');
     await chooseFile(
       page,
       'Choose a calendar file',
@@ -59,9 +59,9 @@ scene(
     await chooseFile(page, 'Choose a calendar file', file);
     await sees(page, 'repeats every minute or more often');
     await sees(page, 'The line is too long');
-    await press(page, 'Good');
+    await press(page, 'Done');
     await go(page, '/plan');
-    await sees(page, 'planned of');
+    await sees(page, ' planned');
   },
 );
 
@@ -82,7 +82,7 @@ scene(
     await go(page, '/settings?space=elsewhere');
     await chooseFile(page, 'Choose a calendar file', file);
     await sees(page, 'New tasks of the file are in the list General.');
-    await press(page, 'Good');
+    await press(page, 'Done');
     await go(page, '/tasks');
     await boxOf(page, 'Done: Stock count, boat shed');
   },

@@ -129,7 +129,7 @@ scene(
     await sees(page, '1 h 15 over');
     await isAccessible(page, 'a zone that is off');
     await pressText(page, 'As in the frame again');
-    await sees(page, '4 h 30 planned of 6 h 15 room');
+    await sees(page, '4 h 30 of 6 h 15 planned');
     await type(page, 'Starts', '10:00');
     await boxOf(page, 'Zone Fieldwork, 10:00 – 13:00, otherwise on this day');
     await press(page, 'The day after');
@@ -146,13 +146,13 @@ scene(
   'a day has as much room as one says, and what is too much moves to where it fits',
   { at: '/plan?view=day' },
   async ({ page }) => {
-    await page.locator('::-p-xpath(//button[starts-with(., "4 h 30 planned")])').click();
+    await page.locator('::-p-xpath(//button[starts-with(., "4 h 30 of 6 h 15")])').click();
     await type(page, 'Hours that you will work', '4h');
-    await sees(page, '4 h 30 planned of 2 h 15 room');
+    await sees(page, '4 h 30 of 2 h 15 planned');
     await sees(page, 'What would help most');
     await isAccessible(page, 'a day with too much');
     await press(page, 'Move Grant report, section 2 to');
-    await sees(page, '3 h planned of 2 h 15 room');
+    await sees(page, '3 h of 2 h 15 planned');
   },
 );
 
@@ -195,7 +195,7 @@ scene(
   'what is missing to a target is placed in one step, in a zone that is meant for it',
   { at: '/frame' },
   async ({ page }) => {
-    await sees(page, '4 h 15 scheduled, 0 min done; 8 h 15 of fitting room left this week');
+    await sees(page, '4 h 15 scheduled, 0 min done; 8 h 15 of suitable time left this week');
     await press(page, 'Place 3 h 45 of Writing');
     // it goes into the first stretch for writing that is long enough, or the longest
     await boxOf(page, 'Undo place');

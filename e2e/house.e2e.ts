@@ -37,10 +37,10 @@ scene('two files that are dropped together are asked for one after the other', {
   await pressText(page, 'A calendar of its own');
   await sees(page, '1\nnew');
   await seesNo(page, 'school.ics');
-  await press(page, 'Good');
+  await press(page, 'Done');
   await sees(page, 'Calendar: school.ics');
   await pressText(page, 'A calendar of its own');
-  await press(page, 'Good');
+  await press(page, 'Done');
   await sees(page, 'notes.ics: This is not a calendar file');
   await sees(page, 'School visit');
 });

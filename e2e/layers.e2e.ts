@@ -45,10 +45,10 @@ scene(
     await isAccessible(page, 'where a file goes');
     await press(page, 'Into Office');
     await sees(page, 'new');
-    await press(page, 'Good');
+    await press(page, 'Done');
     await chooseFile(page, 'Choose a calendar file', 'volunteers.ics');
     await sees(page, 'as they were');
-    await press(page, 'Good');
+    await press(page, 'Done');
     await eventually(async () =>
       assert.equal((await page.$$('[aria-label^="Remove the calendar"]')).length, 3),
     );
@@ -117,7 +117,7 @@ for (const size of ['phone', 'wide'] as const)
     async ({ page }) => {
       await chooseFile(page, 'Choose a calendar file', 'fair.ics');
       await sees(page, 'new');
-      await press(page, 'Good');
+      await press(page, 'Done');
       for (const view of ['day', 'week']) {
         await go(page, `/plan?view=${view}`);
         await sees(page, 'Close season');

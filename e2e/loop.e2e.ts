@@ -19,11 +19,11 @@ for (const size of ['phone', 'wide'] as const satisfies Size[]) {
       await chooseFile(page, 'Choose a calendar file', 'office.ics');
       await sees(page, '4\nnew');
       await sees(page, 'Line 38: The end (DTEND) is before the start');
-      await press(page, 'Good');
+      await press(page, 'Done');
       await go(page, '/settings');
       await chooseFile(page, 'Choose a calendar file', 'office.ics');
       await sees(page, '4\nas they were');
-      await press(page, 'Good');
+      await press(page, 'Done');
       await chooseFile(page, 'Choose a calendar file', 'hours.csv');
       await sees(page, 'This is not a calendar file');
       await press(page, 'Close this notice');

@@ -39,9 +39,9 @@ scene(
     await press(page, 'Close');
     await isClosed(page);
     await press(page, 'Plan');
-    await sees(page, '0 min planned on a day off');
+    await sees(page, 'Day off, nothing planned');
     await press(page, 'Undo edit zone');
-    await sees(page, '0 min planned of 8 h room');
+    await sees(page, '0 min of 8 h planned');
   },
 );
 

@@ -72,7 +72,9 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
             await unfold(page);
             return press(page, 'What takes the room');
           }
-          await page.click('::-p-xpath((//*[@role="button"][contains(., "planned of")])[last()])');
+          await page.click(
+            '::-p-xpath((//*[@role="button"][contains(., " of ") and contains(., " planned")])[last()])',
+          );
         },
       },
       {
@@ -107,7 +109,10 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
       },
     ],
   },
-  { at: '/plan?view=month', opens: [] },
+  {
+    at: '/plan?view=month',
+    opens: [{ name: 'a day of the month', only: 'phone', open: pressing('Thu 26 Nov') }],
+  },
   { at: '/plan?view=agenda', opens: [] },
   {
     at: '/tasks',
@@ -117,7 +122,10 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
       { name: 'lists', open: pressing('Edit lists…') },
       {
         name: 'a message that came in',
-        open: (page) => chooseFile(page, 'Bring tasks in…', messageFile()),
+        async open(page, size) {
+          if (size === 'phone') await press(page, 'Order and filter');
+          await chooseFile(page, 'Bring tasks in…', messageFile());
+        },
       },
       {
         name: 'a change to all of them',

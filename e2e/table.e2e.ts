@@ -80,7 +80,7 @@ scene(
     assert.equal(await clipboard(page, 'copy'), '1 h 15\n2 h 30\n40 min');
     await keys(page, 'Escape', 'ArrowLeft', 'ArrowUp', 'ArrowUp');
     await clipboard(page, 'paste', 'high\t20m\nnonsense\t25m\n');
-    await sees(page, '1 cell left as they were. Budget table for the funder: “nonsense” is no priority');
+    await sees(page, '1 cell left as they were. Budget table for the funder: “nonsense” isn’t a priority');
     await rowSays(page, 1, 'high', '20 min');
     await rowSays(page, 2, 'normal', '25 min');
     await press(page, 'Undo edit cells');

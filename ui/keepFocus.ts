@@ -60,6 +60,8 @@ export function keepFocus(): () => void {
   let since: number | undefined;
   const remember = ({ target }: FocusEvent) => {
     if (!(target instanceof HTMLElement)) return;
+    // a browser brings no more into sight than the line with the caret
+    if (target.matches('textarea')) target.scrollIntoView({ block: 'nearest' });
     latest = target;
     since = undefined;
     last = placeOf(target) ?? last;

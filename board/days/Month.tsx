@@ -18,10 +18,12 @@ const WEEK = forText(92);
 const ABOVE_LINES = forText(41);
 const LINE = forText(24);
 
+type Props = PlanView & { onPress: (date: string) => void };
+
 /** The dates of a month with the load of each day. What is let go on a day lies in its tray, or keeps its hours. */
-export function Month(place: PlanView) {
+export function Month({ onPress, ...place }: Props) {
   const { zone } = useMoment();
-  const { date, today, onOpenDay } = place;
+  const { date, today } = place;
   const workspace = useWorkspace();
   const dates = datesOf(workspace, 'month', date, 1);
   const days = useMemo(() => dates.map((day) => dayList(workspace, day, zone)), [workspace, dates, zone]);
@@ -56,7 +58,7 @@ export function Month(place: PlanView) {
                 lines={lines}
                 inMonth={day.date.slice(0, 7) === date.slice(0, 7)}
                 isToday={day.date === today}
-                onOpen={() => onOpenDay(day.date)}
+                onOpen={() => onPress(day.date)}
               />
             ))}
           </View>

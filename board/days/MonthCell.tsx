@@ -59,11 +59,8 @@ export function MonthCell({ day, lines, inMonth, isToday, onOpen }: CellProps) {
             .join(', ')}
         </Words>
       </Pressable>
-      <View
-        className={`flex-1 overflow-hidden pt-1 ${wide ? 'px-1' : 'px-0.5'}`}
-        style={{ pointerEvents: 'box-none' }}
-      >
-        <View aria-hidden style={{ pointerEvents: 'none' }} className="gap-0.5 pb-0.5">
+      <View className={`pointer-events-none flex-1 overflow-hidden pt-1 ${wide ? 'px-1' : 'px-0.5'}`}>
+        <View aria-hidden className="gap-0.5 pb-0.5">
           <Words
             face={isToday || inMonth ? 'strong' : 'text'}
             tone={isToday ? 'amber' : inMonth ? 'ink' : 'soft'}
@@ -77,7 +74,7 @@ export function MonthCell({ day, lines, inMonth, isToday, onOpen }: CellProps) {
         {shown.map((thing) => (
           <CellLine key={keyOfThing(thing)} thing={thing} />
         ))}
-        <View aria-hidden style={{ pointerEvents: 'none' }}>
+        <View aria-hidden>
           {!wide && due > 0 && (
             <Words size="xs" tone="brick" numberOfLines={1}>
               {due} due
@@ -112,7 +109,7 @@ function CellLine({ thing }: { thing: Thing }) {
     <View
       {...pressable(draggedOf(thing))}
       {...movedByKeys(thing)}
-      className="h-6 shrink-0 cursor-grab touch-manipulation select-none flex-row items-center hover:bg-ground"
+      className="pointer-events-auto h-6 shrink-0 cursor-grab touch-manipulation select-none flex-row items-center hover:bg-ground"
     >
       {'task' in thing && <TickBox task={thing.task} small />}
       <Pressable

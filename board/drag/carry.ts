@@ -17,7 +17,7 @@ import {
   type Target,
 } from './dragStore';
 import { drop } from './drop';
-import { scrollAtEdge, scrollerOf } from './edgeScroll';
+import { scrollAtEdge, scrollerOf, stopScrolling } from './edgeScroll';
 
 /** The mouse picks up after 6 px, a finger after a long press, so that a swipe still scrolls. */
 const MOUSE = { activationConstraint: { distance: 6 } };
@@ -102,6 +102,7 @@ function offer(dragged: Dragged) {
 
 /** A press that never became a drag ends as well. */
 function finish(how: () => void) {
+  stopScrolling();
   if (carried && useDrag.getState().dragged) how();
   carried = null;
 }
@@ -112,9 +113,16 @@ function carryTo(at: Point) {
   if (!dragged || !carried) return;
   carried.at = at;
   const under = areaAt(at, dragged);
-  if (under) scrollAtEdge(under.element, carried, onScrolled);
+  if (under) scrollAtEdge(under.element, carried, onScrolled, hourHigh(under.area, at));
+  else stopScrolling();
   aim(targetAt(at, under?.area, dragged, carried.grab));
   for (const listener of listeners) listener(at);
+}
+
+/** How high an hour is drawn, in pixels: the hours of a day go by at one a second at most. */
+function hourHigh(area: Area, { y }: Point): number | undefined {
+  if (area.kind !== 'strip') return undefined;
+  return (60 * MINUTE) / (area.instantAt(y + 1) - area.instantAt(y));
 }
 
 /** What lies under the pointer is another. */

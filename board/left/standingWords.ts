@@ -8,6 +8,6 @@ export function standingWords(standing: Standing, isOver: boolean): string {
   if (isOver || (short === 0 && over === 0)) return facts;
   if (over > 0) return `${facts}: ${durationWords(over)} more than ${durationWords(target.most ?? 0)}`;
   if (beyond > 0)
-    return `${facts}; only ${durationWords(possible)} of fitting room left this week, ${durationWords(beyond)} too little`;
-  return `${facts}; ${durationWords(possible)} of fitting room left this week`;
+    return `${facts}; only ${durationWords(possible)} of suitable time left this week, ${durationWords(beyond)} too little`;
+  return `${facts}; ${durationWords(possible)} of suitable time left this week`;
 }

@@ -46,7 +46,7 @@ test('what cannot be read is named by its line; the row stays with what was fine
   expect(problems.map(({ line }) => line)).toEqual(expect.arrayContaining([2, 3, 5]));
   expect(problems.filter(({ line }) => line === 2).map(({ what }) => what)).toEqual([
     '“400h” is no length, so no estimate was taken',
-    '“soon” is no priority (urgent, high, normal, low)',
+    '“soon” isn’t a priority: urgent, high, normal or low',
     '“31 Feb” is no day, so no due date was taken',
   ]);
 });

@@ -43,7 +43,7 @@ function zoneWords({ zone, why }: { readonly zone: string; readonly why: ZoneRea
     case 'otherWork':
       return `in ${zone}, which is for other work`;
     case 'forMeetings':
-      return `in ${zone}, which expects meetings`;
+      return `in ${zone}, which is kept for meetings`;
     case 'guarded':
       return `in ${zone}, which keeps meetings out`;
     case 'low':

@@ -2,6 +2,7 @@ import * as fc from 'fast-check';
 import { placeTask } from '../commands/plan';
 import {
   addFrame,
+  renameFrame,
   addZone,
   breakZone,
   changeZoneOn,
@@ -206,4 +207,18 @@ test('sixty zones, a frame without work, and one that fills the whole day stand'
   const whole = withZones(zoneOf('Care', { kind: 'duty', from: 0, minutes: 1440 }));
   expect(dayShares(whole, date, zone).duties).toBe(1440);
   expect(at('00:00')).toBe(dayOf(date, zone).from);
+});
+
+test('two frames never bear one name: a typed one is refused, a copy counts on', () => {
+  const winter = addFrame.apply(plain, { id: 'winter', name: 'Winter' });
+  expect(() => addFrame.apply(winter, { id: 'other', name: ' winter ' })).toThrow(
+    'There is a frame Winter already.',
+  );
+  expect(() => renameFrame.apply(winter, { id: frameId, name: 'Winter' })).toThrow('already');
+  expect(renameFrame.apply(winter, { id: 'winter', name: 'winter' }).frames.get('winter')?.name).toBe(
+    'winter',
+  );
+  const copy = (workspace: Workspace, id: string) =>
+    addFrame.apply(workspace, { id, name: 'Winter, copy', copyOf: 'winter' });
+  expect(copy(copy(winter, 'a'), 'b').frames.get('b')?.name).toBe('Winter, copy 2');
 });

@@ -64,7 +64,7 @@ describe('work in zones', () => {
   test('what lies where the frame has something else is told why', () => {
     expect(said('Survey', '09:00')).toEqual(['in Writing, which is for other work']);
     expect(said('Report', '09:00')).toEqual(['in Writing, when you are not sharp']);
-    expect(said('Report', '14:30')).toEqual(['in Meetings, which expects meetings']);
+    expect(said('Report', '14:30')).toEqual(['in Meetings, which is kept for meetings']);
     expect(said('Report', '12:30')).toEqual(['in Lunch, which is an obligation']);
     expect(said('Report', '23:30')).toEqual(['in Sleep: one sleeps then']);
     expect(said('Report', '16:00')).toEqual([]);

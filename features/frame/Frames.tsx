@@ -29,7 +29,9 @@ export function Frames() {
   const add = (name: string, copyOf?: string) => {
     const id = newId();
     const input = { id, name, ...(copyOf === undefined ? {} : { copyOf }) };
-    if (store.run(addFrame, input, `Added the frame ${name}`)) onFrame(id);
+    const refused = store.tryTo(addFrame, input, `Added the frame ${name}`);
+    if (refused === undefined) onFrame(id);
+    return refused;
   };
   return (
     <View className="gap-5">
@@ -48,7 +50,7 @@ export function Frames() {
             label="Copy"
             says={`Copy ${frame.name}`}
             kind="quiet"
-            onPress={() => add(`${frame.name}, copy`, frame.id)}
+            onPress={() => void add(`${frame.name}, copy`, frame.id)}
           />
           <IconButton
             label={`Delete ${frame.name}`}
@@ -114,7 +116,7 @@ function Holds({ frames, week }: { frames: readonly Frame[]; week: string }) {
     .sort((a, b) => a.from.localeCompare(b.from));
   return (
     <View className="gap-1">
-      <Words tone="soft">{frames[0]?.name} holds wherever nothing else is said.</Words>
+      <Words tone="soft">{frames[0]?.name} applies unless another frame is set.</Words>
       {current.map((hold) => {
         const name = frames.find(({ id }) => id === hold.frameId)?.name ?? 'A frame';
         const words = holdWords(hold, settings);

@@ -32,7 +32,7 @@ export function NewKind() {
       />
       <Field label="Name" text="" focusFirst read={readTitle} onSave={() => undefined} onEnter={add} />
       <Words size="xs" tone="soft">
-        Enter takes it as what you paint with next. It lasts once it is painted.
+        Press Enter to paint with it.
       </Words>
     </View>
   );

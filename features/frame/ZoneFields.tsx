@@ -65,7 +65,7 @@ export function ZoneFields({ frameId, zoneId }: Panels['zone']) {
         ]}
       />
       <Choice
-        label="You are then"
+        label="Your energy then"
         value={zone.energy}
         onChoose={(energy) => set({ energy })}
         options={[

@@ -18,7 +18,7 @@ import { openPanel } from '@/ui/panels';
 import { HourScale } from '@/board/strip/HourScale';
 import type { PlanView } from '@/board/days/useView';
 import { usePageTitle } from '@/ui/announce';
-import { isLarge } from '@/ui/textScale';
+import { forText, isLarge } from '@/ui/textScale';
 import { useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
 
@@ -33,6 +33,13 @@ function titleOf(view: PlanViewName, date: string, dates: readonly string[], sty
   return `${sameMonth ? dayOfMonth(first) : dayMonthWords(first, style)} – ${dayMonthWords(last, style)}`;
 }
 
+/** How wide a title is at least (pixels), so that the arrows beside it stay under the finger from day to day. */
+const LEAST: Partial<Record<PlanViewName, number>> = {
+  day: forText(166),
+  agenda: forText(166),
+  month: forText(134),
+};
+
 type Props = PlanView & { fit: number; keepsPane: boolean; children: React.ReactNode };
 
 /** What is shown, the way to other days and other views; shorter while the pane of details takes some of the width. */
@@ -43,6 +50,7 @@ export function PlanHead(place: Props) {
   const wide = useWide();
   const filled = useIsPaneFilled();
   const roomy = !filled && !keepsPane && !isLarge;
+  const tight = wide ? !roomy : isLarge;
   const dates = datesOf(workspace, view, date, fit);
   const title = titleOf(view, date, dates, settings);
   usePageTitle(`Plan: ${viewNames[view]}, ${title}`);
@@ -51,8 +59,8 @@ export function PlanHead(place: Props) {
     <View>
       <View className="flex-row items-center justify-between px-4 pt-2">
         <View className="shrink flex-row items-center gap-1">
-          <View className="shrink">
-            <Heading tight={wide ? !roomy : isLarge}>{title}</Heading>
+          <View className="shrink" style={{ minWidth: (LEAST[view] ?? 0) * (tight ? 0.72 : 1) }}>
+            <Heading tight={tight}>{title}</Heading>
           </View>
           <IconButton
             label={view === 'day' ? 'The day before' : 'Earlier'}

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { IconButton } from '@/ui/Button';
-import { usePanels } from '@/ui/panels';
+import { openPanel, usePanels } from '@/ui/panels';
 import { useWide } from '@/ui/useWide';
 import { usePicked } from '@/board/picked';
 import type { PlanView } from '@/board/days/useView';
@@ -69,7 +69,10 @@ export function PlanScreen(place: PlanView) {
         {view === 'day' ? (
           <DayBody {...place} />
         ) : view === 'month' ? (
-          <Month {...place} />
+          <Month
+            {...place}
+            onPress={wide ? place.onOpenDay : (day) => openPanel({ kind: 'daySheet', date: day })}
+          />
         ) : view === 'agenda' ? (
           <Agenda {...place} />
         ) : (

@@ -1,3 +1,5 @@
+import { dateWords } from '@/core/time/words';
+import { useWorkspace } from '@/state/shown';
 import { registerPanels } from '@/ui/panels';
 
 declare module '@/ui/panels' {
@@ -6,6 +8,8 @@ declare module '@/ui/panels' {
     lens: object;
     /** All views to choose from. */
     views: object;
+    /** What a day holds, on a phone. */
+    daySheet: { readonly date: string };
     /** What a day and its week are meant for. */
     intentions: { readonly date: string };
   }
@@ -16,6 +20,10 @@ export const registerPlanPanels = () =>
     lens: async () => ({
       useTitle: () => 'What the plan shows',
       Content: (await import('./Lens')).Lens,
+    }),
+    daySheet: async () => ({
+      useTitle: ({ date }) => dateWords(date, useWorkspace().settings),
+      Content: (await import('./DaySheet')).DaySheet,
     }),
     views: async () => ({ useTitle: () => 'View', Content: (await import('./Views')).Views }),
     intentions: async () => ({

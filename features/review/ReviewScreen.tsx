@@ -43,7 +43,7 @@ export function ReviewScreen({ date, today, onDate, onStep }: Props) {
     <WithStrip date={date}>
       <ScrollScreen>
         <ScreenHead
-          title="Ledger"
+          title="Review"
           page={`Review: ${dateWords(date, workspace.settings)}`}
           about={`${dateWords(date, workspace.settings)}${date === today ? ', so far' : ''}`}
         >

@@ -63,7 +63,7 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
           value={settings.theme}
           onChoose={(theme) => change({ theme })}
           options={[
-            { value: 'system', name: 'As the device' },
+            { value: 'system', name: 'Same as the device' },
             { value: 'light', name: 'Light' },
             { value: 'dark', name: 'Dark' },
           ]}
@@ -102,7 +102,7 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
         />
         <View className="flex-row flex-wrap gap-2">
           <Button label="All keys…" onPress={() => openPanel({ kind: 'keys' })} />
-          <Button label="Messages of late…" onPress={() => openPanel({ kind: 'said' })} />
+          <Button label="Recent notices…" onPress={() => openPanel({ kind: 'said' })} />
         </View>
       </Part>
       <Part title="Your data">

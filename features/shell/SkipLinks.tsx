@@ -13,7 +13,7 @@ const LOOK =
 
 /** The first that Tab comes to: ways past all else, seen while they have the keyboard. */
 export const SkipLinks = () => (
-  <View role="navigation" aria-label="Ways past">
+  <View role="navigation" aria-label="Skip links">
     <button type="button" className={LOOK} onClick={() => goTo('[role=main]')}>
       Skip to the content
     </button>

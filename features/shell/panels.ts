@@ -12,5 +12,5 @@ declare module '@/ui/panels' {
 export const registerShellPanels = () =>
   registerPanels({
     keys: async () => ({ useTitle: () => 'Keys', Content: (await import('./Keys')).Keys }),
-    said: async () => ({ useTitle: () => 'Messages of late', Content: (await import('./Said')).Said }),
+    said: async () => ({ useTitle: () => 'Recent notices', Content: (await import('./Said')).Said }),
   });

@@ -43,7 +43,7 @@ function Line({ label, home, above = false, children }: LineProps) {
           aria-invalid={isUntitled}
           multiline
           numberOfLines={1}
-          placeholder={`${label}: “Read the gauges Thu 45m”`}
+          placeholder={above ? label : `${label}: “Read the gauges Thu 45m”`}
           placeholderTextColor="var(--ink-soft)"
           value={text}
           onChangeText={(given) => {

@@ -31,13 +31,19 @@ const estimates = [
   { value: 'none', name: 'Without' },
 ] as const;
 
-type Props = { value: Conditions | null; onChange: (conditions: Conditions | null) => void };
+type Props = {
+  value: Conditions | null;
+  onChange: (conditions: Conditions | null) => void;
+  /** Out of sight, until they are asked for. */
+  hidden?: boolean;
+  onAsked?: () => void;
+};
 
 const isSame = (a: Conditions | null, b: Conditions): boolean =>
   a !== null && conditionWords(a) === conditionWords(b);
 
 /** Saved filters to press, and the conditions of a new one. */
-export function FilterRow({ value, onChange }: Props) {
+export function FilterRow({ value, onChange, hidden = false, onAsked }: Props) {
   const { filters } = useWorkspace().settings;
   const [opened, setOpened] = useState(false);
   /** How many times the conditions were asked for by key. */
@@ -47,12 +53,14 @@ export function FilterRow({ value, onChange }: Props) {
     const onKey = (event: KeyboardEvent) => {
       if (isTaken(event) || isCovered() || keyOf(event) !== keys.inTheTasks.narrow) return;
       event.preventDefault();
+      onAsked?.();
       setOpened(true);
       setAsked((times) => times + 1);
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, []);
+  }, [onAsked]);
+  if (hidden) return null;
   return (
     <View className="gap-2">
       <View role="group" aria-label="Filters" className="flex-row flex-wrap gap-2">

@@ -21,7 +21,7 @@ import { ChosenBar } from './ChosenBar';
 import { FilterRow } from './FilterRow';
 import { ListFilter, type Shelf } from './ListFilter';
 import { ShelfList } from './ShelfList';
-import { Capture, ListTools, orders, TableTools } from './Tools';
+import { Capture, Fold, ListTools, orders, TableTools } from './Tools';
 import { useShelf } from './useShelf';
 
 const table = later(() => import('./table/TaskTable'));
@@ -71,7 +71,27 @@ export function TasksScreen() {
         }
       : undefined;
   const there = tasks.filter(({ id }) => chosen?.has(id)).map(({ id }) => id);
-  const filters = !isAside && <FilterRow value={conditions} onChange={setConditions} />;
+  const [unfolded, setUnfolded] = useState(false);
+  const [unfold] = useState(() => () => setUnfolded(true));
+  const filters = !isAside && (
+    <FilterRow value={conditions} onChange={setConditions} hidden={!wide && !unfolded} onAsked={unfold} />
+  );
+  const listTools = (
+    <ListTools
+      order={isAside ? null : order}
+      onOrder={setOrder}
+      choosing={chosen !== null}
+      onChoosing={tasks.length > 1 ? () => setChosen(chosen ? null : new Set()) : undefined}
+      showsDone={showDone}
+      onDone={() => setShowDone(!showDone)}
+    />
+  );
+  const shownAs = [
+    isAside ? '' : (orders.find(({ value }) => value === order)?.name ?? ''),
+    conditions && !isAside ? 'filtered' : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
   const overdueWords = overdue === 1 ? '1 task is overdue' : `${overdue} tasks are overdue`;
   const Around = asTable ? Fixed : ScrollScreen;
 
@@ -84,6 +104,7 @@ export function TasksScreen() {
             `${tasks.length} ${isAside ? asideWords[shelf] : 'open'}`,
             durationWords(estimated(tasks)),
             asTable && overdue > 0 ? overdueWords : '',
+            !wide && overdue > 0 ? `${overdue} overdue` : '',
           ]
             .filter(Boolean)
             .join(' · ')}
@@ -93,21 +114,24 @@ export function TasksScreen() {
         </ScreenHead>
         <View className="gap-2">
           <ListFilter value={shelf} onChoose={setShelf} counts={counts} />
-          <Capture shelf={shelf} inbox={counts.inbox} inRow={asTable} />
-          {asTable ? (
-            <TableTools filters={filters} narrows={narrows} onNarrow={() => setNarrows(!narrows)} />
+          {wide ? (
+            <Capture shelf={shelf} inbox={counts.inbox} inRow={asTable} />
           ) : (
-            <ListTools
-              order={isAside ? null : order}
-              onOrder={setOrder}
-              choosing={chosen !== null}
-              onChoosing={tasks.length > 1 ? () => setChosen(chosen ? null : new Set()) : undefined}
-              showsDone={showDone}
-              onDone={() => setShowDone(!showDone)}
-            />
+            <Fold
+              shown={shownAs || 'Tools'}
+              inbox={counts.inbox}
+              opened={unfolded}
+              onOpen={() => setUnfolded(!unfolded)}
+            >
+              {listTools}
+            </Fold>
           )}
+          {asTable && (
+            <TableTools filters={filters} narrows={narrows} onNarrow={() => setNarrows(!narrows)} />
+          )}
+          {wide && !asTable && listTools}
           {!asTable && filters}
-          {overdue > 0 && !asTable && (
+          {wide && overdue > 0 && !asTable && (
             <Words tone="brick" face="strong">
               {overdueWords}
             </Words>
@@ -136,7 +160,11 @@ export function TasksScreen() {
         {`${tasks.length === 1 ? '1 task' : `${tasks.length} tasks`}, ${asTable ? 'in a table' : (orders.find(({ value }) => value === order)?.name ?? '')}`}
       </Words>
       {!wide && !chosen && (
-        <View className="not-printed border-t border-line bg-surface py-1.5 pl-3 pr-1">
+        <View
+          role="region"
+          aria-label="Add tasks"
+          className="not-printed border-t border-line bg-surface py-1.5 pl-3 pr-1"
+        >
           <AddTask shelf={shelf} above>
             <FindButton />
           </AddTask>

@@ -48,7 +48,7 @@ export function TodayScreen() {
     <WithStrip date={today}>
       <ScrollScreen>
         <ScreenHead
-          title="Now"
+          title="Today"
           page="Today"
           about={`${dateWords(today, workspace.settings)} · ${clockWords(now, zone, workspace.settings.clock)}`}
         >

@@ -33,7 +33,7 @@ export function SleepStep({ control }: Props) {
         <TimeField label="To bed at" value={bed.value} onChange={bed.onChange} />
       </View>
       <View className="flex-1">
-        <TimeField label="Up at, before work" value={wake.value} onChange={up} />
+        <TimeField label="Up on workdays at" value={wake.value} onChange={up} />
       </View>
     </View>
   );

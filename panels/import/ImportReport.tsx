@@ -76,7 +76,7 @@ export function ImportReport({ report }: { report: ImportResult }) {
         />
       )}
       <View className="flex-row gap-2">
-        <Button label="Good" kind="primary" onPress={closePanel} />
+        <Button label="Done" kind="primary" onPress={closePanel} />
         {added + changed + removed > 0 && (
           <Button label="Undo import" icon="undo" onPress={() => answerPanel('importReport', 'undo')} />
         )}

@@ -41,7 +41,7 @@ function Several({ ids, onChanged }: Panels['several']) {
   };
   return (
     <View className="gap-4">
-      <Words tone="soft">What you leave as it is stays as each of them has it.</Words>
+      <Words tone="soft">Fields you don’t touch stay unchanged.</Words>
       <ListChoice value={change.listId ?? ''} onChoose={(listId) => say({ listId })} />
       <Choice
         label="Priority"

@@ -20,7 +20,7 @@ const EditTargets = () => {
   const categories = categoriesOf(useWorkspace());
   return (
     <View className="gap-5">
-      <Words tone="soft">Hours a week. Empty is no bound.</Words>
+      <Words tone="soft">Hours a week; leave empty for no limit.</Words>
       {categories.map((category) => (
         <TargetFields key={category.id} category={category} />
       ))}

@@ -53,7 +53,7 @@ export function BlockFields({ block }: { block: Block }) {
         {task && (
           <Button label="Keep as a template" kind="quiet" onPress={() => keepAsTemplate(block, task)} />
         )}
-        <Button label="Take off" kind="quiet" onPress={() => void takeOff(block)} />
+        <Button label="Take off the plan" kind="quiet" onPress={() => void takeOff(block)} />
       </View>
       <View className="flex-row gap-3">
         <View className="flex-1">

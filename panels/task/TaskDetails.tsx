@@ -105,7 +105,7 @@ export function TaskDetails({ id, blockId, trayId }: TaskDetailsProps) {
       <NeededBy task={task} />
       <PriorityChoice value={task.priority} onChoose={(priority) => edit({ priority })} />
       <Choice
-        label="It asks for"
+        label="Needs"
         value={task.energy ?? 'any'}
         onChoose={(energy) => store.run(editTask, { id, energy: energy === 'any' ? undefined : energy })}
         options={[
@@ -134,7 +134,7 @@ export function TaskDetails({ id, blockId, trayId }: TaskDetailsProps) {
       />
       {!repeating && (
         <Field
-          label="Once more, so long after it is done"
+          label="Repeat this long after it is done"
           text={task.again ? againWords(task.again) : ''}
           read={readAgainOrNone}
           placeholder="2 weeks"

@@ -34,7 +34,7 @@ export function readCell(column: ColumnId, typed: string): Reading<Said> {
       const priority = Priority.safeParse(text === '' ? 'normal' : text.toLowerCase());
       return priority.success
         ? { value: { priority: priority.data } }
-        : { problem: `${quoted(text)} is no priority: ${choicesOf(column).join(', ')}.` };
+        : { problem: `${quoted(text)} isn’t a priority: ${choicesOf(column).join(', ')}.` };
     }
     case 'list': {
       const list = listNamed(currentWorkspace(), text);
