@@ -128,9 +128,9 @@ scene(
   'on a wide screen everything opens beside the board, which goes on; marked hours stay marked',
   { at: '/plan?view=week' },
   async ({ page }) => {
-    const block = await boxOf(page, 'Grant report, section 2, 12:00');
     const zone = async () => (await boxOf(page, 'Zone Fieldwork')).width;
     await eventually(async () => assert.equal(await zone(), 16));
+    const block = await boxOf(page, 'Grant report, section 2, 12:00');
     await page.mouse.click(block.x + 20, block.y + 12);
     await page.waitForSelector('[role=complementary] textarea[aria-label="Title"]');
     // the days are narrower now, and keep their room for what is planned
@@ -241,10 +241,10 @@ scene(
   async ({ page }) => {
     const { y } = await boxOf(page, 'Move Small things');
     assert.ok(y <= 260, `the first task stands ${y} px down`);
-    await press(page, 'Order and filter: My order');
+    await press(page, 'My order: order and filter');
     await pressText(page, 'Estimate');
-    await press(page, 'Order and filter: Estimate');
+    await press(page, 'Fold up: order and filter');
     await isGone(page, 'Bring tasks in…');
-    await boxOf(page, 'Order and filter: Estimate');
+    await boxOf(page, 'Estimate: order and filter');
   },
 );

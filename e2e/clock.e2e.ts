@@ -42,7 +42,10 @@ scene(
       await running(page);
       await minutes(page, -2 * HOUR, 'set');
       await press(page, label);
-      if (how === 'Done') await press(page, 'Show done');
+      if (how === 'Done') {
+        await press(page, 'My order: order and filter');
+        await press(page, 'Show done');
+      }
       await sees(page, how === 'Done' ? 'took 4 min' : '4 min spent');
     }
   },

@@ -73,6 +73,7 @@ scene(
   'tasks are narrowed down by saved filters and by new conditions, which are kept under a name and forgotten',
   { size: 'phone', at: '/tasks' },
   async ({ page }) => {
+    await press(page, 'My order: order and filter');
     await pressText(page, 'Up to 15 min');
     await sees(page, '4 open');
     await isAccessible(page, 'a saved filter');
@@ -87,6 +88,7 @@ scene(
     await press(page, 'Undo change settings');
     await boxOf(page, 'Forget the filter Important some day');
     await reload(page);
+    await press(page, 'My order: order and filter');
     await pressText(page, 'Important some day');
   },
 );

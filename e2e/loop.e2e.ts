@@ -14,7 +14,7 @@ for (const size of ['phone', 'wide'] as const satisfies Size[]) {
     { size, space: 'loop' },
     async ({ page }) => {
       // an empty day teaches the first step, and a calendar file comes in with its broken event reported by line
-      await sees(page, 'Begin with what is fixed');
+      await sees(page, 'Your day in blocks of time');
       await isAccessible(page, 'empty today');
       await chooseFile(page, 'Choose a calendar file', 'office.ics');
       await sees(page, '4\nnew');

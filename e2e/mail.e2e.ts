@@ -55,7 +55,7 @@ scene(
     const one = (subject: string) =>
       `From tom@quarry.example Mon Nov 23 10:00:00 2026\nFrom: Tom\nSubject: ${subject}\n\nSee <script>alert(1)</script> you.\n\n`;
     writeFileSync(box, one('Gravel, two loads') + one('<img src=x onerror=alert(1)>'));
-    await press(page, 'Order and filter');
+    await press(page, 'My order: order and filter');
     await chooseFile(page, 'Bring tasks in…', box);
     await sees(page, '2 messages');
     await isAccessible(page, 'messages on a phone');

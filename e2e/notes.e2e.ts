@@ -164,11 +164,11 @@ scene(
     await keys(page, 'Escape');
 
     await pressText(page, 'Order waders');
-    await type(page, 'Once more, so long after', 'soon');
+    await type(page, 'Repeat this long after', 'soon');
     await sees(page, '“soon” is no such time. Try 2 weeks or a month.');
-    await type(page, 'Once more, so long after', '2 weeks');
+    await type(page, 'Repeat this long after', '2 weeks');
     await keys(page, 'Escape');
-    await isGone(page, 'Once more, so long after');
+    await isGone(page, 'Repeat this long after');
     await press(page, 'Done: Order waders');
     await sees(page, 'comes again Tue 8 Dec');
     await go(page, '/plan?view=agenda&day=2026-12-08');

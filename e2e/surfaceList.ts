@@ -123,7 +123,7 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
       {
         name: 'a message that came in',
         async open(page, size) {
-          if (size === 'phone') await press(page, 'Order and filter');
+          if (size === 'phone') await press(page, 'My order: order and filter');
           await chooseFile(page, 'Bring tasks in…', messageFile());
         },
       },

@@ -61,5 +61,20 @@ function readSession(): Session {
 
 export const session = readSession();
 
+/** Opens the demo office in this tab, to look around in it. */
+export function visitDemo(): void {
+  remember('visits', 'yes');
+  location.assign(addressOfSpace('demo'));
+}
+
+/** Whether the demo office is only looked at, on the way from a person's own space. */
+export const isVisiting = (): boolean => session.space === 'demo' && remembered('visits') === 'yes';
+
+/** Goes back from the demo office to the person's own space. */
+export function endVisit(): void {
+  remember('visits', '');
+  location.assign(addressOfSpace('own'));
+}
+
 /** The address that opens a storage space in this tab. */
 export const addressOfSpace = (space: string) => `/?space=${space}`;

@@ -52,5 +52,12 @@ export function WorkspaceProvider({ children }: { children: ReactNode }) {
 /** The workspace as it is drawn, in a component. */
 export const useWorkspace = (): Workspace => (use(Context) ?? present()).workspace;
 
+/** Whether all that is stored has been read, and not only what the first screen needs. */
+export function useIsWhole(): boolean {
+  const [isWhole, setWhole] = useState(false);
+  useEffect(() => void store.whole().then(() => setWhole(true)), []);
+  return isWhole;
+}
+
 /** Whether what is stored is still being read. */
 export const useOpening = (): boolean => (use(Context) ?? present()).opening;

@@ -62,7 +62,7 @@ function Shown({ panel }: { panel: Opened }) {
     if (wentOn && !pane?.contains(document.activeElement)) element?.focus();
   }, [wentOn]);
   return (
-    <ScrollView tabIndex={0} contentContainerClassName="gap-4 px-4 pb-6 pt-4">
+    <ScrollView tabIndex={0} className="scroll-pb-20" contentContainerClassName="gap-4 px-4 pb-6 pt-4">
       <View ref={head} tabIndex={-1} className="flex-row items-start justify-between gap-2">
         <View className="flex-1">
           <Heading level={2}>{title}</Heading>

@@ -44,7 +44,7 @@ export function Sheet({ title, onClose, foot, children }: SheetProps) {
             </View>
             <IconButton label="Close" icon="close" onPress={onClose} />
           </View>
-          <ScrollView tabIndex={0} contentContainerClassName="gap-4 px-4 pb-6 pt-2">
+          <ScrollView tabIndex={0} className="scroll-pb-20" contentContainerClassName="gap-4 px-4 pb-6 pt-2">
             {children}
           </ScrollView>
           {foot}

@@ -1,4 +1,4 @@
-import { bringFrameIn } from '@/core/commands/frames';
+import { bringFrameIn } from '@/core/commands/frameList';
 import { frameOfEvents } from '@/core/formats/frameEvents';
 import { framePicture } from '@/core/formats/framePicture';
 import { hueOfZone } from '@/core/frame/looks';

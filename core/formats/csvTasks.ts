@@ -101,7 +101,8 @@ function valuesOf(cell: Cell, tell: (what: string) => void, now: number, zone: Z
     tell(`“${shortened(typedLength, 40)}” is no length, so no estimate was taken`);
   const typedPriority = cell('priority').toLowerCase();
   const priority = Priority.safeParse(typedPriority === '' ? 'normal' : typedPriority);
-  if (!priority.success) tell(`“${shortened(typedPriority, 40)}” isn’t a priority: urgent, high, normal or low`);
+  if (!priority.success)
+    tell(`“${shortened(typedPriority, 40)}” isn’t a priority: urgent, high, normal or low`);
   const typedEnergy = cell('energy').toLowerCase();
   const energy: TaskRow['energy'] = typedEnergy === 'sharp' || typedEnergy === 'light' ? typedEnergy : null;
   return {

@@ -117,28 +117,36 @@ function working({ work, travel, taken }: GuideAnswers): FrameZone[] {
   });
 }
 
+/** Meals; the first of a day keeps its distance from getting up, on days off as well. */
+function eating({ meals, wake, weekendWake, work }: GuideAnswers): FrameZone[] {
+  return meals.flatMap(({ name, from, minutes }, i) => {
+    if (minutes === 0) return [];
+    const later = (from + weekendWake - wake + DAY_MINUTES) % DAY_MINUTES;
+    const times = work.map((hours) => (i === 0 && hours === null ? later : from));
+    return groups(times).map(({ value, days }, group): FrameZone => ({
+      ...plainZone,
+      id: group === 0 ? `meal ${name}` : `meal ${name} ${group}`,
+      name,
+      kind: 'duty',
+      days,
+      from: value,
+      minutes,
+      openness: 'guarded',
+    }));
+  });
+}
+
 /** The zones of a week from what was said in the guided start; `idOf` makes the ids of the frame’s own from plain ones. */
 export function guidedZones(
   answers: GuideAnswers,
   idOf: (plain: string) => string = (plain) => plain,
 ): FrameZone[] {
-  const { taken, meals, work, own } = answers;
+  const { taken, work, own } = answers;
   const daysOff = everyDay.filter((day) => work[day - 1] === null);
   const zones: FrameZone[] = [
     ...(taken.sleep ? nights(answers) : []),
     ...working(answers),
-    ...(taken.meals ? meals : [])
-      .filter(({ minutes }) => minutes > 0)
-      .map(({ name, from, minutes }): FrameZone => ({
-        ...plainZone,
-        id: `meal ${name}`,
-        name,
-        kind: 'duty',
-        days: everyDay,
-        from,
-        minutes,
-        openness: 'guarded',
-      })),
+    ...(taken.meals ? eating(answers) : []),
     ...(taken.weekend && daysOff.length > 0
       ? [
           {

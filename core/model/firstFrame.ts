@@ -46,6 +46,17 @@ export const firstFrame = (week: WorkingWeek = plainWeek): Frame => ({
   rank: 0,
 });
 
+/** Whether a frame is as everybody has it at first, never changed. */
+export const isUntouched = ({ id, zones, before, hours }: Frame): boolean =>
+  id === FIRST_FRAME &&
+  before.length === 0 &&
+  hours === undefined &&
+  inWords(zones) === inWords(zonesOf(plainWeek));
+
+/** Zones as a text to compare, whatever order their fields stand in. */
+const inWords = (zones: readonly FrameZone[]): string =>
+  JSON.stringify(zones.map((zone) => Object.entries(zone).sort(([a], [b]) => a.localeCompare(b))));
+
 type Framed = { readonly settings: Settings; readonly frames: Collection<Frame> };
 
 /**

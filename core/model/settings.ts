@@ -70,6 +70,11 @@ export const Settings = openObject({
     }),
     { asTable: false, columns: usualColumns, widths: {} },
   ),
+  /** What a newcomer has done without of the first steps, and whether they are put away. */
+  firstSteps: z._default(openObject({ skipped: listUpTo(textUpTo(40), bounds.few), away: z.boolean() }), {
+    skipped: [],
+    away: false,
+  }),
   /** What the plan leaves out of sight. */
   leftOut: z._default(openObject({ lists: z.array(Id), categories: z.array(Id), done: z.boolean() }), {
     lists: [],
@@ -92,6 +97,7 @@ export const defaultSettings: Settings = {
   buffers: noBuffers,
   filters: [],
   tasks: { asTable: false, columns: usualColumns, widths: {} },
+  firstSteps: { skipped: [], away: false },
   leftOut: { lists: [], categories: [], done: false },
 };
 

@@ -1,8 +1,7 @@
 import * as fc from 'fast-check';
 import { placeTask } from '../commands/plan';
+import { addFrame, renameFrame } from '../commands/frameList';
 import {
-  addFrame,
-  renameFrame,
   addZone,
   breakZone,
   changeZoneOn,
@@ -13,6 +12,7 @@ import {
   holdFrame,
   setCapacity,
   setWeekdayHours,
+  setZones,
 } from '../commands/frames';
 import { at, date, meeting, task, zone } from '../fixtures/make';
 import { hours, lunch, office, sleep, withZones, zoneOf } from '../fixtures/zones';
@@ -221,4 +221,17 @@ test('two frames never bear one name: a typed one is refused, a copy counts on',
   const copy = (workspace: Workspace, id: string) =>
     addFrame.apply(workspace, { id, name: 'Winter, copy', copyOf: 'winter' });
   expect(copy(copy(winter, 'a'), 'b').frames.get('b')?.name).toBe('Winter, copy 2');
+});
+
+test('the first frame that a newcomer shapes has always been so; with a past behind, earlier weeks stay as they were', () => {
+  const begun = workspaceOf({ frames: [firstFrame()] });
+  const start = at('00:00', week);
+  const zones = [zoneOf('Sleep', { id: 'Sleep', kind: 'sleep', days: [7], ...hours(23, 480) })];
+  const shape = (workspace: Workspace) =>
+    setZones.apply(workspace, { frameId: FIRST_FRAME, week, zones, start });
+  const monday = (workspace: Workspace) => zonesOn(workspace, week, zone).map(({ zone: { name } }) => name);
+  expect(monday(shape(begun))).toEqual(['Sleep']);
+  const past = { id: 'b', taskId: 'Letter', start: start - 1, minutes: 30 };
+  const worked = { ...begun, tasks: begun.tasks.with([task('Letter')]), blocks: begun.blocks.with([past]) };
+  expect(monday(shape(worked))).toEqual([]);
 });

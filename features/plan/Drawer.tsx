@@ -5,6 +5,7 @@ import { useDropArea } from '@/board/drag/areas';
 import { placeOf, useDrag } from '@/board/drag/dragStore';
 import { usePicked } from '@/board/picked';
 import { FindButton } from '@/board/FindButton';
+import { NextStep } from '@/board/FirstSteps';
 import { ShortOfTargets } from '@/board/left/ShortOfTargets';
 import { openPanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
@@ -56,6 +57,7 @@ export function Drawer({ date }: { date: string }) {
           style={{ height: dragging ? 0 : 300, flexGrow: 0 }}
           contentContainerClassName="gap-2 px-4 pb-4"
         >
+          <NextStep />
           <Unestimated tasks={tasks} />
           <Finding {...finding} />
           <ShortOfTargets date={date} />

@@ -14,6 +14,7 @@ import { useDropArea } from '@/board/drag/areas';
 import { movingTask, useDrag } from '@/board/drag/dragStore';
 import { useDragItem } from '@/board/drag/useDragItem';
 import { Tick } from '@/ui/Tick';
+import { NextStep } from '@/board/FirstSteps';
 import { ShortOfTargets } from '@/board/left/ShortOfTargets';
 import { EdgeMark, PriorityMark } from '@/board/marks';
 import { keys } from '@/board/keyTable';
@@ -52,6 +53,7 @@ function ToPlaceBody({ date }: { date: string }) {
         <Finding {...finding} />
       </View>
       <ScrollView tabIndex={0} aria-label="Tasks to place" contentContainerClassName="gap-2 px-4 pb-6">
+        <NextStep />
         <ShortOfTargets date={date} />
         <ToPlaceList tasks={finding.found} date={date} />
         <View className="pt-2">

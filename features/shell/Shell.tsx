@@ -21,6 +21,7 @@ import { Tips } from '@/ui/Tips';
 import { TravelLine } from './TravelLine';
 import { unfoldOnPaper } from '@/ui/printing';
 import { useWide } from '@/ui/useWide';
+import { VisitLine } from './VisitLine';
 
 /** What is around every screen: the places, notices, sheets, dropped files, the colours of day or night. */
 export function Shell({ children }: { children: ReactNode }) {
@@ -44,6 +45,7 @@ export function Shell({ children }: { children: ReactNode }) {
             <SkipLinks />
             <UpdateLine />
             <TravelLine />
+            <VisitLine />
             <View className="flex-1 low:min-h-[100vh] low:flex-none">{!opening && children}</View>
           </Beneath>
           {!covered && <NoticeLine />}

@@ -15,6 +15,7 @@ import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { openPanel } from '@/ui/panels';
 import { useWide } from '@/ui/useWide';
 import { FindButton } from '@/board/FindButton';
+import { NextStep } from '@/board/FirstSteps';
 import { Words } from '@/ui/Words';
 import { AddTask } from './AddTask';
 import { ChosenBar } from './ChosenBar';
@@ -137,6 +138,7 @@ export function TasksScreen() {
             </Words>
           )}
         </View>
+        <NextStep />
         {tasks.length === 0 && (
           <Empty title={title}>
             <Words tone="soft">{about}</Words>

@@ -82,7 +82,7 @@ export const Fold = ({ shown, inbox, opened, onOpen, children }: FoldProps) => (
       <Pressable
         role="button"
         aria-expanded={opened}
-        aria-label={`Order and filter: ${shown}`}
+        aria-label={`${opened ? 'Fold up' : shown}: order and filter`}
         onPress={onOpen}
         className="ml-auto min-h-[44px] flex-row items-center gap-2 rounded-lg px-2 hover:bg-sunken"
       >

@@ -1,5 +1,6 @@
 import { useWide } from '@/ui/useWide';
 import { FindButton } from '@/board/FindButton';
+import { FirstSteps } from '@/board/FirstSteps';
 import { Fragment } from 'react';
 import { View } from 'react-native';
 import { headsOf } from '@/core/frame/heads';
@@ -12,10 +13,9 @@ import { dateOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { Button } from '@/ui/Button';
-import { chooseCalendarFile } from '@/actions/files/chooseFile';
 import { Field } from '@/ui/Field';
 import { readTitle } from '@/ui/readings';
-import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
+import { ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { openPanel } from '@/ui/panels';
 import { start } from '@/actions/tasks';
 
@@ -55,7 +55,7 @@ export function TodayScreen() {
           {wide && <FindButton />}
         </ScreenHead>
         <LateLine date={today} />
-        {nothing && <FirstSteps />}
+        <FirstSteps />
         {running && <RunningCard entry={running} />}
 
         {notRunning.length > 0 && (
@@ -145,16 +145,3 @@ function Part({ title, aside, children }: { title: string; aside?: string; child
     </View>
   );
 }
-
-const FirstSteps = () => (
-  <Empty title="Begin with what is fixed">
-    <Words tone="soft">
-      Bring in your calendar file, list a few tasks with their estimates, then drag them between the meetings
-      in Plan.
-    </Words>
-    <View className="flex-row flex-wrap gap-2">
-      <Button label="Choose a calendar file" icon="calendar" kind="primary" onPress={chooseCalendarFile} />
-      <Button label="Add task" icon="add" onPress={() => openPanel({ kind: 'newTask' })} />
-    </View>
-  </Empty>
-);

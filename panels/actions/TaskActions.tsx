@@ -60,7 +60,9 @@ function TaskActions({ taskId, blockId, trayId, among = [] }: Panels['actions'])
           { label: 'Place…', icon: 'plan', act: () => openPanel({ kind: 'place', taskId, blockId, trayId }) },
         ] as const)),
     ...(block ? [{ label: 'Once more', icon: 'add', act: () => duplicate(block) } as const] : []),
-    ...(place ? [{ label: 'Take off the plan', icon: 'remove', act: () => void takeOff(place) } as const] : []),
+    ...(place
+      ? [{ label: 'Take off the plan', icon: 'remove', act: () => void takeOff(place) } as const]
+      : []),
     ...placesAmong(task, among),
     { label: 'Details', icon: 'pen', act: () => openPanel({ kind: 'task', id: taskId, blockId, trayId }) },
   ];

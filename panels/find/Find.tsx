@@ -87,8 +87,7 @@ function Find() {
 
 /** What stands below the field. */
 function aboutWords(typed: string, of: string, count: number): string {
-  if (typed.trim() === '')
-    return 'Small slips are fine. Enter opens the first, the arrows go through them.';
+  if (typed.trim() === '') return 'Small slips are fine. Enter opens the first, the arrows go through them.';
   if (of !== typed) return 'Looking…';
   if (count === MOST) return `The best ${MOST}`;
   return ['Nothing has these words.', 'One thing'][count] ?? `${count} things`;

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { useWatch } from 'react-hook-form';
 import { setZones } from '@/core/commands/frames';
@@ -6,13 +6,17 @@ import { GuideAnswers, guidedZones, guideSteps, plainAnswers, type GuideStep } f
 import { minutesOfWeek, shapeOf } from '@/core/frame/shape';
 import { weekOf } from '@/core/time/week';
 import { durationWords } from '@/core/time/words';
+import { dayOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { newId, store } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
 import { CheckBox } from '@/ui/CheckBox';
 import { useMoment } from '@/ui/clock';
+import { elementOf } from '@/ui/dom';
+import { Foot } from '@/ui/Foot';
 import { useDraftForm } from '@/ui/form';
 import { closePanel, type Panel, type Panels } from '@/ui/panels';
+import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 import { MealSteps, SleepStep, TravelStep, WeekendStep, WorkStep } from './guideSteps';
 import { WeekPicture } from './WeekPicture';
@@ -30,8 +34,9 @@ const steps: Record<GuideStep, { readonly title: string; readonly Content: typeo
 /** Makes the zones of a frame in five short steps, the week growing beside them. */
 function Guide({ frameId }: Panels['guide']) {
   const { settings } = useWorkspace();
-  const { today } = useMoment();
+  const { today, zone } = useMoment();
   const { control, setValue, getValues, discard } = useDraftForm(form, plainAnswers);
+  const wide = useWide();
   const [at, goTo] = useState(0);
   const answers = useWatch({ control, compute: (values) => values });
   const step = guideSteps[at] ?? 'sleep';
@@ -44,11 +49,23 @@ function Guide({ frameId }: Panels['guide']) {
     taken: Object.fromEntries(guideSteps.map((name, place) => [name, taken(name, place)])),
   });
   const workHours = minutesOfWeek(shapeOf(zones).filter(({ zone }) => zone.kind === 'work'));
+  const fields = useRef<View>(null);
+  useEffect(() => {
+    // on a phone the keyboard would cover the step
+    if (wide) elementOf(fields.current)?.querySelector<HTMLElement>('input, [role=checkbox]')?.focus();
+  }, [at, wide]);
+  /** A value that was refused holds the step, and has the keyboard. */
+  const staysAtRefused = (): boolean => {
+    const refused = elementOf(fields.current)?.querySelector<HTMLElement>('[aria-invalid=true]');
+    refused?.focus();
+    return Boolean(refused);
+  };
   const finish = () => {
     const own = guidedZones(getValues(), () => newId());
     const week = weekOf(today, settings.weekStart);
-    if (!store.run(setZones, { frameId, week, zones: own }, 'The frame has the week that you described'))
-      return;
+    const { from: start } = dayOf(week, zone);
+    const input = { frameId, week, zones: own, start };
+    if (!store.run(setZones, input, 'The frame has the week that you described')) return;
     discard();
     closePanel();
   };
@@ -62,7 +79,9 @@ function Guide({ frameId }: Panels['guide']) {
           {title}
         </Words>
       </View>
-      <Content control={control} />
+      <View ref={fields}>
+        <Content control={control} />
+      </View>
       <CheckBox
         label="Leave this out"
         checked={answers.taken[step] === false}
@@ -74,17 +93,17 @@ function Guide({ frameId }: Panels['guide']) {
           {workHours > 0 ? `${durationWords(workHours)} of work a week so far.` : 'No work in it so far.'}
         </Words>
       </View>
-      <View className="flex-row flex-wrap gap-2">
+      <Words size="xs" tone="soft">
+        It takes the place of the zones that this frame has. One step of undo brings them back.
+      </Words>
+      <Foot>
         {at > 0 && <Button label="Back" onPress={() => goTo(at - 1)} />}
         <Button
           label={last ? 'Use this week' : 'Next'}
           kind="primary"
-          onPress={() => (last ? finish() : goTo(at + 1))}
+          onPress={() => !staysAtRefused() && (last ? finish() : goTo(at + 1))}
         />
-      </View>
-      <Words size="xs" tone="soft">
-        It takes the place of the zones that this frame has. One step of undo brings them back.
-      </Words>
+      </Foot>
     </View>
   );
 }

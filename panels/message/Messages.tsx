@@ -8,6 +8,7 @@ import { LARGEST_ATTACHMENT } from '@/core/model/attachment';
 import type { Due } from '@/core/model/task';
 import { useWorkspace } from '@/state/shown';
 import { Button, IconButton } from '@/ui/Button';
+import { Foot } from '@/ui/Foot';
 import { CheckBox } from '@/ui/CheckBox';
 import { useMoment } from '@/ui/clock';
 import { closePanel, type Panel, type Panels } from '@/ui/panels';
@@ -63,7 +64,7 @@ function Messages({ messages }: Panels['messages']) {
           Files of more than {sizeWords(LARGEST_ATTACHMENT)} are named, but not kept.
         </Words>
       )}
-      <View className="flex-row gap-2">
+      <Foot>
         <Button
           label={left.length === 1 ? 'Make a task of it' : `Make ${left.length} tasks`}
           kind="primary"
@@ -71,7 +72,7 @@ function Messages({ messages }: Panels['messages']) {
           onPress={take}
         />
         <Button label="Leave them" kind="quiet" onPress={closePanel} />
-      </View>
+      </Foot>
     </View>
   );
 }

@@ -13,6 +13,7 @@ import type { Due } from '@/core/model/task';
 import { useWorkspace } from '@/state/shown';
 import { newId } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
+import { Foot } from '@/ui/Foot';
 import { CheckBox } from '@/ui/CheckBox';
 import { Words } from '@/ui/Words';
 import { headingWords } from './quickWords';
@@ -161,7 +162,7 @@ export function Many({ pasted, reader, home, onDone }: Props) {
           onPress={() => setShown(shown + PAGE)}
         />
       )}
-      <View className="flex-row gap-2">
+      <Foot>
         <Button
           label={good.length === 1 ? 'Add the task' : `Add ${good.length} tasks`}
           kind="primary"
@@ -169,7 +170,7 @@ export function Many({ pasted, reader, home, onDone }: Props) {
           onPress={make}
         />
         <Button label="Leave them" kind="quiet" onPress={onDone} />
-      </View>
+      </Foot>
     </View>
   );
 }

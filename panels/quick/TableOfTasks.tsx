@@ -8,6 +8,7 @@ import { dueText } from '@/core/tasks/dueWords';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
+import { Foot } from '@/ui/Foot';
 import { CheckBox } from '@/ui/CheckBox';
 import { Words } from '@/ui/Words';
 
@@ -69,7 +70,7 @@ export function TableOfTasks({ table, onDone }: { table: TaskTable; onDone: () =
           onToggle={() => setMakesLists(!makesLists)}
         />
       )}
-      <View className="flex-row gap-2">
+      <Foot>
         <Button
           label={rows.length === 1 ? 'Add the task' : `Add ${rows.length} tasks`}
           kind="primary"
@@ -79,7 +80,7 @@ export function TableOfTasks({ table, onDone }: { table: TaskTable; onDone: () =
           }}
         />
         <Button label="Leave them" kind="quiet" onPress={onDone} />
-      </View>
+      </Foot>
     </View>
   );
 }
