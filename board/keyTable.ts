@@ -22,9 +22,9 @@ const anywhere = [
   { name: 'find', key: 'o', what: 'look for anything by its words' },
   { name: 'newTask', key: 'w', what: 'write down a task' },
   { name: 'stop', key: 's', what: 'stop the timer that runs' },
-  { name: 'said', key: 'm', what: 'the messages of late, and what they offered' },
+  { name: 'said', key: 'm', what: 'the recent notices, and what they offered' },
   { shown: 'Tab', what: 'the next thing; with Shift the one before' },
-  { shown: 'Enter', what: 'open it, or press it' },
+  { shown: 'Enter', what: 'open it, or press it; once more goes into what it opened' },
   { shown: 'Escape', what: 'close, or leave it where it was' },
   { shown: 'Ctrl or ⌘ Z', what: 'undo; with Shift do it again' },
 ] as const satisfies readonly Line[];
@@ -38,6 +38,7 @@ const inThePlan = [
   { name: 'zones', key: 'z', what: 'zones of the frame shown, or hidden' },
   { name: 'new', key: 'a', what: 'add something at the next free hour' },
   { name: 'inSight', key: 'v', what: 'what is in sight, and in which colours' },
+  { name: 'details', key: 'q', what: 'into the details beside the plan, and back' },
   { shown: 'Shift 1 … 6', what: 'Day, Days, Week, Working week, Month, Agenda' },
 ] as const satisfies readonly Line[];
 

@@ -197,11 +197,11 @@ scene(
   async ({ page }) => {
     await sees(page, '4 h 15 scheduled, 0 min done; 8 h 15 of suitable time left this week');
     await press(page, 'Place 3 h 45 of Writing');
-    // it goes into the first stretch for writing that is long enough, or the longest
-    await boxOf(page, 'Undo place');
+    // a task that waits, and a block in the longest stretch for writing that is left
+    await boxOf(page, 'Undo plan new task');
     const isShort = () =>
       eventually(async () =>
-        assert.equal(await textOf(page, '::-p-xpath(//*[contains(text(), " short")])'), '1 h short'),
+        assert.equal(await textOf(page, '::-p-xpath(//*[contains(text(), " short")])'), '15 min short'),
       );
     await isShort();
     await press(page, 'Edit targets');

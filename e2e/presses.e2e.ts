@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import type { KeyInput, Page } from 'puppeteer-core';
 import { scene } from './scene';
-import { go, isAt, sees, isGone, boxOf, keyboardIsOn, keyboardIsIn } from './steps';
+import { go, isAt, sees, isGone, boxOf, focus, keys, keyboardIsOn, keyboardIsIn } from './steps';
 
 /** A keyboard that counts what is pressed besides words. */
 function counted(page: Page) {
@@ -153,3 +153,20 @@ scene('the loop of a day takes few presses by keys alone', {}, async ({ page }) 
     assert.ok(presses <= 12, name);
   }
 });
+
+scene(
+  'Enter once more leads into the details beside the plan; Q leads there and back',
+  { at: '/plan' },
+  async ({ page }) => {
+    await focus(page, '[aria-label^="Grant report, section 2, 12:00"]');
+    await keys(page, 'Enter');
+    await page.waitForSelector('[role=complementary] textarea[aria-label="Title"]');
+    await keys(page, 'Enter');
+    await keyboardIsIn(page, '[role=complementary] [aria-label="Title"]');
+    await focus(page, '[aria-label="Close the details"]');
+    await keys(page, 'q');
+    await keyboardIsOn(page, /^Grant report, section 2, 12:00/);
+    await keys(page, 'q');
+    await keyboardIsIn(page, '[role=complementary]');
+  },
+);

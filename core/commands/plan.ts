@@ -30,12 +30,19 @@ export const placeTask = commandOn(
   },
 );
 
-/** Adds a task and its block at once, as when hours are marked for something new. */
-export const planNewTask = command(
-  'plan new task',
-  (workspace, { task, block }: { task: Omit<Task, 'rank'>; block: Block }) =>
-    placeTask.apply(addTask.apply(workspace, task), block),
+/** Adds a task and its block at once, as when hours are marked for something new; others may be placed in the same step. */
+export const planNewTask = command('plan new task', (workspace, { task, block, others = [] }: NewPlan) =>
+  [block, ...others].reduce(
+    (before, place) => placeTask.apply(before, place),
+    addTask.apply(workspace, task),
+  ),
 );
+
+type NewPlan = {
+  readonly task: Omit<Task, 'rank'>;
+  readonly block: Block;
+  readonly others?: readonly Block[];
+};
 
 /** Adds a task and puts it into the tray of a day at once. */
 export const addTaskOn = command(

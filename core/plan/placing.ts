@@ -5,7 +5,7 @@ import { taskOf } from '../tasks/places';
 import { isMeantFor, type Work } from '../frame/belonging';
 import { zonesOn } from '../frame/zones';
 import { MINUTE, intersect, lengthOf, overlaps, subtract, type Span } from '../time/span';
-import { addDays, dateOf, instantOf, type Zone } from '../time/zone';
+import { addDays, dateOf, dayOf, instantOf, type Zone } from '../time/zone';
 import { dayPlan, takenOn } from './dayPlan';
 
 /** Blocks start and end on quarter hours unless typed otherwise. */
@@ -28,7 +28,10 @@ export function pockets(workspace: Workspace, date: string, zone: Zone, now: num
 /** The quarter hour from an instant on. */
 export const quarterFrom = (instant: number): number => Math.ceil(instant / (STEP * MINUTE)) * STEP * MINUTE;
 
-/** Where something new of some minutes would begin on a day: in the first pocket that takes it, else at nine o'clock. */
+/**
+ * Where something new of some minutes would begin on a day: in the first pocket that takes it, else in the first stretch from
+ * nine o'clock and from `now` on in which nothing stands, else then.
+ */
 export function firstRoom(
   workspace: Workspace,
   date: string,
@@ -36,8 +39,12 @@ export function firstRoom(
   zone: Zone,
   now: number,
 ): number {
-  const pocket = pockets(workspace, date, zone, now).find((free) => lengthOf(free) >= minutes);
-  return quarterFrom(pocket?.from ?? instantOf(`${date}T09:00`, zone));
+  const takes = ({ from, to }: Span) => to - quarterFrom(from) >= minutes * MINUTE;
+  const day = { from: instantOf(`${date}T09:00`, zone), to: dayOf(date, zone).to };
+  const ahead = { from: Math.min(Math.max(day.from, now), day.to - STEP * MINUTE), to: day.to };
+  const free = subtract([ahead], takenOn(dayPlan(workspace, date, zone)));
+  const found = pockets(workspace, date, zone, now).find(takes) ?? free.find(takes) ?? ahead;
+  return quarterFrom(found.from);
 }
 
 /** The first free stretch of a day from `now` on, as far as it lies bare of what is `drawn` over it. */
@@ -72,7 +79,8 @@ export function proposals(workspace: Workspace, minutes: number, zone: Zone, now
 
 /**
  * The next places for a task, first those in zones that are meant for it, then others, as `proposals` has them; each group
- * in the order of time.
+ * in the order of time. `last` is the instant by which it has to be done: places after it come last, and where it has
+ * passed the first of all comes first.
  */
 export function placesFor(
   workspace: Workspace,
@@ -80,12 +88,16 @@ export function placesFor(
   minutes: number,
   zone: Zone,
   now: number,
+  last = Infinity,
   most = 6,
 ): Span[] {
   const all = proposals(workspace, minutes, zone, now, 40);
   const meant = all.flatMap((place) => inMeantZone(workspace, work, place, zone, now));
   const others = all.filter((place) => !meant.some((other) => overlaps(other, place)));
-  return [...meant.slice(0, most), ...others].slice(0, most);
+  const places = [...meant, ...others];
+  if (last <= now) return places.sort((a, b) => a.from - b.from).slice(0, most);
+  const [inTime, late] = [places.filter(({ to }) => to <= last), places.filter(({ to }) => to > last)];
+  return [...inTime, ...late].slice(0, most);
 }
 
 /** The first place as long within the pocket of a place that lies wholly in a zone meant for the work. */

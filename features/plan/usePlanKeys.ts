@@ -1,10 +1,10 @@
-import { useLayoutEffect } from 'react';
+import { useEffect, useLayoutEffect } from 'react';
 import { isTaken, keyOf, keys } from '@/board/keyTable';
 import { views } from '@/core/plan/views';
 import { useDrag } from '@/board/drag/dragStore';
 import { cardId } from '@/board/drag/drop';
 import { useEscapeFromPane } from '@/ui/DetailsPane';
-import { isCovered, openPanel, type Opened } from '@/ui/panels';
+import { isCovered, openPanel, usePanels, type Opened } from '@/ui/panels';
 import type { PlanView } from '@/board/days/useView';
 import { blocksIn } from '@/core/tasks/places';
 import { dateOf, dayOf } from '@/core/time/zone';
@@ -43,6 +43,35 @@ function goToNow(): void {
   }
 }
 
+const PANE = '[role=complementary]';
+const FIELDS = 'input, textarea, button, [tabindex="0"]';
+
+/** What had the keyboard before it went into the details. */
+let before: HTMLElement | null = null;
+
+/** Brings the keyboard into the details beside the plan, to their first field; from there back to where it was. */
+function intoDetailsAndBack(): void {
+  const pane = document.querySelector<HTMLElement>(PANE);
+  const { activeElement } = document;
+  if (!pane) return;
+  if (pane.contains(activeElement)) {
+    if (before?.isConnected) before.focus();
+    return;
+  }
+  before = activeElement instanceof HTMLElement ? activeElement : null;
+  const all = [...pane.querySelectorAll<HTMLElement>(FIELDS)];
+  // the way to close it comes first, and is not what one goes there for
+  (all.find((field) => field.matches('input, textarea')) ?? all[1] ?? all[0])?.focus();
+}
+
+/** Whether a card's details are what is shown already, so that Enter once more goes into them. */
+function isShown(target: EventTarget | null): boolean {
+  const { shown } = usePanels.getState();
+  if (!(target instanceof HTMLElement) || !shown) return false;
+  const id = shown.kind === 'task' ? shown.blockId : shown.kind === 'meeting' ? shown.meeting.id : undefined;
+  return id !== undefined && document.getElementById(cardId(id))?.contains(target) === true;
+}
+
 /** Whether something lies over the plan or is held, so that the keys belong to it. */
 const isBusy = () => useDrag.getState().dragged !== null || isCovered();
 
@@ -62,7 +91,17 @@ export function usePlanKeys({ date, today, onDate, onTurn, onView }: PlanView, f
       const { target } = event;
       const choosing = target instanceof HTMLElement && target.closest('[role=radiogroup]') !== null;
       if (choosing || isBusy() || isTaken(event)) return;
-      const { earlier, later, today: home, next, previous, zones, inSight, new: add } = keys.inThePlan;
+      const {
+        earlier,
+        later,
+        today: home,
+        next,
+        previous,
+        zones,
+        inSight,
+        details,
+        new: add,
+      } = keys.inThePlan;
       const key = keyOf(event);
       const asked = event.shiftKey && /^Digit\d$/.test(event.code) && views[Number(event.code.slice(5)) - 1];
       if (asked) onView(asked);
@@ -75,6 +114,7 @@ export function usePlanKeys({ date, today, onDate, onTurn, onView }: PlanView, f
       } else if (key === inSight) openPanel({ kind: 'lens' });
       else if (key === next) goToItem(1);
       else if (key === previous) goToItem(-1);
+      else if (key === details) intoDetailsAndBack();
       else if (key === zones) toggleZones();
       else if (key === add) addNew(date);
       else return;
@@ -83,5 +123,16 @@ export function usePlanKeys({ date, today, onDate, onTurn, onView }: PlanView, f
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, [date, today, onDate, onTurn, onView, fit]);
+  useEffect(() => {
+    const onEnter = (event: KeyboardEvent) => {
+      if (event.key !== 'Enter' || isBusy() || isTaken(event) || !isShown(event.target)) return;
+      event.preventDefault();
+      event.stopPropagation();
+      intoDetailsAndBack();
+    };
+    // on its way down, as a card keeps its keys to itself
+    window.addEventListener('keydown', onEnter, { capture: true });
+    return () => window.removeEventListener('keydown', onEnter, { capture: true });
+  }, []);
   useEscapeFromPane(isBusy, backToBlock);
 }

@@ -11,6 +11,7 @@ import { fillWords, heldTasks, takesIn } from '@/core/plan/group';
 import { judge, placedFrom } from '@/core/plan/judge';
 import { zoneAround } from '@/core/frame/belonging';
 import { placesFor } from '@/core/plan/placing';
+import { lastInstant } from '@/core/tasks/deadline';
 import { lengthOfTask } from '@/core/tasks/newTask';
 import { blockOf, blocksIn, spanOfBlock, taskOf, trayItemOf } from '@/core/tasks/places';
 import { asLine, clockWords, dateWords, durationWords, spanWords, whenWords } from '@/core/time/words';
@@ -59,7 +60,8 @@ export function PlaceTask({ taskId, blockId, trayId }: Props) {
   };
   const startOf = ({ date, time }: Due) => (time ? instantOf(`${date}T${time}`, zone) : null);
 
-  const places = placesFor(workspace, task, minutes, zone, now);
+  const last = lastInstant(task, workspace.events, zone);
+  const places = placesFor(workspace, task, minutes, zone, now, last);
   return (
     <View className="gap-4">
       <Words tone="soft">

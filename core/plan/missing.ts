@@ -1,0 +1,88 @@
+import { isMeantFor } from '../frame/belonging';
+import { zonesOn } from '../frame/zones';
+import type { Task } from '../model/task';
+import type { Workspace } from '../model/workspace';
+import { lastInstant } from '../tasks/deadline';
+import { lengthOfTask } from '../tasks/newTask';
+import { toPlace } from '../tasks/toPlace';
+import { intersect, lengthOf, MINUTE, subtract, type Span } from '../time/span';
+import { dateOf, type IsoDate, type Zone } from '../time/zone';
+import { minutesSpent } from '../track/spent';
+import { quarterFrom, STEP, type Fitted } from './placing';
+import { roomFor, type Standing } from './targets';
+
+/** The longest block that is made of what no task waits for, in minutes. */
+const LONGEST = 180;
+
+/** What would fill up a target: blocks on tasks that wait, and one for the category alone. Starts in epoch ms, lengths in minutes. */
+export type Missing = {
+  readonly places: readonly Fitted[];
+  readonly rest: { readonly start: number; readonly minutes: number } | null;
+};
+
+const inQuarters = (minutes: number): number => Math.ceil(minutes / STEP) * STEP;
+
+/** Free stretches of some days for a category: those of the zones that are meant for it first, each from a quarter hour on. */
+function roomInOrder(
+  workspace: Workspace,
+  category: string,
+  dates: readonly IsoDate[],
+  zone: Zone,
+  now: number,
+): Span[] {
+  const work = { category, listId: '' };
+  const room = roomFor(workspace, work, dates, zone, now);
+  const meant = dates.flatMap((date) =>
+    zonesOn(workspace, date, zone).flatMap((one) => (isMeantFor(one.zone, work) ? one.spans : [])),
+  );
+  return [...intersect(room, meant), ...subtract(room, meant)]
+    .map(({ from, to }) => ({ from: quarterFrom(from), to }))
+    .filter((span) => span.to - span.from >= STEP * MINUTE);
+}
+
+/** What of a task is still to be done, in whole quarter hours. */
+const openMinutes = (workspace: Workspace, task: Task, now: number): number =>
+  Math.max(STEP, inQuarters(lengthOfTask(task) - minutesSpent(workspace.entries, task.id, now)));
+
+/**
+ * What fills up what is missing to a target on some days: the tasks of its category that wait, the most pressing first, each
+ * with what it still takes and before it is due, in the zones that are meant for it where they have room, until nothing is
+ * missing; what is missing then is one block for the category alone, as far as there is room.
+ */
+export function fillMissing(
+  workspace: Workspace,
+  { target: { category }, short }: Pick<Standing, 'target' | 'short'>,
+  dates: readonly IsoDate[],
+  zone: Zone,
+  now: number,
+): Missing {
+  let room = roomInOrder(workspace, category, dates, zone, now);
+  let left = short;
+  const places: Fitted[] = [];
+  const waiting = toPlace(workspace, dateOf(now, zone), zone, now).filter(
+    (task) => task.category === category,
+  );
+  for (const task of waiting) {
+    if (left <= 0) break;
+    const minutes = openMinutes(workspace, task, now);
+    const last = lastInstant(task, workspace.events, zone);
+    // what is overdue goes to where there is room first
+    const until = last > now ? last : Infinity;
+    const place = room.find(({ from, to }) => Math.min(to, until) - from >= minutes * MINUTE);
+    if (!place) continue;
+    const taken = { from: place.from, to: place.from + minutes * MINUTE };
+    places.push({ taskId: task.id, start: taken.from, minutes });
+    room = room.flatMap((span) => subtract([span], [taken]));
+    left -= minutes;
+  }
+  return { places, rest: left > 0 ? blockOf(left, room) : null };
+}
+
+/** One block in the first stretch that holds it, else in the longest. */
+function blockOf(missing: number, room: readonly Span[]): Missing['rest'] {
+  const wanted = Math.min(inQuarters(missing), LONGEST);
+  const [longest] = room.toSorted((a, b) => lengthOf(b) - lengthOf(a));
+  const place = room.find((span) => lengthOf(span) >= wanted) ?? longest;
+  const most = place ? Math.floor(lengthOf(place) / STEP) * STEP : 0;
+  return place && most > 0 ? { start: place.from, minutes: Math.min(wanted, most) } : null;
+}
