@@ -3,9 +3,9 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { isAccessible } from './axe';
-import { chooseFile } from './files';
+import { calendarFile, chooseFile } from './files';
 import { scene } from './scene';
-import { reload, press, pressText, sees, isGone, boxOf } from './steps';
+import { go, reload, press, pressText, sees, isClosed, isGone, boxOf } from './steps';
 
 const message = path.join(__dirname, '../public/try/eel-counts.eml');
 
@@ -68,5 +68,44 @@ scene(
     writeFileSync(none, 'only words');
     await chooseFile(page, 'Bring tasks in…', none);
     await sees(page, 'none.eml is no message. Nothing was changed.');
+  },
+);
+
+scene(
+  'a message that calls a meeting off takes it out of the plan, and offers what fits; one that nobody knows changes nothing',
+  { space: 'called-off', at: '/settings' },
+  async ({ page }) => {
+    const hours = ['DTSTART;TZID=Europe/London:20261124T140000', 'DTEND;TZID=Europe/London:20261124T150000'];
+    const meeting = ['UID:hearing@county', 'SUMMARY:Weir hearing', ...hours];
+    await chooseFile(page, 'Choose a calendar file', calendarFile('county.ics', meeting));
+    await press(page, 'Done');
+    await isClosed(page);
+    const folder = mkdtempSync(path.join(os.tmpdir(), 'sprindle-off-'));
+    const callingOff = (uid: string) => {
+      const file = path.join(folder, `${uid}.eml`);
+      const lines = ['BEGIN:VCALENDAR', 'METHOD:CANCEL', 'BEGIN:VEVENT', `UID:${uid}@county`, ...hours];
+      const invitation = [...lines, 'SUMMARY:Weir hearing', 'END:VEVENT', 'END:VCALENDAR'].join('\n');
+      writeFileSync(
+        file,
+        `From: Ines\nSubject: Cancelled: Weir hearing\nMIME-Version: 1.0\nContent-Type: text/calendar; method=CANCEL\n\n${invitation}\n`,
+      );
+      return file;
+    };
+    await go(page, '/tasks');
+    await chooseFile(page, 'Bring tasks in…', callingOff('unknown'));
+    await press(page, 'Take the cancelled meeting out');
+    await sees(page, 'Weir hearing: cancelled, and in none of your calendars. Nothing was changed.');
+    await press(page, 'Close');
+    await isClosed(page);
+    await chooseFile(page, 'Bring tasks in…', callingOff('hearing'));
+    await press(page, 'Take the cancelled meeting out');
+    await sees(page, 'Cancelled: Weir hearing');
+    await press(page, 'Close');
+    await isClosed(page);
+    await press(page, 'Plan');
+    await page.waitForSelector('[aria-label="Hours of the day"]');
+    await isGone(page, 'Meeting Weir hearing');
+    await press(page, 'Undo cancel meetings');
+    await boxOf(page, 'Meeting Weir hearing');
   },
 );

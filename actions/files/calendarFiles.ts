@@ -1,4 +1,5 @@
 import { usualList } from '@/core/tasks/lists';
+import { cancelMeetings, knownCancellations } from '@/core/commands/cancelling';
 import {
   calendarOfSource,
   importCalendars,
@@ -10,12 +11,12 @@ import type { Problem } from '@/core/formats/contentLines';
 import { weeksWithLate } from '@/core/plan/late';
 import type { Span } from '@/core/time/span';
 import { dateOf } from '@/core/time/zone';
-import type { CalendarFile, FileCalendar } from '@/core/formats/readCalendar';
+import type { CalendarFile, Cancellation, FileCalendar } from '@/core/formats/readCalendar';
 import { Hue, type Id } from '@/core/model/common';
 import { here } from '@/state/here';
 import { currentWorkspace, newId, store } from '@/state/workspaceStore';
 import { readCalendarFile } from '@/workers/fileReader';
-import { freeing } from '../freed';
+import { freeing, offeringFreed } from '../freed';
 import { ask, openPanel } from '@/ui/panels';
 import { hueOfColour } from './colourNames';
 import { isTooLarge, watched } from './reading';
@@ -68,8 +69,21 @@ export type ImportResult = {
   readonly late: readonly { readonly week: string; readonly count: number }[];
 };
 
+/** Takes out of the calendars what a message calls off, and offers what fits into the time that has become free. */
+function callOff(cancels: readonly Cancellation[]): void {
+  const known = knownCancellations(currentWorkspace(), cancels);
+  const titles = [...new Set((known.length > 0 ? known : cancels).map(({ title }) => title))].join(', ');
+  if (known.length === 0)
+    return store.say(`${titles}: cancelled, and in none of your calendars. Nothing was changed.`);
+  offeringFreed(() => store.run(cancelMeetings, { cancels: known }, `Cancelled: ${titles}`));
+}
+
 /** Brings in what was read, into the calendar that is chosen for it if there is a choice, and shows what came of it. */
 async function bringIn(name: string, read: CalendarFile): Promise<void> {
+  const cancels = read.calendars.flatMap((part) => part.cancels);
+  if (cancels.length > 0) callOff(cancels);
+  const holds = read.calendars.some(({ events, tasks }) => events.length + tasks.length > 0);
+  if (cancels.length > 0 && !holds) return;
   const chosen = await calendarFor(name, read);
   if (chosen === undefined) return;
   const report = imported(name, read, chosen);

@@ -80,21 +80,24 @@ export const changeCalendar = command(
 );
 
 /** Takes out one occurrence, it and all later ones, or the whole event. */
-export const deleteEvent = command('delete event', (workspace, { id, recurrence, scope }: At) => {
-  const event = existing(workspace.events, id, 'event');
-  if (scope === 'all' || !isRepeating(event) || (scope === 'later' && recurrence === event.start.wall))
-    return forget(workspace, 'events', [id]);
-  if (scope === 'later') return put(workspace, 'events', newer(headOf(event, recurrence)));
-  return put(
-    workspace,
-    'events',
-    newer({
-      ...event,
-      without: [...event.without, recurrence],
-      exceptions: event.exceptions.filter((exception) => exception.recurrence !== recurrence),
-    }),
-  );
-});
+export const deleteEvent = command(
+  'delete event',
+  (workspace, { id, recurrence, scope }: Omit<At, 'newId'>) => {
+    const event = existing(workspace.events, id, 'event');
+    if (scope === 'all' || !isRepeating(event) || (scope === 'later' && recurrence === event.start.wall))
+      return forget(workspace, 'events', [id]);
+    if (scope === 'later') return put(workspace, 'events', newer(headOf(event, recurrence)));
+    return put(
+      workspace,
+      'events',
+      newer({
+        ...event,
+        without: [...event.without, recurrence],
+        exceptions: event.exceptions.filter((exception) => exception.recurrence !== recurrence),
+      }),
+    );
+  },
+);
 
 /** A changed event stands above what the file it came from says (RFC 5546 2.1.4). */
 const newer = (event: CalendarEvent): CalendarEvent => ({ ...event, sequence: event.sequence + 1 });

@@ -17,9 +17,14 @@ export type FileCalendar = {
   /** The file tells all of the calendar; a message about single events (RFC 5546) does not. */
   readonly whole: boolean;
   readonly events: FileEvent[];
+  /** Meetings that a message calls off (METHOD:CANCEL, RFC 5546 3.2.5); they are no events of the file. */
+  readonly cancels: readonly Cancellation[];
   readonly tasks: FileTask[];
   readonly kept: string[];
 };
+
+/** What is called off: all of an event, one of its times (its wall start), or all from that on. */
+export type Cancellation = Pick<EventReading, 'recurrence' | 'andLater'> & Pick<FileEvent, 'uid' | 'title'>;
 
 export type CalendarFile = {
   readonly calendars: FileCalendar[];
@@ -122,12 +127,20 @@ function readOne(
     name: text('NAME') || text('X-WR-CALNAME') || null,
     color: text('COLOR').toLowerCase() || null,
     whole: method === '' || method === 'PUBLISH',
-    events: joinExceptions(readings, problems),
+    events: method === 'CANCEL' ? [] : joinExceptions(readings, problems),
+    cancels: method === 'CANCEL' ? readings.map(cancellationOf) : [],
     tasks: [...tasks.values()],
     kept,
     leftOut,
   };
 }
+
+const cancellationOf = ({ event, recurrence, andLater }: EventReading): Cancellation => ({
+  uid: event.uid,
+  title: event.title,
+  recurrence,
+  andLater,
+});
 
 /** A component that breaks the reader in an unforeseen way is left out alone; the rest of the file comes in. */
 const unforeseen = ({ name, line }: Component, error: unknown): Problem => ({

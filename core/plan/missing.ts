@@ -81,7 +81,7 @@ export function fillMissing(
 /** One block in the first stretch that holds it, else in the longest. */
 function blockOf(missing: number, room: readonly Span[]): Missing['rest'] {
   const wanted = Math.min(inQuarters(missing), LONGEST);
-  const [longest] = room.toSorted((a, b) => lengthOf(b) - lengthOf(a));
+  const [longest] = [...room].sort((a, b) => lengthOf(b) - lengthOf(a));
   const place = room.find((span) => lengthOf(span) >= wanted) ?? longest;
   const most = place ? Math.floor(lengthOf(place) / STEP) * STEP : 0;
   return place && most > 0 ? { start: place.from, minutes: Math.min(wanted, most) } : null;

@@ -89,6 +89,7 @@ function Brought({ message, due, onDue, onLeave }: BroughtProps) {
   const { zone } = useMoment();
   const reader = useReader();
   const { invitation } = message;
+  const isCancelled = /^METHOD:CANCEL\s*$/im.test(invitation ?? '');
   const title = titleOfMessage(message);
   return (
     <View role="listitem" className="gap-2 rounded-lg border border-line bg-surface p-3">
@@ -106,7 +107,7 @@ function Brought({ message, due, onDue, onLeave }: BroughtProps) {
       {invitation && (
         <View className="flex-row">
           <Button
-            label="Put the invitation into a calendar"
+            label={isCancelled ? 'Take the cancelled meeting out' : 'Put the invitation into a calendar'}
             onPress={() => void takeFile(new File([invitation], `${title.slice(0, 60)}.ics`))}
           />
         </View>
