@@ -124,6 +124,6 @@ function imported(
   if (taken) void store.noteImport(name);
   const tasks = calendars.some((part) => part.tasks.length > 0) ? list.name : null;
   const { zone, now } = here();
-  const late = taken ? weeksWithLate(currentWorkspace(), zone, dateOf(now, zone)) : [];
+  const late = taken ? weeksWithLate(workspace, currentWorkspace(), zone, dateOf(now, zone)) : [];
   return { counts, problems, leftOut, freed, tasksTo: tasks, late };
 }

@@ -34,8 +34,9 @@ export function lateMeetings(workspace: Workspace, seal: Seal, zone: Zone): Occu
   );
 }
 
-/** The sealed weeks that have not ended and in which meetings wait for an answer, by first day, with how many. */
+/** The sealed weeks that have not ended into which meetings have come since `before`, by first day, with how many. */
 export const weeksWithLate = (
+  before: Workspace,
   workspace: Workspace,
   zone: Zone,
   today: IsoDate,
@@ -43,7 +44,11 @@ export const weeksWithLate = (
   workspace.seals
     .values()
     .filter(({ id, openedAt }) => openedAt === null && !hasEnded(id, today))
-    .map((seal) => ({ week: seal.id, count: lateMeetings(workspace, seal, zone).length }))
+    .map((seal) => {
+      const waited = new Set(lateMeetings(before, seal, zone).map(({ id }) => id));
+      const late = lateMeetings(workspace, seal, zone).filter(({ id }) => !waited.has(id));
+      return { week: seal.id, count: late.length };
+    })
     .filter(({ count }) => count > 0)
     .sort((a, b) => a.week.localeCompare(b.week));
 

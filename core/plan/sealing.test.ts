@@ -14,7 +14,7 @@ import { MINUTE } from '../time/span';
 import { dayOf } from '../time/zone';
 import { zonesOn } from '../frame/zones';
 import { dayPlan } from './dayPlan';
-import { laterTimes, lateMeetings, notThisWeekText, putOffMeetings } from './late';
+import { laterTimes, lateMeetings, notThisWeekText, putOffMeetings, weeksWithLate } from './late';
 import { sealOf, weekToSeal } from './sealing';
 import { sinceWords } from './sealWords';
 import { driftOf, sinceSeal } from './sinceSeal';
@@ -112,6 +112,11 @@ test('a meeting of a file that comes late waits for an answer; put off it takes 
   const [found, ...more] = lateMeetings(came, seal, zone);
   if (!found) throw new Error('it came late');
   expect([found.title, more]).toEqual(['Late', []]);
+  // what a later file brings is counted without what waited before it
+  const joined = { ...came, events: came.events.with([meeting('Later', '15:00', 30)]) };
+  expect(weeksWithLate(sealed, came, zone, date)).toEqual([{ week, count: 1 }]);
+  expect(weeksWithLate(came, joined, zone, date)).toEqual([{ week, count: 1 }]);
+  expect(weeksWithLate(joined, joined, zone, date)).toEqual([]);
   const answered = answerLate.apply(came, { week, meeting: found.id, answer: 'notThisWeek' });
   const after = sealOn(answered, date);
   expect(after && lateMeetings(answered, after, zone)).toEqual([]);
