@@ -17,6 +17,10 @@ test('a title is needed, and loses the spaces around it', () => {
 test('an estimate may be left open, a length may not; what cannot be read is quoted with examples', () => {
   expect(readEstimate(' ')).toEqual({ value: null });
   expect(readEstimate('1.5h')).toEqual({ value: 90 });
+  expect(
+    ['six hours', 'an hour', 'two and a half hours', 'half an hour', 'ten minutes'].map(readEstimate),
+  ).toEqual([360, 60, 150, 30, 10].map((value) => ({ value })));
+  expect(problem(readLength('200h', 1440))).toContain('is too long: at most 24 h');
   expect(problem(readLength(''))).toContain('is no length');
   expect(problem(readLength('a while'))).toBe('“a while” is no length. Try 90, 45m, 1h30, 1:30 or 1.5h.');
 });

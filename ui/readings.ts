@@ -23,7 +23,8 @@ const counted = (count: number) => count.toLocaleString('en');
 export const quoted = (typed: string) => `“${shortened(typed, 60)}”`;
 
 export const readLength = (typed: string, most: number = bounds.blockMinutes): Reading<number> => {
-  const minutes = readDuration(typed);
+  // what is too long is read as well, to be told so
+  const minutes = readDuration(typed, Infinity);
   if (minutes === undefined)
     return { problem: `${quoted(typed)} is no length. Try 90, 45m, 1h30, 1:30 or 1.5h.` };
   return minutes > most
