@@ -6,6 +6,7 @@ import { Button } from '@/ui/Button';
 import { tabStop } from '@/ui/choiceKeys';
 import { Icon, type IconName } from '@/ui/icons';
 import { openPanel } from '@/ui/panels';
+import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 
 /** Which tasks are shown: all open ones, those of a list, or what waits aside. */
@@ -37,11 +38,14 @@ export function ListFilter({ value, onChoose, counts }: Props) {
     ...aside('parked'),
     ...aside('hidden'),
   ];
-  return (
+  const wide = useWide();
+  const edit = <Button label="Edit lists…" kind="quiet" onPress={() => openPanel({ kind: 'lists' })} />;
+  const row = (
     <ScrollView
       horizontal
       tabIndex={-1}
       showsHorizontalScrollIndicator={false}
+      className="shrink"
       contentContainerClassName="items-center"
     >
       <View role="radiogroup" aria-label="Lists" className="flex-row gap-x-1">
@@ -62,7 +66,16 @@ export function ListFilter({ value, onChoose, counts }: Props) {
           );
         })}
       </View>
-      <Button label="Edit lists…" kind="quiet" onPress={() => openPanel({ kind: 'lists' })} />
+      {!wide && edit}
     </ScrollView>
+  );
+  // in sight however many lists there are
+  return wide ? (
+    <View className="flex-row items-center justify-between">
+      {row}
+      {edit}
+    </View>
+  ) : (
+    row
   );
 }
