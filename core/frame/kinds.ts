@@ -1,6 +1,8 @@
 import { categoriesOf } from '../model/categories';
+import { Hue } from '../model/common';
 import { plainZone, type Frame, type FrameZone } from '../model/frame';
 import type { Workspace } from '../model/workspace';
+import { hueOfZone } from './looks';
 import { minutesOfWeek, shapeOf } from './shape';
 
 /** What a zone is painted as: all that it says but its hours. */
@@ -45,4 +47,11 @@ export function kindsOf(workspace: Workspace, frame: Frame, named: readonly Brus
       minutes: minutesOfWeek(shape.filter(({ zone }) => keyOf(zone) === key)),
     }))
     .sort((a, b) => order.indexOf(a.brush.kind) - order.indexOf(b.brush.kind));
+}
+
+/** The hue for one more kind: the one that fewest of those have that can be painted already. */
+export function unusedHue(workspace: Workspace, kinds: readonly Kind[]): Hue {
+  const used = kinds.map(({ brush }) => hueOfZone(brush, workspace));
+  const count = (hue: Hue) => used.filter((each) => each === hue).length;
+  return Hue.options.reduce((best, hue) => (count(hue) < count(best) ? hue : best));
 }

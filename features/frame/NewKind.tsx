@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { plainZone, type ZoneKind } from '@/core/model/frame';
-import type { Brush } from '@/core/frame/kinds';
+import { kindsOf, unusedHue, type Brush } from '@/core/frame/kinds';
 import { kindNames } from '@/core/frame/looks';
+import { useWorkspace } from '@/state/shown';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { closePanel } from '@/ui/panels';
@@ -10,14 +11,19 @@ import { readTitle } from '@/ui/readings';
 import { Words } from '@/ui/Words';
 import { useBrushKey } from './mark';
 import { useNamedKinds } from './namedKinds';
+import { useFrame } from './useFrame';
 
 const kinds: readonly ZoneKind[] = ['work', 'duty', 'own', 'sleep'];
 
 /** One more kind of time to paint with, by its name. */
 export function NewKind() {
+  const workspace = useWorkspace();
+  const { frame } = useFrame();
+  const named = useNamedKinds(({ brushes }) => brushes);
   const [kind, setKind] = useState<ZoneKind>('work');
   const add = (name: string) => {
-    const brush: Brush = { ...plainZone, name, kind };
+    const hue = frame && unusedHue(workspace, kindsOf(workspace, frame, named));
+    const brush: Brush = { ...plainZone, name, kind, ...(hue ? { hue } : {}) };
     useNamedKinds.setState(({ brushes }) => ({ brushes: [...brushes, brush] }));
     useBrushKey.setState({ key: `${kind} ${name}` });
     closePanel();
