@@ -50,11 +50,10 @@ export function Lens() {
   };
   return (
     <View className="gap-5">
-      {hidesSomething(settings) && (
-        <View className="flex-row">
-          <Button label="Show all" onPress={showAll} />
-        </View>
-      )}
+      <View className="flex-row">
+        {/* always there, so that nothing below moves away under the finger */}
+        <Button label="Show all" disabled={!hidesSomething(settings)} onPress={showAll} />
+      </View>
       <Part title="Lists">
         <View>
           {lists.values().map(({ id, name }) => (
