@@ -152,6 +152,7 @@ scene(
   async ({ page }) => {
     await press(page, 'Remove the calendar Office');
     await press(page, 'Today');
+    await sees(page, 'Rest of the day');
     await seesNo(page, 'Flood forum');
     await press(page, 'Undo remove calendar');
     await sees(page, 'Flood forum, agenda');
