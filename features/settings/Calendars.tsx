@@ -46,7 +46,9 @@ function CalendarRow({ calendar }: { calendar: Calendar }) {
     store.run(editCalendar, { id, ...changes });
   return (
     <NamedRow
-      label={`${source || 'Made here'} · ${count} ${count === 1 ? 'event' : 'events'}`}
+      label={`Name of the calendar ${name}`}
+      hideLabel
+      about={`${source || 'Made here'} · ${count} ${count === 1 ? 'event' : 'events'}`}
       name={name}
       hue={calendar.hue}
       onChange={edit}

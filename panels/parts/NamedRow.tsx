@@ -5,10 +5,14 @@ import { IconButton } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { HueChoice } from '@/ui/HueChoice';
 import { readTitle } from '@/ui/readings';
+import { Words } from '@/ui/Words';
 
 type Props = {
+  /** What the field of the name is called. */
   label: string;
   hideLabel?: boolean;
+  /** Where it comes from, and what it holds. */
+  about?: string;
   name: string;
   hue: Hue;
   onChange: (changes: { name?: string; hue?: Hue }) => boolean | string | void;
@@ -18,8 +22,22 @@ type Props = {
 };
 
 /** Something with a name and a hue of its own: a list, a category, a calendar. */
-export const NamedRow = ({ label, hideLabel = false, name, hue, onChange, remove, children }: Props) => (
+export const NamedRow = ({
+  label,
+  hideLabel = false,
+  about,
+  name,
+  hue,
+  onChange,
+  remove,
+  children,
+}: Props) => (
   <View className={`hue-${hue} gap-1 border-l-4 border-edge pl-3`}>
+    {about && (
+      <Words size="xs" tone="soft">
+        {about}
+      </Words>
+    )}
     <View className="flex-row items-end gap-2">
       <View className="flex-1">
         <Field
