@@ -131,12 +131,16 @@ function BreakDown({ task }: { task: Task }) {
               onSave={setEach}
             />
           </View>
-          <Button
-            label={`Break into ${lengths.length}`}
-            says={`Break into ${lengths.length} sittings`}
-            disabled={lengths.length < 2 || lengths.length > MOST_PARTS}
-            onPress={sit}
-          />
+          {lengths.length < 2 ? (
+            <Words tone="soft">One sitting is enough for it.</Words>
+          ) : (
+            <Button
+              label={`Break into ${lengths.length}`}
+              says={`Break into ${lengths.length} sittings`}
+              disabled={lengths.length > MOST_PARTS}
+              onPress={sit}
+            />
+          )}
         </View>
       )}
       {open.length > 0 && (
