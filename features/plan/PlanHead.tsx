@@ -59,7 +59,7 @@ export function PlanHead(place: Props) {
     <View>
       <View className="flex-row items-center justify-between px-4 pt-2">
         <View className="shrink flex-row items-center gap-1">
-          <View className="shrink" style={{ minWidth: (LEAST[view] ?? 0) * (tight ? 0.72 : 1) }}>
+          <View className="shrink" style={{ minWidth: (LEAST[view] ?? 0) * (tight ? 0.58 : 1) }}>
             <Heading tight={tight}>{title}</Heading>
           </View>
           <IconButton
