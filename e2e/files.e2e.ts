@@ -4,7 +4,7 @@ import type { Page } from 'puppeteer-core';
 import { isAccessible } from './axe';
 import { calendarFile, chooseFile, downloads } from './files';
 import { scene } from './scene';
-import { go, reload, press, pressText, type, sees, seesNo, isGone, boxOf, isSaved } from './steps';
+import { go, reload, press, pressText, type, sees, seesNo, isClosed, isGone, boxOf, isSaved } from './steps';
 
 const event = (i: number, ...lines: string[]) => [
   `UID:e${i}`,
@@ -105,7 +105,9 @@ scene(
     await isAccessible(page, 'a workspace file');
     await pressText(page, 'Merge the two');
     await sees(page, 'Merged: 1 new, 0 taken from the file, 0 kept as here, 2 the same');
+    await isClosed(page);
     await press(page, 'Undo merge');
+    await sees(page, 'Undone: merge');
     await go(page, '/tasks');
     await isGone(page, 'Done: Order nets');
   },
