@@ -1,9 +1,7 @@
 import assert from 'node:assert/strict';
-import { mkdtempSync, writeFileSync } from 'node:fs';
-import os from 'node:os';
 import path from 'node:path';
 import { isAccessible } from './axe';
-import { calendarFile, chooseFile } from './files';
+import { calendarFile, chooseFile, fileOf } from './files';
 import { scene } from './scene';
 import { go, reload, press, pressText, sees, isClosed, isGone, boxOf } from './steps';
 
@@ -50,11 +48,9 @@ scene(
   'an mbox gives each message, on a phone; what is no message is said and changes nothing',
   { size: 'phone', at: '/tasks' },
   async ({ page }) => {
-    const folder = mkdtempSync(path.join(os.tmpdir(), 'sprindle-mail-'));
-    const box = path.join(folder, 'office.mbox');
     const one = (subject: string) =>
       `From tom@quarry.example Mon Nov 23 10:00:00 2026\nFrom: Tom\nSubject: ${subject}\n\nSee <script>alert(1)</script> you.\n\n`;
-    writeFileSync(box, one('Gravel, two loads') + one('<img src=x onerror=alert(1)>'));
+    const box = fileOf('office.mbox', one('Gravel, two loads') + one('<img src=x onerror=alert(1)>'));
     await press(page, 'My order: order and filter');
     await chooseFile(page, 'Bring tasks in…', box);
     await sees(page, '2 messages');
@@ -64,9 +60,7 @@ scene(
     await sees(page, '<img src=x onerror=alert(1)>');
     await press(page, 'Undo add tasks of messages');
     await isGone(page, 'Tasks 11 in the inbox');
-    const none = path.join(folder, 'none.eml');
-    writeFileSync(none, 'only words');
-    await chooseFile(page, 'Bring tasks in…', none);
+    await chooseFile(page, 'Bring tasks in…', fileOf('none.eml', 'only words'));
     await sees(page, 'none.eml is no message. Nothing was changed.');
   },
 );
@@ -80,16 +74,13 @@ scene(
     await chooseFile(page, 'Choose a calendar file', calendarFile('county.ics', meeting));
     await press(page, 'Done');
     await isClosed(page);
-    const folder = mkdtempSync(path.join(os.tmpdir(), 'sprindle-off-'));
     const callingOff = (uid: string) => {
-      const file = path.join(folder, `${uid}.eml`);
       const lines = ['BEGIN:VCALENDAR', 'METHOD:CANCEL', 'BEGIN:VEVENT', `UID:${uid}@county`, ...hours];
       const invitation = [...lines, 'SUMMARY:Weir hearing', 'END:VEVENT', 'END:VCALENDAR'].join('\n');
-      writeFileSync(
-        file,
+      return fileOf(
+        `${uid}.eml`,
         `From: Ines\nSubject: Cancelled: Weir hearing\nMIME-Version: 1.0\nContent-Type: text/calendar; method=CANCEL\n\n${invitation}\n`,
       );
-      return file;
     };
     await go(page, '/tasks');
     await chooseFile(page, 'Bring tasks in…', callingOff('unknown'));

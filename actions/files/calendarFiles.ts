@@ -78,12 +78,16 @@ function callOff(cancels: readonly Cancellation[]): void {
   offeringFreed(() => store.run(cancelMeetings, { cancels: known }, `Cancelled: ${titles}`));
 }
 
+const holdsAnything = ({ calendars }: Pick<CalendarFile, 'calendars'>): boolean =>
+  calendars.some(({ events, tasks }) => events.length + tasks.length > 0);
+
 /** Brings in what was read, into the calendar that is chosen for it if there is a choice, and shows what came of it. */
 async function bringIn(name: string, read: CalendarFile): Promise<void> {
   const cancels = read.calendars.flatMap((part) => part.cancels);
-  if (cancels.length > 0) callOff(cancels);
-  const holds = read.calendars.some(({ events, tasks }) => events.length + tasks.length > 0);
-  if (cancels.length > 0 && !holds) return;
+  if (cancels.length > 0) {
+    callOff(cancels);
+    if (!holdsAnything(read)) return;
+  }
   const chosen = await calendarFor(name, read);
   if (chosen === undefined) return;
   const report = imported(name, read, chosen);
@@ -117,9 +121,8 @@ function imported(
     at: here().now,
   };
   const counts = importCounts(workspace, input);
-  const holds = calendars.some(({ events, tasks }) => events.length + tasks.length > 0);
   // a file of nothing but broken lines does not empty a calendar
-  const taken = holds || problems.length === 0;
+  const taken = holdsAnything({ calendars }) || problems.length === 0;
   const freed = taken ? freeing(() => store.run(importCalendars, input)) : [];
   if (taken) void store.noteImport(name);
   const tasks = calendars.some((part) => part.tasks.length > 0) ? list.name : null;

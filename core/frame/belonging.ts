@@ -2,7 +2,7 @@ import type { FrameZone } from '../model/frame';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { intersect, lengthOf, type Span } from '../time/span';
-import { dateOf, type Zone } from '../time/zone';
+import { dateOf, type IsoDate, type Zone } from '../time/zone';
 import { zonesOn, type ZoneOnDay } from './zones';
 
 /** What of a task says where it belongs. */
@@ -21,6 +21,14 @@ export const isMeantFor = (zone: FrameZone, { category, listId }: Work): boolean
 /** Whether work may stand in a zone without a word: it is meant for it, or takes any. Zones open to meetings are kept for those. */
 export const takesWork = (zone: FrameZone, work: Work): boolean =>
   zone.kind === 'work' && (isMeantFor(zone, work) || (!isParticular(zone) && zone.openness !== 'open'));
+
+/** The stretches of a day that lie in zones of which something holds, as that they are meant for a kind of work. */
+export const stretchesWhere = (
+  workspace: Workspace,
+  date: IsoDate,
+  zone: Zone,
+  holds: (zone: FrameZone) => boolean,
+): Span[] => zonesOn(workspace, date, zone).flatMap((one) => (holds(one.zone) ? one.spans : []));
 
 /** The zone that most of a span lies in, if any does. */
 export function zoneAround(workspace: Workspace, span: Span, zone: Zone): ZoneOnDay | undefined {

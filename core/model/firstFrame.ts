@@ -2,6 +2,7 @@ import { minutesOfClock } from '../time/wall';
 import * as z from '../zod';
 import type { Collection } from './collection';
 import { openObject, TimeText } from './common';
+import { equal } from './equal';
 import { DAY_MINUTES, plainZone, type Frame, type FrameZone } from './frame';
 import type { Settings } from './settings';
 
@@ -48,14 +49,7 @@ export const firstFrame = (week: WorkingWeek = plainWeek): Frame => ({
 
 /** Whether a frame is as everybody has it at first, never changed. */
 export const isUntouched = ({ id, zones, before, hours }: Frame): boolean =>
-  id === FIRST_FRAME &&
-  before.length === 0 &&
-  hours === undefined &&
-  inWords(zones) === inWords(zonesOf(plainWeek));
-
-/** Zones as a text to compare, whatever order their fields stand in. */
-const inWords = (zones: readonly FrameZone[]): string =>
-  JSON.stringify(zones.map((zone) => Object.entries(zone).sort(([a], [b]) => a.localeCompare(b))));
+  id === FIRST_FRAME && before.length === 0 && hours === undefined && equal(zones, zonesOf(plainWeek));
 
 type Framed = { readonly settings: Settings; readonly frames: Collection<Frame> };
 

@@ -21,6 +21,9 @@ const noBuffers: BufferRules = { afterMeetings: 0, meetingsFrom: 30, afterTravel
 /** The columns that the table of tasks has to begin with. */
 const usualColumns = ['title', 'list', 'priority', 'estimate', 'planned', 'spent', 'due', 'notBefore'];
 
+const FirstSteps = openObject({ skipped: listUpTo(textUpTo(40), bounds.few), away: z.boolean() });
+const allSteps: z.infer<typeof FirstSteps> = { skipped: [], away: false };
+
 /** Plain conditions that tasks are narrowed down by, kept under a name. */
 export const Filter = openObject({
   id: Id,
@@ -71,10 +74,7 @@ export const Settings = openObject({
     { asTable: false, columns: usualColumns, widths: {} },
   ),
   /** What a newcomer has done without of the first steps, and whether they are put away. */
-  firstSteps: z._default(openObject({ skipped: listUpTo(textUpTo(40), bounds.few), away: z.boolean() }), {
-    skipped: [],
-    away: false,
-  }),
+  firstSteps: z._default(FirstSteps, allSteps),
   /** What the plan leaves out of sight. */
   leftOut: z._default(openObject({ lists: z.array(Id), categories: z.array(Id), done: z.boolean() }), {
     lists: [],
@@ -97,7 +97,7 @@ export const defaultSettings: Settings = {
   buffers: noBuffers,
   filters: [],
   tasks: { asTable: false, columns: usualColumns, widths: {} },
-  firstSteps: { skipped: [], away: false },
+  firstSteps: allSteps,
   leftOut: { lists: [], categories: [], done: false },
 };
 

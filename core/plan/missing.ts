@@ -1,5 +1,4 @@
-import { isMeantFor } from '../frame/belonging';
-import { zonesOn } from '../frame/zones';
+import { isMeantFor, stretchesWhere } from '../frame/belonging';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { lastInstant } from '../tasks/deadline';
@@ -33,7 +32,7 @@ function roomInOrder(
   const work = { category, listId: '' };
   const room = roomFor(workspace, work, dates, zone, now);
   const meant = dates.flatMap((date) =>
-    zonesOn(workspace, date, zone).flatMap((one) => (isMeantFor(one.zone, work) ? one.spans : [])),
+    stretchesWhere(workspace, date, zone, (one) => isMeantFor(one, work)),
   );
   return [...intersect(room, meant), ...subtract(room, meant)]
     .map(({ from, to }) => ({ from: quarterFrom(from), to }))

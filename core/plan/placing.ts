@@ -2,8 +2,7 @@ import type { Id } from '../model/common';
 import type { Workspace } from '../model/workspace';
 import { lengthOfTask } from '../tasks/newTask';
 import { taskOf } from '../tasks/places';
-import { isMeantFor, type Work } from '../frame/belonging';
-import { zonesOn } from '../frame/zones';
+import { isMeantFor, stretchesWhere, type Work } from '../frame/belonging';
 import { MINUTE, intersect, lengthOf, overlaps, subtract, type Span } from '../time/span';
 import { addDays, dateOf, dayOf, instantOf, type Zone } from '../time/zone';
 import { dayPlan, takenOn } from './dayPlan';
@@ -104,9 +103,7 @@ export function placesFor(
 function inMeantZone(workspace: Workspace, work: Work, place: Span, zone: Zone, now: number): Span[] {
   const date = dateOf(place.from, zone);
   const pocket = pockets(workspace, date, zone, now).find((free) => overlaps(free, place));
-  const meant = zonesOn(workspace, date, zone).flatMap((one) =>
-    isMeantFor(one.zone, work) ? one.spans : [],
-  );
+  const meant = stretchesWhere(workspace, date, zone, (one) => isMeantFor(one, work));
   const [fits] = intersect(pocket ? [pocket] : [], meant)
     .map(({ from, to }) => ({ from: quarterFrom(from), to }))
     .filter(({ from, to }) => to - from >= place.to - place.from);

@@ -1,5 +1,4 @@
-import { takesWork, type Work } from '../frame/belonging';
-import { zonesOn } from '../frame/zones';
+import { stretchesWhere, takesWork, type Work } from '../frame/belonging';
 import type { Target } from '../model/frame';
 import type { Workspace } from '../model/workspace';
 import { blocksIn, spanOfBlock, taskOf } from '../tasks/places';
@@ -75,9 +74,7 @@ export function roomFor(
   now: number,
 ): Span[] {
   return dates.flatMap((date) => {
-    const meant = zonesOn(workspace, date, zone).flatMap((one) =>
-      takesWork(one.zone, work) ? one.spans : [],
-    );
+    const meant = stretchesWhere(workspace, date, zone, (one) => takesWork(one, work));
     return intersect(pockets(workspace, date, zone, now), meant);
   });
 }

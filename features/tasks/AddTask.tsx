@@ -30,10 +30,9 @@ type LineProps = Omit<Props, 'shelf'> & { label: string; home: Id | undefined };
 
 function Line({ label, home, above = false, children }: LineProps) {
   const typed = useLine(label, home);
-  const { text, line } = typed;
+  const { text, isUntitled } = typed;
   const field = useRef<TextInput>(null);
   const goOn = (given: string) => openPanel({ kind: 'quick', text: given, home });
-  const isUntitled = text.trim() !== '' && line.title === '';
   return (
     <View className={above ? 'flex-col-reverse gap-2' : 'gap-2'}>
       <View className="flex-row items-center gap-1">

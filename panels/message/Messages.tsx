@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import { takeFile } from '@/actions/files/files';
 import { makeOfMessages } from '@/actions/messages';
+import type { Reader } from '@/core/capture/chip';
 import { titleOfMessage } from '@/core/commands/messages';
 import type { ReadMessage } from '@/core/formats/mail/readMessage';
 import { LARGEST_ATTACHMENT } from '@/core/model/attachment';
@@ -20,6 +21,7 @@ import { messageWords } from './messageWords';
 
 /** Messages that were brought in, each with the days that it names, before they become tasks. */
 function Messages({ messages }: Panels['messages']) {
+  const reader = useReader();
   const [left, setLeft] = useState(messages);
   const [keeps, setKeeps] = useState(true);
   const [due, setDue] = useState<ReadonlyMap<ReadMessage, Due>>(new Map());
@@ -43,6 +45,7 @@ function Messages({ messages }: Panels['messages']) {
           <Brought
             key={i}
             message={message}
+            reader={reader}
             due={due.get(message) ?? null}
             onDue={(day) => choose(message, day)}
             onLeave={() => setLeft(left.filter((other) => other !== message))}
@@ -79,15 +82,15 @@ function Messages({ messages }: Panels['messages']) {
 
 type BroughtProps = {
   message: ReadMessage;
+  reader: Reader;
   due: Due | null;
   onDue: (due: Due | null) => void;
   onLeave: () => void;
 };
 
-function Brought({ message, due, onDue, onLeave }: BroughtProps) {
+function Brought({ message, reader, due, onDue, onLeave }: BroughtProps) {
   const workspace = useWorkspace();
   const { zone } = useMoment();
-  const reader = useReader();
   const { invitation } = message;
   const isCancelled = /^METHOD:CANCEL\s*$/im.test(invitation ?? '');
   const title = titleOfMessage(message);

@@ -5,7 +5,7 @@ import { makeOfLines } from '@/actions/quick';
 import type { Reader } from '@/core/capture/chip';
 import { meaningOfHeading, readUnder, type HeadingMeaning } from '@/core/capture/headings';
 import type { Pasted } from '@/core/capture/pasted';
-import type { QuickLine } from '@/core/capture/quickLine';
+import { readLine, type QuickLine } from '@/core/capture/quickLine';
 import { listUnsaid, quickTaskOf, type QuickTask } from '@/core/capture/quickTask';
 import { placedByTemplate } from '@/core/capture/templatePlace';
 import type { Id } from '@/core/model/common';
@@ -27,31 +27,41 @@ const PAGE = 100;
 
 type Read = ReturnType<typeof readUnder>;
 
-/** Reads lines a few at a time, so that thousands of them hold nothing up. */
-function useRead(pasted: readonly Pasted[], reader: Reader): readonly Read[] {
+/** Reads lines a few at a time, so that thousands of them hold nothing up; `read` is the same as long as the panel stands. */
+function useRead(pasted: readonly Pasted[], read: (item: Pasted) => Read): readonly Read[] {
   const [lines, setLines] = useState<readonly Read[]>([]);
   useEffect(() => {
     if (lines.length >= pasted.length) return;
     const timer = setTimeout(() => {
       const next = pasted.slice(lines.length, lines.length + SLICE);
-      setLines([...lines, ...next.map((item) => readUnder(item, reader))]);
+      setLines([...lines, ...next.map(read)]);
     });
     return () => clearTimeout(timer);
-  }, [lines, pasted, reader]);
+  }, [lines, pasted, read]);
   return lines;
 }
 
-type Heading = { readonly name: string; readonly meaning: HeadingMeaning; readonly newId: Id };
+type Heading = {
+  readonly name: string;
+  readonly meaning: HeadingMeaning;
+  readonly newId: Id;
+  /** How many lines stand below it. */
+  readonly count: number;
+};
 
 /** What the headings of pasted lines mean, and which of them hold: what is there holds at first, what would be new does not. */
 function useHeadings(pasted: readonly Pasted[], reader: Reader) {
-  const [all] = useState<readonly Heading[]>(() =>
-    [...new Set(pasted.flatMap(({ heading }) => heading ?? []))].map((name) => ({
+  const [all] = useState<readonly Heading[]>(() => {
+    const counts = new Map<string, number>();
+    for (const { heading } of pasted)
+      if (heading !== undefined) counts.set(heading, (counts.get(heading) ?? 0) + 1);
+    return [...counts].map(([name, count]) => ({
       name,
       meaning: meaningOfHeading(name, reader),
       newId: newId(),
-    })),
-  );
+      count,
+    }));
+  });
   const [turned, setTurned] = useState<ReadonlySet<string>>(new Set());
   const holds = ({ name, meaning }: Heading) => turned.has(name) !== (meaning.kind !== 'newList');
   const turn = (name: string) => {
@@ -74,8 +84,15 @@ const homeUnder = (heading: Heading | undefined): Id | undefined => {
 export function Many({ pasted, reader, home, onDone }: Props) {
   const workspace = useWorkspace();
   const [first] = useState({ pasted, reader });
-  const lines = useRead(first.pasted, first.reader);
   const headings = useHeadings(first.pasted, first.reader);
+  const [readOne] = useState(() => (item: Pasted): Read => {
+    const isDay = headings.all.some(({ name, meaning }) => name === item.heading && meaning.kind === 'day');
+    // only a day makes of the line something else
+    if (isDay) return readUnder(item, first.reader);
+    const alone = readLine(item.line, first.reader);
+    return { alone, under: alone };
+  });
+  const lines = useRead(first.pasted, readOne);
   const [out, setOut] = useState<ReadonlySet<number>>(new Set());
   const [due, setDue] = useState<ReadonlyMap<number, Due>>(new Map());
   const [shown, setShown] = useState(PAGE);
@@ -88,14 +105,11 @@ export function Many({ pasted, reader, home, onDone }: Props) {
   });
   const good = read.filter(({ line }) => line.title !== '');
   const reading = lines.length < first.pasted.length;
-  const taskOf = (line: QuickLine, heading: Heading | undefined): QuickTask => {
-    const to = homeUnder(heading) ?? home;
-    const said = quickTaskOf(line, workspace, { id: newId(), createdAt: now, zone, home: to });
-    return placedByTemplate(said, line, workspace, { now, zone });
-  };
+  const saidBy = (line: QuickLine, heading: Heading | undefined): QuickTask =>
+    quickTaskOf(line, workspace, { id: newId(), createdAt: now, zone, home: homeUnder(heading) ?? home });
   const make = () => {
     const all = good.map(({ at, line, item, heading }) => {
-      const quick = taskOf(line, heading);
+      const quick = placedByTemplate(saidBy(line, heading), line, workspace, { now, zone });
       const steps = item.steps.length > 0 ? { steps: stepsOf(item.steps) } : {};
       const day = due.get(at);
       const dated = day ? dueOf(quick.task, day) : quick.task;
@@ -126,11 +140,7 @@ export function Many({ pasted, reader, home, onDone }: Props) {
           {headings.all.slice(0, PAGE).map((heading) => (
             <CheckBox
               key={heading.name}
-              label={headingWords(
-                heading,
-                first.pasted.filter((item) => item.heading === heading.name).length,
-                workspace,
-              )}
+              label={headingWords(heading, workspace)}
               checked={headings.holds(heading)}
               onToggle={() => headings.turn(heading.name)}
             />
@@ -139,7 +149,7 @@ export function Many({ pasted, reader, home, onDone }: Props) {
       )}
       <View role="list" aria-label="Lines">
         {read.slice(0, shown).map(({ at, item, line, heading }) => {
-          const unsaid = listUnsaid(item.line, line, taskOf(line, heading));
+          const unsaid = listUnsaid(item.line, line, saidBy(line, heading));
           return (
             <PastedLine
               key={at}

@@ -55,7 +55,7 @@ function Quick({ text: given = '', notes: givenNotes = '', home }: Panels['quick
         : [];
   if (table) return <TableOfTasks table={table} onDone={() => setTable(null)} />;
   if (many.length > 0) return <Many pasted={many} reader={reader} home={home} onDone={() => setMany([])} />;
-  const titleMissing = kind !== 'scratch' && text.trim() !== '' && line.title === '';
+  const titleMissing = kind !== 'scratch' && typed.isUntitled;
   return (
     <View className="gap-3">
       <TextInput

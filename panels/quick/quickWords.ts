@@ -62,10 +62,13 @@ export function chipWords(
   }
 }
 
-/** What a heading above pasted lines would do for the `count` lines below it. */
+/** What a heading above pasted lines would do for the lines below it, `count` of them. */
 export function headingWords(
-  { name, meaning }: { readonly name: string; readonly meaning: HeadingMeaning },
-  count: number,
+  {
+    name,
+    meaning,
+    count,
+  }: { readonly name: string; readonly meaning: HeadingMeaning; readonly count: number },
   workspace: Workspace,
 ): string {
   const below = count === 1 ? 'the line' : `the ${count} lines`;

@@ -78,6 +78,7 @@ export function useLine(draft: string, home?: Id) {
     reader,
     text,
     line,
+    isUntitled: text.trim() !== '' && line.title === '',
     chips: unsaid ? [...line.chips, unsaid] : line.chips,
     quick,
     time,
