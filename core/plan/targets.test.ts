@@ -84,7 +84,9 @@ test('too much is told where it should have at most so much; other kinds of work
 
 test('a target needs bounds that can be met, and goes with its category', () => {
   expect(() => wanted(120, 60)).toThrow('Writing cannot have more at least than at most.');
-  expect(setTarget.apply(wanted(60), { category: 'Writing', least: null, most: null }).targets.size).toBe(0);
+  const most = setTarget.apply(wanted(60), { category: 'Writing', most: 120 });
+  expect(most.targets.get('Writing')).toMatchObject({ least: 60, most: 120 });
+  expect(setTarget.apply(wanted(60), { category: 'Writing', least: null }).targets.size).toBe(0);
   expect(deleteCategory.apply(wanted(60), { id: 'Writing' }).targets.size).toBe(0);
 });
 

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { changeSettings } from '@/core/commands/calendar';
 import { columnIds, columnMoved, columnOf, knownColumns, type ColumnId } from '@/core/table/columns';
 import { useWorkspace } from '@/state/shown';
-import { store } from '@/state/workspaceStore';
+import { currentWorkspace, store } from '@/state/workspaceStore';
 import { IconButton } from '@/ui/Button';
 import { CheckBox } from '@/ui/CheckBox';
 import type { Panel, Panels } from '@/ui/panels';
@@ -10,12 +10,14 @@ import { Words } from '@/ui/Words';
 
 /** Which columns the table of tasks has, and in which order. */
 function Columns() {
-  const { tasks } = useWorkspace().settings;
-  const shown = knownColumns(tasks.columns);
-  const keep = (columns: readonly ColumnId[]) =>
-    store.run(changeSettings, { tasks: { ...tasks, columns: [...columns] } });
+  const shown = knownColumns(useWorkspace().settings.tasks.columns);
+  // from what stands, as what is drawn may be a step behind two quick presses
+  const keep = (change: (stand: readonly ColumnId[]) => readonly ColumnId[]) => {
+    const { tasks } = currentWorkspace().settings;
+    store.run(changeSettings, { tasks: { ...tasks, columns: [...change(knownColumns(tasks.columns))] } });
+  };
   const toggle = (id: ColumnId) =>
-    keep(shown.includes(id) ? shown.filter((one) => one !== id) : [...shown, id]);
+    keep((stand) => (stand.includes(id) ? stand.filter((one) => one !== id) : [...stand, id]));
   return (
     <View className="gap-1">
       <Words tone="soft">The title leads. Those that are ticked follow it from left to right.</Words>
@@ -31,14 +33,14 @@ function Columns() {
               <IconButton
                 label={`${name}: further to the left`}
                 icon="up"
-                onPress={() => keep(columnMoved(shown, id, at - 1))}
+                onPress={() => keep((stand) => columnMoved(stand, id, stand.indexOf(id) - 1))}
               />
             )}
             {at >= 1 && at < shown.length - 1 && (
               <IconButton
                 label={`${name}: further to the right`}
                 icon="down"
-                onPress={() => keep(columnMoved(shown, id, at + 1))}
+                onPress={() => keep((stand) => columnMoved(stand, id, stand.indexOf(id) + 1))}
               />
             )}
           </View>

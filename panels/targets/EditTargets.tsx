@@ -35,7 +35,7 @@ function TargetFields({ category: { id, name, hue } }: { category: Category }) {
   const target = useWorkspace().targets.get(id);
   const { least = null, most = null } = target ?? {};
   const set = (bounds: { least?: number | null; most?: number | null }) =>
-    store.tryTo(setTarget, { category: id, least, most, ...bounds });
+    store.tryTo(setTarget, { category: id, ...bounds });
   const text = (minutes: number | null) => (minutes === null ? '' : durationWords(minutes));
   return (
     <View className={`hue-${hue} gap-1 border-l-4 border-edge pl-3`}>

@@ -7,7 +7,7 @@ import type { Step, Task } from '@/core/model/task';
 import { sittings, stepMinutes } from '@/core/tasks/parts';
 import { durationWords } from '@/core/time/words';
 import { here } from '@/state/here';
-import { store } from '@/state/workspaceStore';
+import { currentWorkspace, store } from '@/state/workspaceStore';
 import { Button, IconButton } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { readEstimate, readLength, readTitle } from '@/ui/readings';
@@ -17,9 +17,14 @@ import { Words } from '@/ui/Words';
 /** The steps of a task, each with its own tick and estimate; what they add up to is offered as the estimate of the task. */
 export function Steps({ task }: { task: Task }) {
   const steps = task.steps ?? [];
-  const save = (changed: readonly Step[]) => store.run(editTask, { id: task.id, steps: [...changed] });
+  // from what stands, as what is drawn may be a step behind two quick presses
+  const save = (changed: (stand: readonly Step[]) => readonly Step[]) =>
+    store.run(editTask, {
+      id: task.id,
+      steps: [...changed(currentWorkspace().tasks.get(task.id)?.steps ?? [])],
+    });
   const change = (id: string, words: Partial<Step>) =>
-    save(steps.map((step) => (step.id === id ? { ...step, ...words } : step)));
+    save((stand) => stand.map((step) => (step.id === id ? { ...step, ...words } : step)));
   const sum = stepMinutes(steps);
   return (
     <View role="group" aria-label="Steps" className="gap-1.5">
@@ -62,7 +67,7 @@ export function Steps({ task }: { task: Task }) {
             label={`Remove the step ${step.title}`}
             icon="close"
             colour="ink-soft"
-            onPress={() => save(steps.filter(({ id }) => id !== step.id))}
+            onPress={() => save((stand) => stand.filter(({ id }) => id !== step.id))}
           />
         </View>
       ))}
@@ -74,7 +79,7 @@ export function Steps({ task }: { task: Task }) {
           read={readTitle}
           adding
           placeholder="Add a step and press Enter"
-          onSave={(title) => save([...steps, ...stepsOf([title])])}
+          onSave={(title) => save((stand) => [...stand, ...stepsOf([title])])}
         />
       )}
       {sum > 0 && sum !== task.estimate && (
