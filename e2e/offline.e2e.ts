@@ -8,17 +8,23 @@ import { openStage, type Stage } from './browser';
 import { scene } from './scene';
 import { settled, go, reload, press, type, sees, seesNo, holds, boxOf } from './steps';
 
-/** A copy of the exported application, of which a new version can be made. */
-const root = mkdtempSync(path.join(os.tmpdir(), 'sprindle-app-'));
-let opened: Promise<Stage> | undefined;
-const on = (): Promise<Stage> => {
-  if (!opened) cpSync(path.join(__dirname, '../dist'), root, { recursive: true });
-  return (opened ??= openStage({ root, offline: true }));
-};
-after(async () => {
-  await (await opened)?.close();
-  rmSync(root, { recursive: true, force: true });
-});
+/** A copy of the exported application, of which a new version can be made; one a scene, as scenes play side by side. */
+function copy(): { root: string; on: () => Promise<Stage> } {
+  const root = mkdtempSync(path.join(os.tmpdir(), 'sprindle-app-'));
+  let opened: Promise<Stage> | undefined;
+  const on = () => {
+    if (!opened) cpSync(path.join(__dirname, '../dist'), root, { recursive: true });
+    return (opened ??= openStage({ root, offline: true }));
+  };
+  after(async () => {
+    await (await opened)?.close();
+    rmSync(root, { recursive: true, force: true });
+  });
+  return { root, on };
+}
+
+const { root, on } = copy();
+const cut = copy();
 
 scene(
   'without a network the application opens, works and keeps what is done; a new version waits to be taken',
@@ -52,16 +58,16 @@ scene(
 
 scene(
   'a version of which a script arrived cut is not taken',
-  { on, space: 'cut', at: '/tasks' },
+  { on: cut.on, space: 'cut', at: '/tasks' },
   async ({ page }) => {
     await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
-    const worker = path.join(root, 'sw.js');
+    const worker = path.join(cut.root, 'sw.js');
     const before = readFileSync(worker, 'utf8');
     const [name = ''] = /_expo[^"]*entry-[0-9a-f]{32}\.js/.exec(before) ?? [];
-    const script = readFileSync(path.join(root, name), 'utf8');
+    const script = readFileSync(path.join(cut.root, name), 'utf8');
     const offered = async (hash: string, content: string) => {
       const next = name.replace(/[0-9a-f]{32}/, hash.repeat(32));
-      writeFileSync(path.join(root, next), content);
+      writeFileSync(path.join(cut.root, next), content);
       writeFileSync(worker, before.replace(name, next));
       return page.evaluate(async () => {
         const registration = await navigator.serviceWorker.ready;
@@ -74,7 +80,6 @@ scene(
     };
     assert.equal(await offered('0', script.slice(0, script.length / 2)), 'redundant');
     assert.equal(await offered('1', script), 'installed');
-    writeFileSync(worker, before);
   },
 );
 
