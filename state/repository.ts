@@ -89,17 +89,16 @@ export function repository(
   breathe: () => Promise<void> | void = () => undefined,
 ) {
   let storage = first;
-  /** It is known to hold the mark. */
+  /** It held the mark when it was last looked at. */
   let marked = false;
 
-  /** Writes partitions in one transaction, and then all of them when the storage was emptied behind our back. */
-  async function write(workspace: Workspace, partitions: Iterable<string>): Promise<void> {
-    const texts = textsOf(workspace, partitions);
-    if (Object.keys(texts).length === 0) return;
-    await storage.setMany(marked ? texts : { ...texts, [MARK]: 'Sprindle' });
+  /** Writes partitions in one transaction; all there are when the storage was emptied behind our back. */
+  async function write(workspace: Workspace, partitions: readonly string[]): Promise<void> {
+    if (partitions.length === 0) return;
     const emptied = marked && ((await storage.getMany([MARK]))[MARK] ?? null) === null;
-    marked = !emptied;
-    if (emptied) await write(workspace, changedPartitions(null, workspace));
+    const texts = textsOf(workspace, emptied ? changedPartitions(null, workspace) : partitions);
+    await storage.setMany(marked && !emptied ? texts : { ...texts, [MARK]: 'Sprindle' });
+    marked = true;
   }
 
   /** All keys, on storage opened anew if need be. */
