@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import { hueOfZone, traitsOf } from '@/core/frame/looks';
-import type { ZoneOnDay } from '@/core/frame/zones';
+import type { Head } from '@/core/frame/heads';
 import { clockWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { CategoryIcon, EdgeMark } from '@/board/marks';
@@ -8,20 +8,19 @@ import { useMoment } from '@/ui/clock';
 import { Words } from '@/ui/Words';
 
 /** The zone that a stretch of a list lies in. */
-export function ZoneHead({ head }: { head: ZoneOnDay }) {
+export function ZoneHead({ head: { zone: of, hours } }: { head: Head }) {
   const workspace = useWorkspace();
   const { zone } = useMoment();
   const clock = (instant: number) => clockWords(instant, zone, workspace.settings.clock);
-  const { whole } = head;
   return (
-    <View className={`hue-${hueOfZone(head.zone, workspace)} mt-1 flex-row items-center gap-2 pl-2.5`}>
+    <View className={`hue-${hueOfZone(of, workspace)} mt-1 flex-row items-center gap-2 pl-2.5`}>
       <EdgeMark />
-      <CategoryIcon id={head.zone.category} />
+      <CategoryIcon id={of.category} />
       <Words size="xs" face="strong">
-        {head.zone.name}
+        {of.name}
       </Words>
       <Words size="xs" tone="soft">
-        {[`${clock(whole.from)} – ${clock(whole.to)}`, ...traitsOf(head.zone)].join(' · ')}
+        {[`${clock(hours.from)} – ${clock(hours.to)}`, ...traitsOf(of)].join(' · ')}
       </Words>
     </View>
   );

@@ -1,20 +1,32 @@
+import type { FrameZone } from '../model/frame';
 import type { Workspace } from '../model/workspace';
 import type { Span } from '../time/span';
-import type { Zone } from '../time/zone';
-import { zoneAround } from './belonging';
-import type { ZoneOnDay } from './zones';
+import { dateOf, type Zone } from '../time/zone';
+import { zonesOn } from './zones';
+
+/** What heads a stretch of a list: a zone, and the hours without a break that it has there. */
+export type Head = { readonly zone: FrameZone; readonly hours: Span };
+
+/** The stretch of a zone that an instant lies in, if it lies in any. */
+function stretchAt(workspace: Workspace, instant: number, zone: Zone): Head | undefined {
+  for (const { zone: one, spans } of zonesOn(workspace, dateOf(instant, zone), zone)) {
+    const hours = spans.find(({ from, to }) => instant >= from && instant < to);
+    if (hours) return { zone: one, hours };
+  }
+  return undefined;
+}
 
 /**
- * The zones that head the stretches of a list in the order of time: for each span the zone that begins with it, or
- * undefined where it lies in the same zone as the one before, or in none.
+ * What heads the stretches of a list in the order of time: for each span the zone that it begins in, or undefined where that
+ * is the one before it, or none. So heads stand in the order of their hours, each once.
  */
-export function headsOf(workspace: Workspace, spans: readonly Span[], zone: Zone): (ZoneOnDay | undefined)[] {
+export function headsOf(workspace: Workspace, spans: readonly Span[], zone: Zone): (Head | undefined)[] {
   let last = '';
-  return spans.map((span) => {
-    const around = zoneAround(workspace, span, zone);
-    const key = around ? `${around.zone.id} ${around.date}` : '';
+  return spans.map(({ from }) => {
+    const head = stretchAt(workspace, from, zone);
+    const key = head ? `${head.zone.id} ${head.hours.from}` : '';
     const isNew = key !== '' && key !== last;
-    last = key;
-    return isNew ? around : undefined;
+    last = key || last;
+    return isNew ? head : undefined;
   });
 }
