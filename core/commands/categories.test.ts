@@ -52,6 +52,9 @@ test('of two categories one is made, with all that refers to either', () => {
   ]);
   expect(after.targets.get('Writing')).toMatchObject({ category: 'Writing', least: 60 });
   expect(after.settings.leftOut.categories).toEqual([]);
+  const target = { least: 180, most: null };
+  const chosen = mergeCategories.apply(before, { id: 'Letters', into: 'Writing', target });
+  expect(chosen.targets.values()).toEqual([{ id: 'Writing', category: 'Writing', ...target }]);
 });
 
 test('a new task is of the kind that its list is for, unless it tells one itself; the kind goes with its category', () => {

@@ -1,7 +1,7 @@
 import type { Category } from '../model/category';
 import { categoryNamed, withCategories } from '../model/categories';
 import type { Id } from '../model/common';
-import type { FrameZone } from '../model/frame';
+import type { FrameZone, Target } from '../model/frame';
 import type { Seal } from '../model/seal';
 import type { Workspace } from '../model/workspace';
 import { command, CommandFailed, existing, forget, put } from './command';
@@ -48,10 +48,19 @@ function renamedInEvents(workspace: Workspace, from: string, to: string): Worksp
   return put(workspace, 'events', ...events);
 }
 
-/** Makes one category of two: all that refers to the first refers to the other, whose name, hue and target stay. */
+type Merging = {
+  readonly id: Id;
+  readonly into: Id;
+  readonly target?: Pick<Target, 'least' | 'most'>;
+};
+
+/**
+ * Makes one category of two: all that refers to the first refers to the other, whose name and hue stay. Where both have a
+ * target, `target` says which one the other has then; unless said, its own.
+ */
 export const mergeCategories = command(
   'merge categories',
-  (workspace, { id, into }: { id: Id; into: Id }) => {
+  (workspace, { id, into, target: bounds }: Merging) => {
     const [from, to] = [
       existing(workspace.categories, id, 'category'),
       existing(workspace.categories, into, 'category'),
@@ -76,8 +85,8 @@ export const mergeCategories = command(
     merged = put(merged, 'templates', ...moved(merged.templates.values()));
     merged = put(merged, 'frames', ...frames.map((frame) => ({ ...frame, zones: frame.zones.map(zoneOf) })));
     merged = put(merged, 'seals', ...seals.map((seal) => sealMerged(seal, zoneOf, id, into)));
-    if (target && !merged.targets.has(into))
-      merged = put(merged, 'targets', { ...target, id: into, category: into });
+    const kept = bounds ?? (merged.targets.has(into) ? undefined : target);
+    if (kept) merged = put(merged, 'targets', { ...kept, id: into, category: into });
     return forget(renamedInEvents(merged, from.name, to.name), 'categories', [id]);
   },
 );

@@ -2,7 +2,7 @@ import { derived } from '../model/collection';
 import type { Frame, FrameHold } from '../model/frame';
 import type { Workspace } from '../model/workspace';
 import { weekOf } from '../time/week';
-import { daysBetween, type IsoDate } from '../time/zone';
+import { addDays, daysBetween, type IsoDate } from '../time/zone';
 
 const inOrder = derived<Frame, Frame[]>((frames) =>
   frames.values().sort((a, b) => a.rank - b.rank || a.id.localeCompare(b.id)),
@@ -30,13 +30,34 @@ const strength = { once: 0, every: 1, on: 2 };
  * else what holds from a week on, else the first frame.
  */
 export function frameOf(workspace: Workspace, date: IsoDate): Frame | undefined {
-  const { frames, frameHolds, settings } = workspace;
+  const { frames } = workspace;
+  const [hold] = holdsOf(workspace, date);
+  return (hold && frames.get(hold.frameId)) ?? framesOf(workspace)[0] ?? inOrder(frames)[0];
+}
+
+/** All that is said of the week that a date lies in, what holds first. */
+function holdsOf({ frames, frameHolds, settings }: Workspace, date: IsoDate): FrameHold[] {
   const week = weekOf(date, settings.weekStart);
-  const [hold] = frameHolds
+  return frameHolds
     .values()
     .filter((one) => frames.has(one.frameId) && holdsIn(one, week, settings.weekStart))
     .sort((a, b) => strength[a.how] - strength[b.how] || later(a, b));
-  return (hold && frames.get(hold.frameId)) ?? framesOf(workspace)[0] ?? inOrder(frames)[0];
+}
+
+/** The first of so many weeks from a date on in which something else holds than is said, and the frame that holds then. */
+export function givesWay(
+  workspace: Workspace,
+  { id, frameId }: FrameHold,
+  from: IsoDate,
+  weeks: number,
+): { readonly week: IsoDate; readonly to: Frame } | undefined {
+  for (let i = 0; i < weeks; i += 1) {
+    const week = weekOf(addDays(from, 7 * i), workspace.settings.weekStart);
+    const [first, ...others] = holdsOf(workspace, week);
+    const to = first && workspace.frames.get(first.frameId);
+    if (to && to.id !== frameId && others.some((other) => other.id === id)) return { week, to };
+  }
+  return undefined;
 }
 
 /** The zones and hours of a frame in the week of a date: in a week that had ended when they were changed, those of then. */

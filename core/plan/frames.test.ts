@@ -23,7 +23,7 @@ import { sealOf } from './sealing';
 import { sealWeek } from '../commands/seals';
 import { lengthOf, minutesOf, overlaps } from '../time/span';
 import { addDays, dayOf, timeOf } from '../time/zone';
-import { frameOf, framesOf } from '../frame/holding';
+import { frameOf, framesOf, givesWay } from '../frame/holding';
 import { dayShares, shares } from './left';
 import { zonesOn } from '../frame/zones';
 
@@ -78,6 +78,13 @@ describe('which frame holds', () => {
 
   test('from a week on, every fourth week, and in one week alone', () => {
     expect(names(held)).toEqual(['quiet', frameId, 'winter', 'winter', frameId, 'winter']);
+    const way = (id: string) => {
+      const hold = held.frameHolds.get(id);
+      return hold && givesWay(held, hold, week, 12);
+    };
+    expect(way('winter 2026-12-07')).toMatchObject({ week: '2026-12-21', to: { id: frameId } });
+    expect(way('quiet 2026-11-25')).toMatchObject({ week: '2026-12-21', to: { id: frameId } });
+    expect(way(`${frameId} 2026-12-22`)).toBeUndefined();
     expect(() => from(held, 'winter', '2026-11-16', 'on')).toThrow('Weeks that have ended');
   });
 
@@ -127,6 +134,10 @@ test('buffers take of the room, and the person may say how much a day has', () =
   const { load } = dayPlan(workspace, date, zone);
   expect([load.capacity, load.buffers, load.room]).toEqual([450, 30, 420]);
   const six = setCapacity.apply(workspace, { date, minutes: 360 });
+  // what is left of the day tells the hours that were said, too
+  const left = dayShares(six, date, zone);
+  expect(left.work).toBe(dayPlan(six, date, zone).load.free);
+  expect(shares.reduce((sum, share) => sum + left[share], 0)).toBe(1440);
   expect(dayPlan(six, date, zone).load).toMatchObject({ capacity: 360, room: 330 });
   expect(dayPlan(setCapacity.apply(six, { date, minutes: null }), date, zone).load).toEqual(load);
 });

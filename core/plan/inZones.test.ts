@@ -32,7 +32,10 @@ test('a day with too much planned says what to move: what is just long enough fi
     'Middle 120',
     'Long 300',
   ]);
-  expect(found.map(({ start }) => start)).toEqual([0, 0, 0].map(() => at('09:00', '2026-11-25')));
+  // each to a place of its own
+  expect(found.map(({ start }) => start)).toEqual(
+    ['09:00', '10:00', '12:00'].map((start) => at(start, '2026-11-25')),
+  );
   expect(reliefs(base, date, zone, at('07:00'))).toEqual([]);
 });
 

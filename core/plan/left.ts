@@ -3,7 +3,7 @@ import { dayPlan } from './dayPlan';
 import { spanOfBlock } from '../tasks/places';
 import { MINUTE, inLayers, intersect, type Span } from '../time/span';
 import type { IsoDate, Zone } from '../time/zone';
-import { spansOfKind } from '../frame/zones';
+import { hoursSaid, spansOfKind } from '../frame/zones';
 
 /** What becomes of an hour of a day, in the order in which one thing has it before the other. */
 export const shares = ['meetings', 'planned', 'buffers', 'asleep', 'duties', 'work', 'own'] as const;
@@ -28,7 +28,7 @@ function wholeMinutes(lengths: readonly number[]): number[] {
  * the rest. Each minute counts once, so they add up to the length of the day, 23 or 25 hours when clocks change.
  */
 export function dayShares(workspace: Workspace, date: IsoDate, zone: Zone): Shares {
-  const { span, meetings, allDay, blocks, working, buffers } = dayPlan(workspace, date, zone);
+  const { span, meetings, allDay, blocks, working, buffers, load } = dayPlan(workspace, date, zone);
   const layers: Readonly<Record<Share, readonly Span[]>> = {
     // an event of whole days says where someone is, not that every hour is gone
     meetings: meetings.filter(({ busy }) => busy),
@@ -41,7 +41,12 @@ export function dayShares(workspace: Workspace, date: IsoDate, zone: Zone): Shar
   };
   const kept = inLayers(shares.map((share) => intersect(layers[share], [span])));
   const minutes = wholeMinutes(kept.map((own) => own.reduce((sum, { from, to }) => sum + to - from, 0)));
-  return Object.fromEntries(shares.map((share, i) => [share, minutes[i] ?? 0])) as Shares; // of all names
+  const parts = Object.fromEntries(shares.map((share, i) => [share, minutes[i] ?? 0])) as Shares; // of all names
+  // hours that were said stand in the place of those that the zones give
+  if (hoursSaid(workspace, date) === undefined) return parts;
+  const ofBoth = parts.work + parts.own;
+  const work = Math.min(ofBoth, Math.max(0, Math.round(load.free + load.inTray)));
+  return { ...parts, work, own: ofBoth - work };
 }
 
 /** The shares of several days together. */

@@ -1,7 +1,7 @@
 import type { Block } from '../model/plan';
 import type { Workspace } from '../model/workspace';
 import { dayPlan, minutesOn } from './dayPlan';
-import { proposals } from './placing';
+import { inPockets } from './placing';
 import { taskOf } from '../tasks/places';
 import { minutesSpent } from '../track/spent';
 import { dayOf, type IsoDate, type Zone } from '../time/zone';
@@ -21,8 +21,9 @@ export const overloadOn = (workspace: Workspace, date: IsoDate, zone: Zone): num
   Math.max(0, -dayPlan(workspace, date, zone).load.free);
 
 /**
- * The steps that would help most on a day that has more planned than room: blocks that can still be moved, each to its
- * first pocket on a later day. Those that are just long enough come first, then the longest.
+ * The steps that would help most on a day that has more planned than room: blocks of different tasks that can still be
+ * moved, each to its first pocket on a later day that none before it takes. Those that are just long enough come first, then
+ * the longest.
  */
 export function reliefs(workspace: Workspace, date: IsoDate, zone: Zone, now: number, most = 3): Relief[] {
   const over = overloadOn(workspace, date, zone);
@@ -37,11 +38,19 @@ export function reliefs(workspace: Workspace, date: IsoDate, zone: Zone, now: nu
       : [];
   });
   const rank = (gains: number) => (gains >= over ? gains - over : 10_000 - gains);
-  return movable
+  const ordered = movable
     .sort((a, b) => rank(a.gains) - rank(b.gains) || a.block.start - b.block.start)
+    .filter(({ block }, i, all) => all.findIndex(({ block: { taskId } }) => taskId === block.taskId) === i);
+  const places = inPockets(
+    workspace,
+    ordered.map(({ block: { taskId, minutes } }) => ({ taskId, minutes })),
+    zone,
+    later,
+  );
+  return ordered
     .flatMap((move) => {
-      const [place] = proposals(workspace, move.block.minutes, zone, later, 1);
-      return place ? [{ ...move, start: place.from }] : [];
+      const place = places.find(({ taskId }) => taskId === move.block.taskId);
+      return place ? [{ ...move, start: place.start }] : [];
     })
     .slice(0, most);
 }

@@ -4,7 +4,7 @@ import { chooseFrameFile } from '@/actions/files/chooseFile';
 import { bringFrameFromFile, printFrame, saveFramePicture } from '@/actions/files/files';
 import { addFrame, renameFrame } from '@/core/commands/frameList';
 import { deleteFrame, endHold, holdFrame } from '@/core/commands/frames';
-import { framesOf } from '@/core/frame/holding';
+import { framesOf, givesWay } from '@/core/frame/holding';
 import type { Frame, FrameHold } from '@/core/model/frame';
 import type { Settings } from '@/core/model/settings';
 import { weekOf } from '@/core/time/week';
@@ -19,7 +19,7 @@ import { readDay } from '@/ui/dayReadings';
 import { readTitle } from '@/ui/readings';
 import { Part } from '@/ui/Screen';
 import { Words } from '@/ui/Words';
-import { HoldRow } from './HoldRow';
+import { HoldRow, WEEKS } from './HoldRow';
 import { useFrame } from './useFrame';
 
 /** All frames: rename, copy, delete, and in which weeks each holds. */
@@ -107,7 +107,8 @@ function holdWords({ from, until, how, every }: FrameHold, settings: Settings): 
 
 /** What is said of the weeks that have not ended. */
 function Holds({ frames, week }: { frames: readonly Frame[]; week: string }) {
-  const { frameHolds, settings } = useWorkspace();
+  const workspace = useWorkspace();
+  const { frameHolds, settings } = workspace;
   const current = frameHolds
     .values()
     .filter(
@@ -121,12 +122,18 @@ function Holds({ frames, week }: { frames: readonly Frame[]; week: string }) {
       {current.map((hold) => {
         const name = frames.find(({ id }) => id === hold.frameId)?.name ?? 'A frame';
         const words = holdWords(hold, settings);
+        const gives = givesWay(workspace, hold, week, WEEKS);
         return (
           <View key={hold.id} className="flex-row items-center justify-between">
             <View className="flex-1">
               <Words>
                 <Words face="strong">{name}</Words> {words}
               </Words>
+              {gives && (
+                <Words size="xs" tone="soft">
+                  In the week of {dayMonthWords(gives.week, settings)} {gives.to.name} holds instead.
+                </Words>
+              )}
             </View>
             <IconButton
               label={`Take back: ${name} ${words}`}

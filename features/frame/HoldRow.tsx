@@ -6,7 +6,7 @@ import { useWorkspace } from '@/state/shown';
 import { Words } from '@/ui/Words';
 
 /** How many weeks ahead are shown. */
-const WEEKS = 12;
+export const WEEKS = 12;
 
 /** The weeks ahead, and which frame holds in each. */
 export function HoldRow({ week, shown }: { week: string; shown: string }) {

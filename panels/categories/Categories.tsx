@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { addCategory, deleteCategory, editCategory, mergeCategories } from '@/core/commands/categories';
 import type { Category } from '@/core/model/category';
 import { categoriesOf } from '@/core/model/categories';
+import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
@@ -64,10 +65,31 @@ const CategoryRow = ({ category: { id, name, hue, icon } }: { category: Category
   </NamedRow>
 );
 
+type Bounds = { readonly least: number | null; readonly most: number | null };
+
+const sum = (a: number | null, b: number | null) => (a === null || b === null ? null : a + b);
+
+/** What two targets ask for together; where one has no bound, both have none. */
+const bothOf = (a: Bounds, b: Bounds): Bounds => ({
+  least: (a.least ?? 0) + (b.least ?? 0) || null,
+  most: sum(a.most, b.most),
+});
+
+/** A target in words: `at least 4 h, at most 6 h a week`. */
+const boundWords = ({ least, most }: Bounds): string =>
+  [
+    least === null ? '' : `at least ${durationWords(least)}`,
+    most === null ? '' : `at most ${durationWords(most)}`,
+  ]
+    .filter(Boolean)
+    .join(', ') + ' a week';
+
 /** Makes one category of this and another. */
 function Merge({ id, name }: { id: string; name: string }) {
   const others = categoriesOf(useWorkspace()).filter((other) => other.id !== id);
+  const { targets } = useWorkspace();
   const [open, setOpen] = useState(false);
+  const [goal, setGoal] = useState<Category>();
   if (others.length === 0) return null;
   if (!open)
     return (
@@ -75,16 +97,38 @@ function Merge({ id, name }: { id: string; name: string }) {
         <Button label="Merge…" says={`Merge ${name}…`} kind="quiet" onPress={() => setOpen(true)} />
       </View>
     );
+  const merge = (into: Category, target?: Bounds) =>
+    store.run(
+      mergeCategories,
+      { id, into: into.id, ...(target ? { target } : {}) },
+      `${name} is part of ${into.name} now`,
+    );
+  const [own, other] = [targets.get(id), goal && targets.get(goal.id)];
   return (
-    <Choice
-      label={`Merge ${name} into`}
-      value=""
-      onChoose={(into) => {
-        const goal = others.find((other) => other.id === into)?.name ?? '';
-        store.run(mergeCategories, { id, into }, `${name} is part of ${goal} now`);
-      }}
-      options={others.map((other) => ({ value: other.id, name: other.name }))}
-    />
+    <View className="gap-2">
+      <Choice
+        label={`Merge ${name} into`}
+        value={goal?.id ?? ''}
+        onChoose={(into) => {
+          const chosen = others.find((one) => one.id === into);
+          setGoal(chosen);
+          if (chosen && !(own && targets.has(chosen.id))) merge(chosen);
+        }}
+        options={others.map((one) => ({ value: one.id, name: one.name }))}
+      />
+      {goal && own && other && (
+        <View role="group" aria-label="Which target it has then" className="gap-2">
+          <Words>Both have a target. Which one holds then?</Words>
+          {[other, own, bothOf(own, other)].map((target, i) => (
+            <Button
+              key={i}
+              label={`${[`That of ${goal.name}`, `That of ${name}`, 'Both together'][i]}: ${boundWords(target)}`}
+              onPress={() => merge(goal, target)}
+            />
+          ))}
+        </View>
+      )}
+    </View>
   );
 }
 
