@@ -17,7 +17,7 @@ import { sizeWords } from '@/ui/sizeWords';
 import { Words } from '@/ui/Words';
 import { NamedDays } from '../parts/NamedDays';
 import { useReader } from '../parts/useReader';
-import { messageWords } from './messageWords';
+import { messageWords, unreadWords } from './messageWords';
 
 /** Messages that were brought in, each with the days that it names, before they become tasks. */
 function Messages({ messages }: Panels['messages']) {
@@ -106,6 +106,11 @@ function Brought({ message, reader, due, onDue, onLeave }: BroughtProps) {
         <IconButton label={`Leave out: ${title}`} icon="close" colour="ink-soft" onPress={onLeave} />
       </View>
       <Words numberOfLines={4}>{message.text}</Words>
+      {message.unread.map((problem) => (
+        <Words key={problem.kind} size="xs" tone="brick">
+          {unreadWords(problem)}
+        </Words>
+      ))}
       <NamedDays text={`${message.subject}\n${message.text}`} reader={reader} value={due} onChoose={onDue} />
       {invitation && (
         <View className="flex-row">

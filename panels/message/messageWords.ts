@@ -1,3 +1,4 @@
+import type { Unread } from '@/core/formats/mail/readMessage';
 import type { Message } from '@/core/model/message';
 import { momentWords, type Style } from '@/core/time/words';
 import { type Zone } from '@/core/time/zone';
@@ -16,3 +17,9 @@ export const messageWords = ({ from, sentAt, attachments }: Told, zone: Zone, st
   ]
     .filter(Boolean)
     .join(' · ');
+
+/** What of a message could not be read, in a sentence. */
+export const unreadWords = (problem: Unread): string =>
+  problem.kind === 'nested'
+    ? 'Messages are forwarded in it more than ten deep; the innermost are left out.'
+    : `Its text is written in “${problem.name}”, which is not known here: some letters may be wrong.`;

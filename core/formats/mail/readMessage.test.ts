@@ -25,7 +25,49 @@ test('a plain message is read with who wrote it, when, and about what', async ()
     html: null,
     attachments: [],
     invitation: null,
+    unread: [],
   });
+});
+
+test('a message that was forwarded whole is read with its days, its files and its invitation', async () => {
+  const forwarded = (disposition: string) =>
+    crlf(
+      ...head,
+      'MIME-Version: 1.0',
+      'Content-Type: multipart/mixed; boundary=out',
+      '',
+      '--out',
+      'Content-Type: text/plain',
+      '',
+      'See below.',
+      '--out',
+      'Content-Type: message/rfc822',
+      ...(disposition ? [disposition] : []),
+      '',
+      parts,
+      '--out--',
+      '',
+    );
+  for (const disposition of ['', 'Content-Disposition: attachment; filename="plan.eml"']) {
+    const message = await readMessage(forwarded(disposition));
+    expect(message?.text).toBe(
+      'See below.\n\nForwarded: Wehr – Pläne, from Ines Moreau <ines@example.org>\n\nCafé & plan\nTwo',
+    );
+    expect(message?.attachments.map(({ name }) => name)).toEqual(['../plan.pdf']);
+    expect(message?.invitation).toContain('BEGIN:VCALENDAR');
+  }
+});
+
+test('what cannot be read of a message is told: letters of an unknown kind, messages nested too deep', async () => {
+  const strange = crlf(...head, 'Content-Type: text/plain;', ' charset="x-none-such"', '', 'Hello');
+  expect((await readMessage(strange))?.unread).toEqual([{ kind: 'charset', name: 'x-none-such' }]);
+  const nested = (depth: number): string =>
+    depth === 0
+      ? crlf(...head, '', 'The innermost')
+      : crlf(...head, 'Content-Type: message/rfc822', '', nested(depth - 1));
+  const ten = await readMessage(nested(10));
+  expect(ten).toMatchObject({ text: expect.stringContaining('The innermost'), unread: [] });
+  expect((await readMessage(nested(11)))?.unread).toEqual([{ kind: 'nested' }]);
 });
 
 const parts = crlf(
