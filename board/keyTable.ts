@@ -17,7 +17,7 @@ type Line = {
 
 const anywhere = [
   { name: 'help', key: '?', what: 'this list' },
-  { shown: '1 … 5', what: 'Today, Plan, Tasks, Review, Settings' },
+  { shown: '1 … 6', what: 'Today, Plan, Tasks, Review, Frame, Settings' },
   { name: 'quick', key: 'l', what: 'the quick line: a task in plain words' },
   { name: 'find', key: 'o', what: 'look for anything by its words' },
   { name: 'newTask', key: 'w', what: 'write down a task' },

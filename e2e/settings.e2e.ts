@@ -26,7 +26,7 @@ scene(
   'the week is shaped from the settings, and changes the room of a day; hours that cannot be are refused',
   { size: 'phone', space: 'hours', at: '/settings' },
   async ({ page }) => {
-    await pressText(page, 'Shape the week…');
+    await pressText(page, 'Frame of the week…');
     await press(page, 'Zone Work, Mon – Fri, 09:00 – 17:00');
     await type(page, 'From', '10');
     await holds(page, 'From', '10:00');

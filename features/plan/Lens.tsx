@@ -146,7 +146,7 @@ export function Lens() {
           kind="quiet"
           onPress={() => openPanel({ kind: 'left', week: date })}
         />
-        <Button label="Shape the week…" kind="quiet" onPress={shape} />
+        <Button label="Frame of the week…" kind="quiet" onPress={shape} />
       </View>
       <CheckBox
         label="“Days” leaves out days off"

@@ -47,7 +47,7 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
           by it.
         </Words>
         <View className="flex-row">
-          <Button label="Shape the week…" icon="frame" onPress={() => router.navigate('/frame')} />
+          <Button label="Frame of the week…" icon="frame" onPress={() => router.navigate('/frame')} />
         </View>
         <Choice
           label="The week begins on"

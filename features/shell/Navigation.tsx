@@ -9,7 +9,7 @@ import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 import { places } from './places';
 
-/** The five places: a bar below on a phone, a narrow labelled rail on a wide screen. */
+/** The places: a bar below on a phone, a narrow labelled rail on a wide screen. */
 export function Navigation() {
   const wide = useWide();
   const here = usePathname();
@@ -25,6 +25,7 @@ export function Navigation() {
       }
     >
       {places.map(({ path, name, icon }) => {
+        if (path === '/frame' && !wide) return null;
         const current = here === path;
         const mark = current ? 'border-pine' : 'border-transparent';
         return (

@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import { useWide } from '@/ui/useWide';
 import { FindButton } from '@/board/FindButton';
 import { FirstSteps } from '@/board/FirstSteps';
@@ -42,6 +43,7 @@ export function TodayScreen() {
   const onIt = runningTask(workspace.entries);
   const notRunning = view.current.filter((item) => item.kind !== 'block' || item.task.id !== onIt);
   const wide = useWide();
+  const router = useRouter();
   const dayEnds = view.rest.filter(({ kind }) => kind === 'block').length === 0 && notRunning.length === 0;
 
   return (
@@ -52,7 +54,11 @@ export function TodayScreen() {
           page="Today"
           about={`${dateWords(today, workspace.settings)} · ${clockWords(now, zone, workspace.settings.clock)}`}
         >
-          {wide && <FindButton />}
+          {wide ? (
+            <FindButton />
+          ) : (
+            <Button label="Frame" kind="quiet" onPress={() => router.navigate('/frame')} />
+          )}
         </ScreenHead>
         <LateLine date={today} />
         <FirstSteps />

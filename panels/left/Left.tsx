@@ -19,7 +19,7 @@ function Left({ week, frameId = '' }: Panels['left']) {
       {frameId === '' && (
         <View className="flex-row">
           <Button
-            label="Shape the week…"
+            label="Frame of the week…"
             icon="frame"
             onPress={() => {
               closePanel();
