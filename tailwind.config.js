@@ -37,6 +37,8 @@ module.exports = {
     plugin(({ addBase, addVariant }) => {
       addBase(baseStyles());
       // a window so low that all of it scrolls: a phone on its side, or what is made four times as large
+      // a window in which the hours need every line
+      addVariant('short', '@media (max-height: 43.7rem)');
       addVariant('low', '@media (max-height: 29.9rem) and (max-width: 63.9rem)');
     }),
   ],

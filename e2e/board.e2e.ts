@@ -6,6 +6,7 @@ import {
   go,
   reload,
   press,
+  pressTool,
   pressText,
   choose,
   keys,
@@ -32,7 +33,7 @@ scene(
     await sees(page, '30 Nov – 6 Dec');
     await keys(page, 'ArrowLeft');
     await sees(page, '23 – 29 Nov');
-    await press(page, 'Go to a day');
+    await pressTool(page, 'Go to a day');
     await type(page, 'Day', '15 Jan');
     await sees(page, '11 – 17 Jan');
     await keys(page, 'Home');
@@ -125,7 +126,7 @@ scene(
   { size: 'phone', space: 'week', at: '/plan?view=week' },
   async ({ page }) => {
     const before = (await boxOf(page, 'Tue 24 Nov')).height;
-    await press(page, 'What the plan shows');
+    await pressTool(page, 'What the plan shows');
     await press(page, 'Higher hours');
     await keys(page, 'Escape');
     await eventually(async () => assert.ok((await boxOf(page, 'Tue 24 Nov')).height > before));
@@ -163,6 +164,7 @@ scene(
   { size: 'phone', at: '/plan' },
   async ({ page }) => {
     await page.locator('::-p-text(· open)').click();
+    await press(page, 'Search the tasks to place');
     await choose(page, 'Tasks of', 'Permits');
     await isGone(page, 'To place: Newsletter');
     await press(page, 'Choose several');

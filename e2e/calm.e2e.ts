@@ -7,6 +7,7 @@ import {
   calm,
   go,
   press,
+  pressTool,
   pressText,
   keys,
   textOf,
@@ -188,7 +189,7 @@ scene(
   'a day is chosen from a month: by touch to go there, by keys for what is due',
   { size: 'phone', at: '/plan?view=day' },
   async ({ page }) => {
-    await press(page, 'Go to a day');
+    await pressTool(page, 'Go to a day');
     await boxOf(page, 'Days of Nov 2026');
     await isAccessible(page, 'a month to choose from');
     await press(page, 'The month after');

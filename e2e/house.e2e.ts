@@ -6,6 +6,7 @@ import {
   go,
   reload,
   press,
+  pressTool,
   pressText,
   keys,
   type,
@@ -122,7 +123,7 @@ scene(
     await isAccessible(page, 'categories');
     await reload(page);
     await go(page, '/plan');
-    await press(page, 'What the plan shows');
+    await pressTool(page, 'What the plan shows');
     await press(page, 'Show the category By the river');
     await keys(page, 'Escape');
     await isGone(page, 'Check gauge readings, 09:30');

@@ -3,7 +3,20 @@ import type { Page } from 'puppeteer-core';
 import { isAccessible } from './axe';
 import { chooseFile } from './files';
 import { scene } from './scene';
-import { go, reload, press, pressText, keys, type, sees, isGone, boxOf, unfold, eventually } from './steps';
+import {
+  go,
+  reload,
+  press,
+  pressTool,
+  pressText,
+  keys,
+  type,
+  sees,
+  isGone,
+  boxOf,
+  unfold,
+  eventually,
+} from './steps';
 
 const hueOf = (page: Page, label: string) =>
   page.$eval(`[aria-label^=${JSON.stringify(label)}]`, (card) => /hue-\w+/.exec(card.className)?.[0]);
@@ -16,7 +29,7 @@ scene(
   async ({ page }) => {
     await boxOf(page, 'Permit letter, weir');
     assert.equal(await hueOf(page, 'Permit letter, weir'), 'hue-clay');
-    await press(page, 'What the plan shows');
+    await pressTool(page, 'What the plan shows');
     await page.waitForSelector('[role=dialog]');
     await isAccessible(page, 'filters and colours');
     await choose(page, 'Colour by', 'state');
@@ -68,7 +81,7 @@ scene(
   'a second time zone stands beside the hours; in travel mode everything is shown in another one, until one is back home',
   { size: 'phone', at: '/plan?view=days' },
   async ({ page }) => {
-    await press(page, 'What the plan shows');
+    await pressTool(page, 'What the plan shows');
     await page.waitForSelector('[aria-label="Second time zone beside the hours"]');
     await page.type('[aria-label="Second time zone beside the hours"]', 'Nowhereville');
     await sees(page, 'No city is found that is called “Nowhereville”.');
@@ -78,7 +91,7 @@ scene(
     await keys(page, 'Escape');
     await sees(page, 'Tokyo');
     await isAccessible(page, 'two zones beside the hours');
-    await press(page, 'What the plan shows');
+    await pressTool(page, 'What the plan shows');
     await type(page, 'Show everything in the time of', 'New York');
     await keys(page, 'Escape');
     await sees(page, 'Shown in the time of New York; at home it is 11:20');

@@ -98,11 +98,13 @@ for (const size of ['phone', 'wide'] as const satisfies Size[]) {
       // tray, “Place…” and taking off work without losing the task
       if (size === 'phone') {
         await press(page, 'Close this notice');
-        await pressText(page, 'To place');
+        await unfold(page);
       }
-      if (size === 'phone') await unfold(page);
       const tray = await boxOf(page, 'Tray');
+      // it stands there again as soon as something is dragged
+      if (size === 'phone') await pressText(page, 'To place');
       await drag(page, how, middle(await boxOf(page, 'To place: Order waders')), middle(tray, 20));
+      if (size === 'phone') await pressText(page, 'To place');
       await boxOf(page, 'In the tray, Order waders, 20 min');
       const to = await pointAt(page, 15);
       await drag(
@@ -117,6 +119,7 @@ for (const size of ['phone', 'wide'] as const satisfies Size[]) {
       await boxOf(page, 'Order waders, 15:00 – 15:20');
       await focus(page, '[aria-label^="Order waders, 15:00"]');
       await keys(page, 'Delete');
+      if (size === 'phone') await pressText(page, 'To place');
       await boxOf(page, 'To place: Order waders');
       await press(page, 'Place Order waders');
       await press(page, 'Today 12:00 – 12:20');

@@ -50,6 +50,12 @@ export const isAt = (page: Page, title: string) =>
 /** Presses what is called `label` (or begins so). */
 export const press = (page: Page, label: string): Promise<void> => page.locator(labelled(label)).click();
 
+/** Presses a tool of the plan, which a phone has in the list that “More…” opens. */
+export async function pressTool(page: Page, label: string): Promise<void> {
+  if (await page.$(labelled('More for the plan'))) await press(page, 'More for the plan');
+  await press(page, label);
+}
+
 /** Presses what shows the text. */
 export const pressText = (page: Page, text: string): Promise<void> =>
   page.locator(`::-p-text(${text})`).click();
@@ -76,8 +82,9 @@ export async function type(page: Page, label: string, text: string): Promise<voi
   await keys(page, 'Enter');
 }
 
+/** What is read on the page, without the places at which words may be broken. */
 export const textOf = (page: Page, selector = 'body') =>
-  page.$eval(selector, (element) => (element as HTMLElement).innerText); // an HTML page
+  page.$eval(selector, (element) => (element as HTMLElement).innerText.replaceAll('\u00AD', '')); // an HTML page
 
 /** Waits until the page shows the text. */
 export const sees = (page: Page, text: string): Promise<void> =>
@@ -201,8 +208,10 @@ export const focus = (page: Page, selector: string): Promise<void> =>
 
 /** On a phone, brings what stands above the hours into sight. */
 export async function unfold(page: Page): Promise<void> {
+  const tray = '[aria-label="Tray"], [aria-label^="Tray of"]';
+  if (await page.$(tray)) return;
   await page.locator('[role=main] [aria-expanded=false]').click();
-  await page.waitForSelector('[aria-label="Tray"], [aria-label^="Tray of"]');
+  await page.waitForSelector(tray);
 }
 
 /** Tries, frame by frame, until it holds, or patience is at an end; thrice at least, however long one try takes. */

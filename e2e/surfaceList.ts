@@ -3,7 +3,7 @@ import { writeWorkspaceFile } from '@/core/formats/workspaceFile';
 import { emptyWorkspace } from '@/core/model/workspace';
 import type { Size } from './browser';
 import { chooseFile, fileOf } from './files';
-import { focus, press, pressText, unfold } from './steps';
+import { focus, press, pressText, pressTool, unfold } from './steps';
 
 const messageFile = () =>
   fileOf(
@@ -40,8 +40,9 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
       { name: 'something new', open: key('a') },
       { name: 'the lens', open: key('v') },
       { name: 'the views', open: pressing('View: Day'), only: 'phone' },
-      { name: 'a day to go to', open: pressing('Go to a day') },
-      { name: 'the seal', open: pressing('Seal') },
+      { name: 'a day to go to', open: (page) => pressTool(page, 'Go to a day') },
+      { name: 'more for the plan', open: pressing('More for the plan'), only: 'phone' },
+      { name: 'the seal', open: (page) => pressTool(page, 'Seal') },
       { name: 'a zone on a day', open: pressing('Zone Fieldwork') },
       { name: 'free time', open: (page) => pressText(page, 'what fits…') },
       { name: 'a meeting', open: pressing('Meeting Flood forum') },
@@ -63,7 +64,10 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
       },
       {
         name: 'what is left of the week',
-        open: pressing('What the plan shows', 'What is left of the week…'),
+        async open(page) {
+          await pressTool(page, 'What the plan shows');
+          await press(page, 'What is left of the week…');
+        },
       },
       {
         name: 'the room of a day',

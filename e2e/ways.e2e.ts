@@ -97,7 +97,8 @@ scene(
   async ({ page }) => {
     const size = (selector: string) =>
       page.$eval(selector, (element) => Number.parseFloat(getComputedStyle(element).fontSize));
-    assert.equal(await size('[role=main] h1'), 42);
+    // a title of 16 pixels, as a line of such text holds few words
+    assert.equal(await size('[role=main] h1'), 24);
     for (const place of ['/today', '/plan?view=day', '/tasks']) {
       await go(page, place);
       assert.deepEqual(await outOfReach(page, '#root'), [], place);

@@ -13,12 +13,20 @@ import { Heading } from './Words';
 /** Whether something is open that belongs in the pane, in a component; the press that opened it is answered first. */
 export const useIsPaneFilled = () => useDeferredValue(usePanels(({ shown }) => belongsInPane(shown)));
 
+/** How wide the pane is where nothing asks for its room, in pixels. */
+const WIDTH = 308;
+
 /** The pane at the right of a wide screen: what was opened last, or its children while nothing is. */
-export function DetailsPane({ children }: { children: ReactNode }) {
+export function DetailsPane({ children, width = WIDTH }: { children: ReactNode; width?: number }) {
   // the press that opens it is answered first
   const shown = useDeferredValue(usePanels((state) => state.shown));
   return (
-    <View role="complementary" aria-label="Details" className="w-[308px] border-l border-line bg-ground">
+    <View
+      role="complementary"
+      aria-label="Details"
+      className="border-l border-line bg-ground"
+      style={{ width }}
+    >
       {shown && belongsInPane(shown) ? (
         <Boundary key={shown.kind} what="What was opened">
           <Suspense>

@@ -3,6 +3,7 @@ import { ScrollView, View } from 'react-native';
 import { usePageTitle } from './announce';
 import { isLarge } from './textScale';
 import { UndoButtons } from './UndoButtons';
+import { useIsNarrow } from './useWide';
 import { Heading, Words } from './Words';
 
 type ScreenHeadProps = {
@@ -16,10 +17,11 @@ type ScreenHeadProps = {
 /** The head of a screen: its name, what it is about, undo and redo. */
 export function ScreenHead({ title, about, page = title, children }: ScreenHeadProps) {
   usePageTitle(page);
+  const narrow = useIsNarrow();
   return (
-    <View className={`flex-row items-start justify-between gap-x-3 ${isLarge ? 'flex-wrap' : ''}`}>
+    <View className={`flex-row items-start justify-between gap-x-3 ${isLarge || narrow ? 'flex-wrap' : ''}`}>
       <View className="shrink lg:flex-row lg:items-baseline lg:gap-x-3">
-        <Heading>{title}</Heading>
+        <Heading tight={narrow}>{title}</Heading>
         {about && <Words tone="soft">{about}</Words>}
       </View>
       <View className="flex-row items-center">

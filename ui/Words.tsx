@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { Text, type TextProps } from 'react-native';
+import { useHyphened, withLongWords } from './hyphens';
 
 const sizes = { xs: 'text-xs', sm: 'text-sm', base: 'text-base', lg: 'text-lg', xl: 'text-xl' };
 const tones = {
@@ -30,7 +31,7 @@ const OVERRIDES = /[\u202D\u202E]/g;
 
 /** Text in which what would turn it around is seen instead. */
 export const plainly = <C,>(children: C): C | string =>
-  typeof children === 'string' ? children.replace(OVERRIDES, '[reversed]') : children;
+  typeof children === 'string' ? withLongWords(children.replace(OVERRIDES, '[reversed]')) : children;
 
 /** All text of the interface. */
 export function Words({
@@ -69,6 +70,26 @@ export function Heading({
       size={level === 2 || tight ? 'base' : 'xl'}
     >
       {children}
+    </Words>
+  );
+}
+
+/** The title of a thing in a column that may be narrower than its words: a few lines of it, broken by hyphens where they must be. */
+export function Title({
+  children,
+  narrow = true,
+  lines = 2,
+  tone = 'ink',
+}: {
+  children: string;
+  narrow?: boolean;
+  lines?: number;
+  tone?: Tone;
+}) {
+  const hyphened = useHyphened(children, narrow);
+  return (
+    <Words face="strong" tone={tone} numberOfLines={lines}>
+      {hyphened}
     </Words>
   );
 }

@@ -8,6 +8,7 @@ import { useMoment } from '@/ui/clock';
 import { useDropArea } from '../drag/areas';
 import { aimsAtDay, useDrag } from '../drag/dragStore';
 import { loadWords, UprightLoad } from '../LoadMeasure';
+import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 
 type Props = { date: string; today: string; onDate: (date: string) => void };
@@ -38,6 +39,7 @@ function DayButton({ day, shown, isToday, onOpen }: DayProps) {
   const { load } = dayPlan(useWorkspace(), day, zone);
   const { words, left } = loadWords(load);
   const { attach } = useDropArea({ kind: 'tray', date: day });
+  const wide = useWide();
   const aimed = useDrag((state) => aimsAtDay(state, day));
   const edge = shown || aimed ? 'border-pine bg-surface' : 'border-transparent';
   return (
@@ -48,12 +50,15 @@ function DayButton({ day, shown, isToday, onOpen }: DayProps) {
       onPress={onOpen}
       className={`flex-1 items-center gap-0.5 border-b-2 py-1 hover:bg-surface ${edge}`}
     >
-      <Words size="xs" tone={isToday ? 'amber' : 'soft'} face={isToday ? 'strong' : 'text'}>
-        {isToday ? 'Today' : weekdayWords(day)}
-      </Words>
-      <Words size="base" face={shown ? 'strong' : 'text'}>
-        {dayOfMonth(day)}
-      </Words>
+      {/* in one line on a wide screen: its height is for the hours */}
+      <View className={wide ? 'flex-row items-baseline gap-1.5' : 'items-center gap-0.5'}>
+        <Words size="xs" tone={isToday ? 'amber' : 'soft'} face={isToday ? 'strong' : 'text'}>
+          {isToday ? 'Today' : weekdayWords(day)}
+        </Words>
+        <Words size="base" face={shown ? 'strong' : 'text'}>
+          {dayOfMonth(day)}
+        </Words>
+      </View>
       <UprightLoad load={load} />
       <Words className="sr-only">{[words, left].filter(Boolean).join(', ')}</Words>
     </Pressable>

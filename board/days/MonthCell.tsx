@@ -64,7 +64,8 @@ export function MonthCell({ day, lines, inMonth, isToday, onOpen }: CellProps) {
           <Words
             face={isToday || inMonth ? 'strong' : 'text'}
             tone={isToday ? 'amber' : inMonth ? 'ink' : 'soft'}
-            size={isToday ? 'base' : 'sm'}
+            size={isToday && wide ? 'base' : 'sm'}
+            className="whitespace-nowrap"
           >
             {dayOfMonth(date)}
           </Words>

@@ -64,6 +64,9 @@ function useBlockState(block: Block, now: number) {
   };
 }
 
+/** Cards this wide have room for buttons beside their title. */
+const BUTTONS = forText(200);
+
 /** Narrow cards this high have room for a tick below their title. */
 const TICK_BELOW = forText(88);
 
@@ -92,7 +95,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
   });
   if (!task) return null;
   const roomy = box.height >= TWO_LINES && !box.narrow;
-  const roomForButton = box.height >= 44 && box.alone && !box.narrow;
+  const roomForButton = box.height >= 44 && box.pixels >= BUTTONS && !box.narrow;
   const roomForTick = box.narrow && !box.sliver && box.height >= TICK_BELOW;
   const look = picked
     ? 'border-pine bg-surface'
@@ -127,7 +130,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
       <View className="flex-row items-center gap-1.5">
         {done && !box.narrow && <Icon name="check" size={14} colour="edge" />}
         <View className="shrink">
-          <Title box={box} late={warning} drift={drift?.change}>
+          <Title box={box} minutes={block.minutes} late={warning} drift={drift?.change}>
             {task.title}
           </Title>
         </View>

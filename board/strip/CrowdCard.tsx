@@ -6,7 +6,7 @@ import { Words } from '@/ui/Words';
 import type { Box } from './cardParts';
 
 /** What stands together because there is no room for each; it opens as a list. */
-export const CrowdCard = ({ crowd, box }: { crowd: Crowd<Timed>; box: Omit<Box, 'narrow' | 'sliver'> }) => (
+export const CrowdCard = ({ crowd, box }: { crowd: Crowd<Timed>; box: Box }) => (
   <Pressable
     role="button"
     onPress={() => openPanel({ kind: 'crowd', items: crowd.items })}

@@ -13,13 +13,12 @@ import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { elementOf } from '@/ui/dom';
 import { useDropArea } from '../drag/areas';
-import { useWide } from '@/ui/useWide';
 import { openPanel } from '@/ui/panels';
 import { forText } from '@/ui/textScale';
 import { Words } from '@/ui/Words';
 import { ActualLane, LANE_WIDTH, NARROW_LANE_WIDTH } from './ActualLane';
 import { BlockCard } from './BlockCard';
-import type { Box } from './cardParts';
+import { NARROW, type Box } from './cardParts';
 import { CrowdCard } from './CrowdCard';
 import { DropGhost } from './DropGhost';
 import { MeetingCard } from './MeetingCard';
@@ -34,8 +33,12 @@ const LONGEST_SHORT = 25 * MINUTE;
 /** The height of what can be touched (WCAG 2.2, 2.5.8), and what is left free around it. */
 const TOUCHED = forText(26);
 
-/** Of more days than these, words do not fit the width of a phone. */
-const MOST_ON_PHONE = 4;
+/** The least width of a card (pixels), and how many share the width of a day at most. */
+const LEAST_CARD = forText(60);
+const MOST_LANES = { least: 2, most: 6 };
+
+/** A day this wide has room for the names of its zones. */
+const NAMED_ZONES = forText(86);
 
 /** Meetings and blocks as they share the width; each at least as long as can be read. */
 function laidOut(things: readonly Timed[], { day, height }: Scale) {
@@ -44,9 +47,15 @@ function laidOut(things: readonly Timed[], { day, height }: Scale) {
   return shareWidth(things.map((thing) => ({ ...thing, to: Math.max(thing.to, thing.from + shortest) })));
 }
 
-function boxOf(span: Span, lane: number, lanes: number, scale: Scale): Omit<Box, 'narrow' | 'sliver'> {
+type Room = { readonly pixels: number; readonly several: boolean };
+
+function boxOf(span: Span, lane: number, lanes: number, scale: Scale, room: Room): Box {
   const { top, height } = scale.over(span);
+  const pixels = room.pixels / lanes;
   return {
+    narrow: room.several || pixels < NARROW,
+    sliver: pixels < LEAST_CARD,
+    pixels,
     top: top + 1,
     height: height - 2,
     left: `${(100 * lane) / lanes}%`,
@@ -61,24 +70,29 @@ type Props = {
   scale: Scale;
   /** What is seen of the strip, which may scroll. */
   viewport: RefObject<HTMLElement | null>;
-  /** How many days stand side by side. */
-  days: number;
+  /** How wide the day is, in pixels. */
+  width: number;
+  /** No other day stands beside it. */
+  alone: boolean;
 };
 
 /** The lanes of one day: what is planned in the wide one, what really happened in the narrow one. */
-export function DayColumn({ date, now, scale, viewport, days }: Props) {
+export function DayColumn({ date, now, scale, viewport, width, alone }: Props) {
   const { zone } = useMoment();
   const workspace = useWorkspace();
   const plan = useMemo(() => seen(dayPlan(workspace, date, zone), workspace), [workspace, date, zone]);
-  const wide = useWide();
-  const narrow = days > 1;
-  const sliver = days > MOST_ON_PHONE && !wide;
-  const most = narrow ? (wide ? 3 : 2) : wide ? 6 : 4;
+  const { zones, band } = useZones(date, alone ? 'single' : width < NAMED_ZONES ? 'bare' : 'named');
+  const actualWidth = alone ? LANE_WIDTH : NARROW_LANE_WIDTH;
+  const aside = alone
+    ? { left: band + 4, right: actualWidth + 6 }
+    : { left: band + 2, right: actualWidth + 2 };
+  const pixels = width - aside.left - aside.right;
+  const most = Math.min(MOST_LANES.most, Math.max(MOST_LANES.least, Math.floor(pixels / LEAST_CARD)));
+  const inside = { pixels, several: !alone };
   const { cards, crowds } = useMemo(
     () => withCrowds(laidOut(timedThings(plan, workspace), scale), most),
     [plan, workspace, scale, most],
   );
-  const { zones, band } = useZones(date, !narrow ? 'single' : wide ? 'named' : 'bare');
   const lane = useRef<HTMLElement | null>(null);
   const room = useRef<HTMLElement | null>(null);
   const marking = useMarkHours(room, scale);
@@ -91,7 +105,6 @@ export function DayColumn({ date, now, scale, viewport, days }: Props) {
     },
     viewport,
   );
-  const actualWidth = narrow ? NARROW_LANE_WIDTH : LANE_WIDTH;
   return (
     <View
       ref={(view) => {
@@ -100,11 +113,11 @@ export function DayColumn({ date, now, scale, viewport, days }: Props) {
       }}
       role="group"
       aria-label={dateWords(date, workspace.settings)}
-      className={`flex-1 ${narrow ? 'beside-others border-l border-line' : ''}`}
+      className={`flex-1 ${alone ? '' : 'beside-others border-l border-line'}`}
       style={{ height: scale.height }}
     >
       <Ground working={plan.working} scale={scale} taken={plan.allDay.some(({ busy }) => busy)} />
-      <ZoneBands zones={zones} band={band} scale={scale} single={!narrow} />
+      <ZoneBands zones={zones} band={band} scale={scale} single={alone} />
       {plan.buffers.map((span) => (
         <View
           key={span.from}
@@ -115,7 +128,7 @@ export function DayColumn({ date, now, scale, viewport, days }: Props) {
       ))}
       <View
         className={`absolute bottom-0 top-0 ${band > 0 ? 'after-bands' : ''}`}
-        style={{ left: band + (narrow ? 2 : 4), right: actualWidth + (narrow ? 2 : 6) }}
+        style={aside}
         ref={(view) => {
           room.current = elementOf(view);
         }}
@@ -127,9 +140,9 @@ export function DayColumn({ date, now, scale, viewport, days }: Props) {
             style={{ ...scale.over(marked), minHeight: 2 }}
           />
         )}
-        {!narrow && <Pockets date={date} now={now} scale={scale} drawn={plan.meetings} />}
+        {alone && <Pockets date={date} now={now} scale={scale} drawn={plan.meetings} />}
         {cards.map(({ item, lane: column, lanes }) => {
-          const box = { ...boxOf(item, column, lanes, scale), narrow, sliver };
+          const box = boxOf(item, column, lanes, scale, inside);
           return item.kind === 'block' ? (
             <BlockCard
               key={item.block.id}
@@ -144,7 +157,11 @@ export function DayColumn({ date, now, scale, viewport, days }: Props) {
           );
         })}
         {crowds.map((crowd) => (
-          <CrowdCard key={crowd.from} crowd={crowd} box={boxOf(crowd, crowd.lane, crowd.lanes, scale)} />
+          <CrowdCard
+            key={crowd.from}
+            crowd={crowd}
+            box={boxOf(crowd, crowd.lane, crowd.lanes, scale, inside)}
+          />
         ))}
         <DropGhost scale={scale} />
       </View>

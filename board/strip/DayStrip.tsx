@@ -9,10 +9,18 @@ import { useMoment } from '@/ui/clock';
 import { elementOf } from '@/ui/dom';
 import { Words } from '@/ui/Words';
 import { DayColumn } from './DayColumn';
-import { NowWedge, Ruler } from './Ruler';
+import { SLIVERS } from './cardParts';
+import { NowWedge, Ruler, useRulerWidth } from './Ruler';
 import { scaleOf, wallScaleOf } from './scale';
+import { useNotesTouched } from './touched';
 
-type Props = { dates: readonly string[]; now: number; pixelsPerHour?: number };
+type Props = {
+  dates: readonly string[];
+  now: number;
+  /** How wide the strip is with its ruler, in pixels. */
+  width: number;
+  pixelsPerHour?: number;
+};
 
 /** Where the strip opens: a while before now, else before what comes first on these days. */
 function useOpening(dates: readonly string[], now: number): number {
@@ -36,7 +44,7 @@ function useOpening(dates: readonly string[], now: number): number {
  * Days as strips that get measured: the ruler, then for each day what is planned in the wide lane and what really
  * happened in the narrow one. One day alone is drawn in the hours that pass; several by the clock on the wall.
  */
-export function DayStrip({ dates, now, pixelsPerHour = 72 }: Props) {
+export function DayStrip({ dates, now, width, pixelsPerHour = 72 }: Props) {
   const { zone } = useMoment();
   const { clock, secondZone } = useWorkspace().settings;
   const single = dates.length === 1;
@@ -50,6 +58,8 @@ export function DayStrip({ dates, now, pixelsPerHour = 72 }: Props) {
   const viewport = useRef<HTMLElement | null>(null);
   const scroll = useRef<ScrollView>(null);
   const opensAt = (useOpening(dates, now) / (60 * MINUTE)) * pixelsPerHour;
+  const columnWidth = (width - useRulerWidth()) / dates.length;
+  useNotesTouched(viewport, columnWidth < SLIVERS);
   const days = dates.join();
   const shown = useRef('');
   useEffect(() => {
@@ -82,7 +92,8 @@ export function DayStrip({ dates, now, pixelsPerHour = 72 }: Props) {
               now={now}
               scale={scales[i] ?? first}
               viewport={viewport}
-              days={dates.length}
+              width={columnWidth}
+              alone={single}
             />
           ))}
           {ofNow && <NowWedge scale={ofNow} now={now} clock={clock} />}

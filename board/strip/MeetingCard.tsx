@@ -2,6 +2,7 @@ import { View } from 'react-native';
 import type { Occurrence } from '@/core/calendar/occurrences';
 import { hueOfEvent } from '@/core/plan/lens';
 import { clockWords } from '@/core/time/words';
+import { lengthOf } from '@/core/time/span';
 import { dateOf } from '@/core/time/zone';
 import { subjectOfMeeting } from '@/core/track/spent';
 import { useWorkspace } from '@/state/shown';
@@ -45,7 +46,12 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
       className={`hue-${hueOfEvent(meeting, workspace)} cut-corner absolute cursor-grab touch-manipulation select-none ${lifted ? 'opacity-50' : ''} ${box.height < ONE_LINE ? 'overflow-hidden' : ''} border bg-surface ${box.narrow ? 'px-1' : 'px-2.5'} ${roomForHandle(box)} ${meeting.busy ? 'border-edge' : 'border-dashed border-edge'} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
       style={placeOf(box)}
     >
-      <Title box={box} face={others ? 'text' : 'strong'} drift={drift?.change}>
+      <Title
+        box={box}
+        minutes={Math.round(lengthOf(meeting))}
+        face={others ? 'text' : 'strong'}
+        drift={drift?.change}
+      >
         {meeting.title}
       </Title>
       {box.height >= TWO_LINES && !box.sliver && facts !== '' && (

@@ -5,6 +5,8 @@ import { pressable } from '../drag/useDragItem';
 import { DriftMark } from '../seal/DriftMark';
 import { Icon } from '@/ui/icons';
 import { forText } from '@/ui/textScale';
+import { durationWords } from '@/core/time/words';
+import { useHyphened } from '@/ui/hyphens';
 import { Words } from '@/ui/Words';
 
 /** Where a card lies on the strip. */
@@ -15,11 +17,19 @@ export type Box = {
   readonly width: DimensionValue;
   /** Nothing shares the width with it. */
   readonly alone: boolean;
-  /** It stands in one of several days: there is room for little more than its title. */
+  /** How wide that is, in pixels. */
+  readonly pixels: number;
+  /** There is room for little more than its title. */
   readonly narrow: boolean;
-  /** It is narrower than most words. */
+  /** It is narrower than most words: it bears no title, which is told above the hours once it is touched. */
   readonly sliver: boolean;
 };
+
+/** Cards less wide than this have room for little more than their title. */
+export const NARROW = forText(110);
+
+/** The cards of days less wide than this are slivers. */
+export const SLIVERS = forText(64);
 
 export const placeOf = ({ top, height, left, width }: Box) => ({ top, height, left, width });
 
@@ -29,23 +39,19 @@ export const ONE_LINE = forText(18);
 /** Cards this high have room for a second line. */
 export const TWO_LINES = forText(40);
 
-/** In narrow cards this high a title reads from top to bottom better than in pieces of words. */
-const UPRIGHT = forText(44);
-const UPRIGHT_TEXT =
-  'max-h-full max-w-[26px] overflow-hidden leading-[0.8125rem] [overflow-wrap:normal] [writing-mode:vertical-rl]';
-
 /** Narrow cards this high say what is wrong in words. */
 const WARNING = forText(56);
 
 /** How many lines of a title a card has room for. */
-const linesOf = ({ height, narrow, sliver }: Box): number => {
-  if (sliver) return 1;
+const linesOf = ({ height, narrow }: Box): number => {
   if (narrow) return Math.max(1, Math.floor((height - 6) / forText(16)));
   return height < forText(60) ? 1 : 2;
 };
 
 type TitleProps = {
   box: Box;
+  /** How long it is, in minutes: all that a sliver says in words. */
+  minutes: number;
   late?: string | null;
   face?: 'strong' | 'text';
   /** What has become of it since its week was sealed. */
@@ -54,16 +60,13 @@ type TitleProps = {
 };
 
 /** The title of a card, as its room allows. A narrow card says in words that it is late where it can, else by a mark. */
-export function Title({ box, late = null, face = 'strong', drift, children }: TitleProps) {
-  const upright = box.sliver && box.height >= UPRIGHT;
+export function Title({ box, minutes, late = null, face = 'strong', drift, children }: TitleProps) {
+  const title = useHyphened(children, box.narrow && !box.sliver);
   const marked = box.narrow && late !== null;
   const inWords = marked && !box.sliver && box.height >= WARNING;
   return (
     <>
-      <View
-        className={upright ? 'items-center' : 'flex-row items-center gap-1'}
-        style={upright ? { height: box.height - 12 } : undefined}
-      >
+      <View className={box.sliver ? 'gap-0.5' : 'flex-row items-center gap-1'}>
         {drift && <DriftMark change={drift} />}
         {marked && !inWords && (
           <View className="shrink-0">
@@ -75,10 +78,9 @@ export function Title({ box, late = null, face = 'strong', drift, children }: Ti
             face={face}
             size={box.narrow || box.height < forText(22) ? 'xs' : 'sm'}
             tone={marked ? 'brick' : 'ink'}
-            {...(upright ? {} : { numberOfLines: linesOf(box) - (inWords ? 2 : 0) })}
-            className={upright ? UPRIGHT_TEXT : box.sliver ? '[text-overflow:clip]' : ''}
+            numberOfLines={linesOf(box) - (inWords ? 2 : 0)}
           >
-            {children}
+            {box.sliver ? lengthIn(box, minutes) : title}
           </Words>
         </View>
       </View>
@@ -89,6 +91,13 @@ export function Title({ box, late = null, face = 'strong', drift, children }: Ti
       )}
     </>
   );
+}
+
+/** The length of a sliver, where there is room for it. */
+function lengthIn({ pixels, height }: Box, minutes: number): string {
+  const words = minutes < 60 ? `${minutes}′` : durationWords(minutes);
+  const lines = words.length > 3 ? 2 : 1;
+  return pixels >= forText(31) && height >= forText(16) * lines + 4 ? words : '';
 }
 
 /** Cards this high have their handle at the lower edge, lower ones at the right. */

@@ -46,6 +46,14 @@ export const datesOf = rememberedWhile(
   },
 );
 
+/** As many of the days as there is room for at `most`, the date among them; the same list where all have room. */
+export function around(dates: readonly IsoDate[], date: IsoDate, most: number): readonly IsoDate[] {
+  if (dates.length <= most) return dates;
+  const at = Math.max(0, dates.indexOf(date));
+  const first = Math.max(0, at - most + 1);
+  return dates.slice(first, first + most);
+}
+
 /** So far a working day is looked for; where there is none, no day is left out. */
 const MOST_DAYS_OFF = 60;
 

@@ -8,10 +8,11 @@ import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { openPanel } from '@/ui/panels';
 import { UndoButtons } from '@/ui/UndoButtons';
-import { useWide } from '@/ui/useWide';
+import { useIsNarrow, useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
 import { HoldRow } from './HoldRow';
 import { useFrame } from './useFrame';
+import { useRoomy } from './useRoomy';
 
 /** Which frame is shown, whether it holds now, and what can be done with it as a whole. */
 export function FrameHead({ frame, week }: { frame: Frame; week: string }) {
@@ -23,9 +24,9 @@ export function FrameHead({ frame, week }: { frame: Frame; week: string }) {
   const holds = frameOf(workspace, today)?.id === frame.id;
   return (
     <View className="gap-1 pb-1">
-      <View className="flex-row items-start justify-between gap-2 px-4 pt-2">
+      <View className="flex-row flex-wrap items-start justify-between gap-2 px-4 pt-2">
         <View className="shrink lg:flex-row lg:items-baseline lg:gap-3">
-          <Heading>Frame</Heading>
+          <Heading tight={useIsNarrow()}>Frame</Heading>
           <Words tone="soft">
             {frame.name} · {holds ? 'holds this week' : 'does not hold this week'}
           </Words>
@@ -59,7 +60,7 @@ export function FrameHead({ frame, week }: { frame: Frame; week: string }) {
 
 const Actions = ({ frame, week }: { frame: Frame; week: string }) => (
   <View className="shrink flex-row flex-wrap">
-    {!useWide() && (
+    {!useRoomy() && (
       <Button
         label="What is left…"
         kind="quiet"

@@ -2,7 +2,7 @@ import { useEffect } from 'react';
 import { ScrollView, View } from 'react-native';
 import { kindsOf } from '@/core/frame/kinds';
 import { useWorkspace } from '@/state/shown';
-import { DetailsPane, useEscapeFromPane } from '@/ui/DetailsPane';
+import { DetailsPane, useEscapeFromPane, useIsPaneFilled } from '@/ui/DetailsPane';
 import { isCovered, usePanels } from '@/ui/panels';
 import { usePageTitle } from '@/ui/announce';
 import { useWide } from '@/ui/useWide';
@@ -16,12 +16,15 @@ import { useNamedKinds } from './namedKinds';
 import { useBrushKey } from './mark';
 import { useAskedZone } from './useAskedZone';
 import { useFrame } from './useFrame';
+import { useRoomy } from './useRoomy';
 import { WeekGrid } from './WeekGrid';
 
 /** The shape of a week: its kinds of time, to be painted, and what is left of its hours. */
 export function FrameScreen() {
   const workspace = useWorkspace();
   const wide = useWide();
+  const roomy = useRoomy();
+  const filled = useIsPaneFilled();
   const { frame, week } = useFrame();
   const chosen = useBrushKey(({ key }) => key);
   const named = useNamedKinds(({ brushes }) => brushes);
@@ -40,7 +43,7 @@ export function FrameScreen() {
     <View role="main" className="flex-1 low:flex-none">
       <FrameHead frame={frame} week={week} />
       <View className="flex-1 flex-row low:flex-none">
-        {wide && (
+        {wide && (roomy || !filled) && (
           <ScrollView tabIndex={-1} style={{ maxWidth: 228 }} contentContainerClassName="gap-2 px-3 pb-6">
             <Words size="xs" tone="soft">
               Choose a kind, then draw over hours, over as many days as you like.
@@ -49,7 +52,7 @@ export function FrameScreen() {
           </ScrollView>
         )}
         <WeekGrid frame={frame} week={week} brush={brush} />
-        {wide && (
+        {wide && (roomy || filled) && (
           <DetailsPane>
             <ScrollView tabIndex={0} contentContainerClassName="gap-4 px-4 pb-6 pt-4">
               <WhatIsLeft workspace={held} week={week} />

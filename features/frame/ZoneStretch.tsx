@@ -8,11 +8,13 @@ import { store } from '@/state/workspaceStore';
 import { EdgeMark } from '@/board/marks';
 import { webProps } from '@/ui/dom';
 import { openPanel } from '@/ui/panels';
+import { useHyphened } from '@/ui/hyphens';
 import { useWide } from '@/ui/useWide';
 import { forText } from '@/ui/textScale';
 import { Words } from '@/ui/Words';
 import { STEP } from '@/core/plan/placing';
 import { moved, type ZoneHours } from './pointer';
+import { useRoomy } from './useRoomy';
 
 type Props = {
   stretch: Stretch;
@@ -45,6 +47,7 @@ const arrows: Readonly<Record<string, { by: number; across: number }>> = {
 export function ZoneStretch({ stretch, isFirst, column, perMinute, frameId, week, still, onChange }: Props) {
   const workspace = useWorkspace();
   const wide = useWide();
+  const roomy = useRoomy();
   const { weekStart, clock } = workspace.settings;
   const { zone, from, to } = stretch;
   const height = (to - from) * perMinute;
@@ -63,6 +66,7 @@ export function ZoneStretch({ stretch, isFirst, column, perMinute, frameId, week
     event.preventDefault();
     event.stopPropagation();
   };
+  const name = useHyphened(zone.name, wide && !roomy);
   const lines = Math.floor(height / LINE);
   const traits = traitsOf(zone);
   const place = {
@@ -86,7 +90,7 @@ export function ZoneStretch({ stretch, isFirst, column, perMinute, frameId, week
         <EdgeMark />
         {wide && lines > 0 && (
           <Words size="xs" tone="edge" face="strong" numberOfLines={Math.min(lines, 3)}>
-            {zone.name}
+            {name}
           </Words>
         )}
         {!wide && height >= UPRIGHT && (

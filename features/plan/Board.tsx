@@ -3,35 +3,43 @@ import { Pressable, ScrollView, View } from 'react-native';
 import { dayPlan, type DayPlan } from '@/core/plan/dayPlan';
 import { seen } from '@/core/plan/lens';
 import { segmentsOf } from '@/core/plan/spanning';
-import { datesOf } from '@/core/plan/views';
-import { dayOfMonth, durationWords, weekdayWords } from '@/core/time/words';
+import { around, datesOf } from '@/core/plan/views';
+import { dateWords, dayOfMonth, durationWords, weekdayWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { useDropArea } from '@/board/drag/areas';
 import { LoadBar, loadWords, UprightLoad } from '@/board/LoadMeasure';
+import { SLIVERS } from '@/board/strip/cardParts';
 import { DayStrip } from '@/board/strip/DayStrip';
 import { useHourScale } from '@/board/strip/hoursHigh';
 import { useRulerWidth } from '@/board/strip/Ruler';
 import { useShortfall } from '@/board/useShortfall';
 import type { PlanView } from '@/board/days/useView';
+import { IconButton } from '@/ui/Button';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 import { AcrossDays } from '@/board/days/AcrossDays';
+import { useIsDrawn } from './drawer';
 import { Fold } from './Fold';
 import { restOf } from './foldedWords';
+import { LEAST_DAY } from './planRoom';
 import { IntentionLine } from './IntentionLine';
 import { useGestures } from '@/board/days/useGestures';
 import { TrayCell } from '@/board/days/TrayCell';
 
 /** Several days side by side: each with its load, what takes it whole, its tray, and its hours. */
-export function Board(place: PlanView & { fit: number }) {
+export function Board(place: PlanView & { fit: number; width: number; most: number }) {
   const { zone, now } = useMoment();
-  const { view, date, today, fit, onOpenDay } = place;
+  const { view, date, today, fit, width, most, onDate, onOpenDay } = place;
   const workspace = useWorkspace();
   const wide = useWide();
+  const drawn = useIsDrawn();
   const rulerWidth = useRulerWidth();
   const pixelsPerHour = useHourScale(({ pixels }) => pixels);
-  const dates = datesOf(workspace, view, date, fit);
+  const all = datesOf(workspace, view, date, fit);
+  const dates = useMemo(() => around(all, date, most), [all, date, most]);
+  const column = (width - rulerWidth) / dates.length;
+  const roomy = column >= LEAST_DAY - 4;
   const plans = useMemo(
     () => dates.map((day) => seen(dayPlan(workspace, day, zone), workspace)),
     [workspace, dates, zone],
@@ -50,6 +58,7 @@ export function Board(place: PlanView & { fit: number }) {
     about: 'these days',
     first: `${durationWords(planned)} planned`,
     aside: `${durationWords(free)} free`,
+    hint: column < SLIVERS ? 'Touch a thing to read here what it is' : '',
     rest: restOf(workspace, {
       date,
       ofDay: false,
@@ -70,10 +79,11 @@ export function Board(place: PlanView & { fit: number }) {
         {wide && intentions}
         <View className="flex-row" style={{ paddingLeft: rulerWidth }}>
           {plans.map((plan) => (
-            <DayHead key={plan.date} plan={plan} today={today} wide={wide} onOpen={onOpenDay} />
+            <DayHead key={plan.date} plan={plan} today={today} wide={roomy} low={drawn} onOpen={onOpenDay} />
           ))}
+          <FurtherDay all={all} shown={dates} onDate={onDate} />
         </View>
-        <Fold folded={folded}>
+        <Fold folded={folded} away={drawn}>
           {!wide && intentions}
           <AcrossDays segments={segments} dates={dates} left={rulerWidth} />
           <View className="flex-row">
@@ -84,21 +94,49 @@ export function Board(place: PlanView & { fit: number }) {
             </View>
             <ScrollView tabIndex={-1} style={{ maxHeight: 112 }} contentContainerClassName="flex-row">
               {plans.map((plan) => (
-                <TrayCell key={plan.date} date={plan.date} items={plan.tray} narrow={!wide} />
+                <TrayCell key={plan.date} date={plan.date} items={plan.tray} narrow={!roomy} />
               ))}
             </ScrollView>
           </View>
         </Fold>
       </View>
-      <DayStrip dates={dates} now={now} pixelsPerHour={pixelsPerHour} />
+      <DayStrip dates={dates} now={now} width={width} pixelsPerHour={pixelsPerHour} />
     </View>
   );
 }
 
-type HeadProps = { plan: DayPlan; today: string; wide: boolean; onOpen: (date: string) => void };
+type FurtherProps = { all: readonly string[]; shown: readonly string[]; onDate: (date: string) => void };
+
+/** The way to days of the view for which there is no room, at the edge of those that are shown. */
+function FurtherDay({ all, shown, onDate }: FurtherProps) {
+  const { settings } = useWorkspace();
+  const last = all.at(-1);
+  const [first] = all;
+  if (!first || !last || all.length === shown.length) return null;
+  const isLater = shown.at(-1) !== last;
+  const date = isLater ? last : first;
+  return (
+    <View className={`absolute top-0 ${isLater ? '-right-1' : 'left-1'}`}>
+      <IconButton
+        label={`Show ${dateWords(date, settings)}`}
+        icon={isLater ? 'forward' : 'back'}
+        colour="ink-soft"
+        onPress={() => onDate(date)}
+      />
+    </View>
+  );
+}
+
+type HeadProps = {
+  plan: DayPlan;
+  today: string;
+  wide: boolean;
+  low: boolean;
+  onOpen: (date: string) => void;
+};
 
 /** The name of a day and its load; it opens the day by itself. */
-function DayHead({ plan, today, wide, onOpen }: HeadProps) {
+function DayHead({ plan, today, wide, low, onOpen }: HeadProps) {
   const { date, load } = plan;
   const { words, left, over } = loadWords(load);
   const isToday = date === today;
@@ -122,7 +160,7 @@ function DayHead({ plan, today, wide, onOpen }: HeadProps) {
         )}
         {isToday && <Words className="sr-only">today</Words>}
       </View>
-      {wide ? <LoadBar load={load} height={8} /> : <UprightLoad load={load} />}
+      {!low && (wide ? <LoadBar load={load} height={8} /> : <UprightLoad load={load} />)}
       {wide && (
         <Words size="xs" tone={over ? 'brick' : 'soft'} numberOfLines={1}>
           {left || 'day off'}

@@ -13,6 +13,7 @@ import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 import { AllDay } from '@/board/days/AllDay';
 import { DaysRow } from '@/board/days/DaysRow';
+import { useIsDrawn } from './drawer';
 import { Fold } from './Fold';
 import { restOf } from './foldedWords';
 import { IntentionLine } from './IntentionLine';
@@ -21,8 +22,8 @@ import { useGestures } from '@/board/days/useGestures';
 import type { PlanView } from '@/board/days/useView';
 
 /** One day: the days around it, its load, what takes all of it, its tray, its hours. */
-export function DayBody(place: PlanView) {
-  const { date, today, onDate } = place;
+export function DayBody(place: PlanView & { width: number }) {
+  const { date, today, onDate, width } = place;
   const { zone, now } = useMoment();
   const workspace = useWorkspace();
   const pixelsPerHour = useHourScale(({ pixels }) => pixels);
@@ -30,6 +31,7 @@ export function DayBody(place: PlanView) {
   const dates = useMemo(() => [date], [date]);
   const short = useShortfall(date);
   const wide = useWide();
+  const drawn = useIsDrawn();
   const body = useRef<View>(null);
   useGestures(body, place, 1);
   const { words, left, over } = loadWords(plan.load);
@@ -43,7 +45,7 @@ export function DayBody(place: PlanView) {
   };
   return (
     <View ref={body} className="flex-1 touch-pan-y low:flex-none">
-      <View className="border-b border-line">
+      <View className={`border-b border-line ${drawn ? 'hidden' : ''}`}>
         <View className="px-4">
           <DaysRow date={date} today={today} onDate={onDate} />
         </View>
@@ -62,13 +64,17 @@ export function DayBody(place: PlanView) {
                 {short}
               </Words>
             )}
-            <IntentionLine date={date} ofDay />
-            <AllDay date={date} events={plan.allDay} />
+            <View className={wide ? 'flex-row items-center gap-4' : 'gap-2'}>
+              <View className={wide ? 'min-w-[45%] shrink' : ''}>
+                <IntentionLine date={date} ofDay />
+              </View>
+              <AllDay date={date} events={plan.allDay} />
+            </View>
             <Tray date={date} items={plan.tray} minutes={plan.load.inTray} />
           </View>
         </Fold>
       </View>
-      <DayStrip dates={dates} now={now} pixelsPerHour={pixelsPerHour} />
+      <DayStrip dates={dates} now={now} width={width} pixelsPerHour={pixelsPerHour} />
     </View>
   );
 }

@@ -1,5 +1,5 @@
-import { useState } from 'react';
-import { Pressable, ScrollView, View } from 'react-native';
+import { useEffect, useState } from 'react';
+import { Pressable, ScrollView, useWindowDimensions, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { useDropArea } from '@/board/drag/areas';
 import { placeOf, useDrag } from '@/board/drag/dragStore';
@@ -8,39 +8,57 @@ import { FindButton } from '@/board/FindButton';
 import { NextStep } from '@/board/FirstSteps';
 import { ShortOfTargets } from '@/board/left/ShortOfTargets';
 import { openPanel } from '@/ui/panels';
+import { useIsNarrow } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
+import { useDrawer } from './drawer';
 import { countWords, Finding, Several, useFinding } from './Finding';
 import { ToPlaceList, Unestimated } from './ToPlace';
 import { useToPlace } from './useToPlace';
+
+/** How much of the height the open list has: the hours keep half, and four tasks fit. */
+const LIST = 0.28;
 
 /** The tasks to place, at the bottom of a phone. It closes while something is dragged; a block let go on it leaves the plan. */
 export function Drawer({ date }: { date: string }) {
   const tasks = useToPlace();
   const finding = useFinding(tasks);
-  const [open, setOpen] = useState(false);
+  const open = useDrawer((state) => state.open);
+  const [seeking, setSeeking] = useState(false);
   const choosing = usePicked((picked) => picked.choosing);
   const { attach } = useDropArea({ kind: 'off' });
+  const { height } = useWindowDimensions();
+  const narrow = useIsNarrow();
+  useEffect(() => () => useDrawer.setState({ open: false }), []);
   const dragging = useDrag(({ dragged }) => dragged !== null);
   const fromPlan = useDrag(({ dragged }) => dragged !== null && placeOf(dragged) !== undefined);
   return (
     <View ref={attach} className="not-printed border-t border-line bg-surface">
-      <View className="min-h-[52px] flex-row items-center justify-between gap-3 px-4">
+      <View className="min-h-[52px] flex-row flex-wrap items-center justify-between gap-3 px-4 short:min-h-[44px]">
         <Pressable
           role="button"
           aria-expanded={open}
-          onPress={() => setOpen(!open)}
-          className="min-h-[44px] flex-1 justify-center"
+          onPress={() => useDrawer.setState({ open: !open })}
+          className="min-h-[44px] min-w-[6rem] flex-1 justify-center"
         >
           <Words face="strong">{fromPlan ? 'Let go here to take it off' : 'To place'}</Words>
           <Words size="xs" tone="soft" numberOfLines={1}>
             {countWords(tasks)} · {open ? 'close' : 'open'}
           </Words>
         </Pressable>
-        <FindButton />
+        {open ? (
+          <Button
+            label={seeking ? 'All' : 'Search…'}
+            says={seeking ? 'All tasks to place' : 'Search the tasks to place'}
+            kind="quiet"
+            onPress={() => setSeeking(!seeking)}
+          />
+        ) : (
+          <FindButton inWords />
+        )}
         <Button
-          label="Note"
-          says="Note a task in the quick line"
-          icon="add"
+          label="Quick line"
+          says="Quick line: note a task in plain words"
+          {...(narrow ? {} : { icon: 'add' })}
           kind="primary"
           onPress={() => openPanel({ kind: 'quick' })}
         />
@@ -54,14 +72,14 @@ export function Drawer({ date }: { date: string }) {
         <ScrollView
           tabIndex={0}
           aria-label="Tasks to place"
-          style={{ height: dragging ? 0 : 300, flexGrow: 0 }}
-          contentContainerClassName="gap-2 px-4 pb-4"
+          style={{ height: dragging ? 0 : Math.round(height * LIST), flexGrow: 0 }}
+          contentContainerClassName="gap-1 px-4 pb-4"
         >
+          {seeking && <Finding {...finding} />}
+          <ToPlaceList tasks={seeking ? finding.found : tasks} date={date} compact />
           <NextStep />
-          <Unestimated tasks={tasks} />
-          <Finding {...finding} />
           <ShortOfTargets date={date} />
-          <ToPlaceList tasks={finding.found} date={date} />
+          <Unestimated tasks={tasks} />
         </ScrollView>
       )}
     </View>

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { Pressable, View } from 'react-native';
 import { create } from 'zustand';
+import { useTouched } from '@/board/strip/touched';
 import { useWide } from '@/ui/useWide';
 import { Icon } from '@/ui/icons';
 import { Words } from '@/ui/Words';
@@ -18,16 +19,22 @@ export type Folded = {
   /** What is folded away; a warning comes first. */
   readonly rest: readonly string[];
   readonly warning?: string | null;
+  /** What is told where nothing else is. */
+  readonly hint?: string;
 };
 
+type FoldProps = { folded: Folded; /** Its height is needed. */ away?: boolean; children: ReactNode };
+
 /** On a phone, where the hours need the height, what stands above them is told in two lines and unfolded by a tap. */
-export function Fold({ folded, children }: { folded: Folded; children: ReactNode }) {
+export function Fold({ folded, away = false, children }: FoldProps) {
   const open = useFold((state) => state.open);
   const wide = useWide();
+  const touched = useTouched((state) => state.words);
   if (wide) return children;
-  const { about, first, aside = '', over = false, rest, warning } = folded;
+  if (away) return null;
+  const { about, first, aside = '', over = false, rest, warning, hint = '' } = folded;
   // unfolded, the rest stands below
-  const words = [warning, ...(open ? [] : rest)].filter(Boolean).join(' · ');
+  const words = touched || [warning, ...(open ? [] : rest)].filter(Boolean).join(' · ') || hint;
   return (
     <View>
       <Pressable
@@ -49,7 +56,7 @@ export function Fold({ folded, children }: { folded: Folded; children: ReactNode
             </Words>
           </View>
           {words !== '' && (
-            <Words size="xs" tone={warning ? 'brick' : 'soft'} numberOfLines={1}>
+            <Words size="xs" tone={touched ? 'ink' : warning ? 'brick' : 'soft'} numberOfLines={1}>
               {words}
             </Words>
           )}

@@ -8,18 +8,18 @@ import { useWorkspace } from '@/state/shown';
 import { Button, IconButton } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { addNew } from './addNew';
+import { useIsDrawn } from './drawer';
 import { showAll } from './Lens';
 import { SealButton } from './SealButton';
 import { viewNames } from './viewNames';
 import { FindButton } from '@/board/FindButton';
 import { UndoButtons } from '@/ui/UndoButtons';
-import { useIsPaneFilled } from '@/ui/DetailsPane';
 import { openPanel } from '@/ui/panels';
 import { HourScale } from '@/board/strip/HourScale';
 import type { PlanView } from '@/board/days/useView';
 import { usePageTitle } from '@/ui/announce';
 import { forText, isLarge } from '@/ui/textScale';
-import { useWide } from '@/ui/useWide';
+import { useIsNarrow, useWide } from '@/ui/useWide';
 import { Heading, Words } from '@/ui/Words';
 
 /** What stretch of time is shown, in words. */
@@ -40,24 +40,35 @@ const LEAST: Partial<Record<PlanViewName, number>> = {
   month: forText(134),
 };
 
-type Props = PlanView & { fit: number; keepsPane: boolean; children: React.ReactNode };
+type Props = PlanView & {
+  fit: number;
+  /** How wide the days are together, in pixels. */ board: number;
+  children: React.ReactNode;
+};
+
+/** Whether a view draws days by their hours. */
+export const isHours = (view: PlanViewName): boolean => view !== 'month' && view !== 'agenda';
+
+/** From this width on (pixels) a large title and the seal in words have room above the days. */
+const ROOMY = forText(760);
 
 /** What is shown, the way to other days and other views; shorter while the pane of details takes some of the width. */
 export function PlanHead(place: Props) {
-  const { view, date, today, fit, keepsPane, onDate, onTurn, onView, children } = place;
+  const { view, date, today, fit, board, onDate, onTurn, onView, children } = place;
   const workspace = useWorkspace();
   const { settings } = workspace;
   const wide = useWide();
-  const filled = useIsPaneFilled();
-  const roomy = !filled && !keepsPane && !isLarge;
-  const tight = wide ? !roomy : isLarge;
+  const narrow = useIsNarrow();
+  const drawn = useIsDrawn();
+  const roomy = board >= ROOMY && !isLarge;
+  const tight = wide ? !roomy : isLarge || narrow;
   const dates = datesOf(workspace, view, date, fit);
   const title = titleOf(view, date, dates, settings);
   usePageTitle(`Plan: ${viewNames[view]}, ${title}`);
-  const hasSeal = view !== 'month' && view !== 'agenda';
+  const hasHours = isHours(view);
   return (
     <View>
-      <View className="flex-row items-center justify-between px-4 pt-2">
+      <View className="flex-row items-center justify-between px-4 pt-2 short:pt-0">
         <View className="shrink flex-row items-center gap-1">
           <View className="shrink" style={{ minWidth: (LEAST[view] ?? 0) * (tight ? 0.58 : 1) }}>
             <Heading tight={tight}>{title}</Heading>
@@ -76,14 +87,14 @@ export function PlanHead(place: Props) {
           {wide && date !== today && <Button label="Today" kind="quiet" onPress={() => onDate(today)} />}
         </View>
         <View className="flex-row">
-          {wide && hasSeal && <SealButton date={date} inWords={roomy} />}
+          {wide && hasHours && <SealButton date={date} inWords={roomy} />}
           {wide && <ZonesButton shown={settings.showZones} />}
           {children}
           {wide && <FindButton />}
           <UndoButtons />
         </View>
       </View>
-      <View className="flex-row items-center justify-between px-2">
+      <View className={`flex-row flex-wrap items-center justify-between px-2 ${drawn ? 'hidden' : ''}`}>
         <View className="flex-row">
           {wide ? (
             <Choice
@@ -105,17 +116,34 @@ export function PlanHead(place: Props) {
           {!wide && date !== today && <Button label="Today" kind="quiet" onPress={() => onDate(today)} />}
         </View>
         <View className="flex-row">
-          <IconButton label="New event" icon="calendar" colour="ink-soft" onPress={() => addNew(date)} />
-          {!wide && hasSeal && <SealButton date={date} inWords={false} />}
-          {!wide && <ZonesButton shown={settings.showZones} />}
-          {wide && view !== 'month' && view !== 'agenda' && <HourScale />}
-          <IconButton
-            label="What the plan shows, and its colours"
-            icon="lens"
-            colour={hidesSomething(settings) ? 'pine' : 'ink-soft'}
-            onPress={() => openPanel({ kind: 'lens' })}
-          />
-          {!wide && <GoToDayButton />}
+          {wide ? (
+            <>
+              <IconButton label="New event" icon="calendar" colour="ink-soft" onPress={() => addNew(date)} />
+              {hasHours && <HourScale />}
+              <IconButton
+                label="What the plan shows, and its colours"
+                icon="lens"
+                colour={hidesSomething(settings) ? 'pine' : 'ink-soft'}
+                onPress={() => openPanel({ kind: 'lens' })}
+              />
+            </>
+          ) : (
+            <>
+              <Button
+                label="Event"
+                says="New event"
+                {...(narrow ? {} : { icon: 'add' })}
+                kind="quiet"
+                onPress={() => addNew(date)}
+              />
+              <Button
+                label="More…"
+                says="More for the plan"
+                kind="quiet"
+                onPress={() => openPanel({ kind: 'planMore', date, hasSeal: hasHours })}
+              />
+            </>
+          )}
         </View>
       </View>
       {hidesSomething(settings) && (

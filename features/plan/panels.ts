@@ -6,6 +6,8 @@ declare module '@/ui/panels' {
   interface Panels {
     /** What the plan shows, and what gives it its colours. */
     lens: object;
+    /** What else can be done with the plan, on a phone. */
+    planMore: { readonly date: string; readonly hasSeal: boolean };
     /** All views to choose from. */
     views: object;
     /** What a day holds, on a phone. */
@@ -25,6 +27,7 @@ export const registerPlanPanels = () =>
       useTitle: ({ date }) => dateWords(date, useWorkspace().settings),
       Content: (await import('./DaySheet')).DaySheet,
     }),
+    planMore: async () => ({ useTitle: () => 'More', Content: (await import('./More')).More }),
     views: async () => ({ useTitle: () => 'View', Content: (await import('./Views')).Views }),
     intentions: async () => ({
       useTitle: () => 'Intentions',

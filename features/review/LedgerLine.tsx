@@ -4,7 +4,8 @@ import type { LedgerRow } from '@/core/review/ledger';
 import { driftWords, durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
-import { Words, type Tone } from '@/ui/Words';
+import { useIsNarrow } from '@/ui/useWide';
+import { Title, Words, type Tone } from '@/ui/Words';
 
 type LedgerLineProps = { row: LedgerRow; longest: number; onOpen: () => void };
 
@@ -13,6 +14,7 @@ export function LedgerLine({ row, longest, onOpen }: LedgerLineProps) {
   const { zone, now } = useMoment();
   const workspace = useWorkspace();
   const { subject, title, planned, actual, drift, done } = row;
+  const narrow = useIsNarrow();
   const hue = hueOfSubject(subject, workspace, zone, now);
   const tone: Tone = drift > 0 ? 'amber' : drift < 0 && actual > 0 ? 'leaf' : drift < 0 ? 'brick' : 'soft';
   const part = (minutes: number) => `${(100 * minutes) / longest}%` as const;
@@ -31,25 +33,25 @@ export function LedgerLine({ row, longest, onOpen }: LedgerLineProps) {
       aria-label={`${title}: planned ${number(planned)}, actual ${number(actual)}, drift ${driftWords(drift)} min${done && subject.kind === 'task' ? ', done' : ''}`}
       className={`hue-${hue} gap-1 border-b border-line pb-2`}
     >
-      <View className="flex-row items-center">
+      <View className="flex-row flex-wrap items-center">
         <Pressable
           role="button"
           onPress={onOpen}
-          className="min-h-[44px] flex-1 justify-center pr-2 hover:bg-surface"
+          className="min-h-[44px] min-w-[6rem] flex-1 justify-center pr-2 hover:bg-surface"
         >
-          <Words face="strong" numberOfLines={3}>
+          <Title narrow={narrow} lines={3}>
             {title}
-          </Words>
+          </Title>
           <Words size="xs" tone="soft">
             {[note, done && subject.kind === 'task' ? 'done' : ''].filter(Boolean).join(' · ')}
           </Words>
         </Pressable>
         {[number(planned), number(actual)].map((figure, i) => (
-          <View key={i === 0 ? 'planned' : 'actual'} className="w-[74px] items-end">
+          <View key={i === 0 ? 'planned' : 'actual'} className="w-[4.625rem] items-end">
             <Words>{figure}</Words>
           </View>
         ))}
-        <View className="w-[74px] items-end">
+        <View className="w-[4.625rem] items-end">
           <Words face="strong" tone={tone}>
             {driftWords(drift)}
           </Words>

@@ -82,7 +82,7 @@ export function ReviewScreen({ date, today, onDate, onStep }: Props) {
               <View className="flex-row border-b border-ink-soft pb-1">
                 <View className="flex-1" />
                 {['planned', 'actual', 'drift'].map((column) => (
-                  <View key={column} className="w-[74px] items-end">
+                  <View key={column} className="w-[4.625rem] items-end">
                     <Words size="xs" tone="soft">
                       {column}
                     </Words>

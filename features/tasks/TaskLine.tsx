@@ -16,8 +16,8 @@ import { openPanel } from '@/ui/panels';
 import { DueNote, TickBox, TimerButton, useHue } from '@/board/taskParts';
 import { Tick } from '@/ui/Tick';
 import { useHold } from '@/ui/useHold';
-import { useWide } from '@/ui/useWide';
-import { Words } from '@/ui/Words';
+import { useIsNarrow, useWide } from '@/ui/useWide';
+import { Title, Words } from '@/ui/Words';
 
 /** Whether a task is chosen, while several are being chosen. */
 export type TaskChoice = { readonly chosen: boolean; readonly onChoose: () => void };
@@ -37,6 +37,7 @@ export function TaskLine({ task, grip, choice }: Props) {
   const spent = minutesSpent(entries, task.id, now);
   const parts = partsOf(workspace, task.id);
   const amount = task.estimate === null ? '' : durationWords(task.estimate);
+  const narrow = useIsNarrow();
   const facts = [
     isWaiting(task) ? 'Inbox' : lists.get(task.listId)?.name,
     done
@@ -57,7 +58,7 @@ export function TaskLine({ task, grip, choice }: Props) {
   ];
   return (
     <View
-      className={`${hue} mb-1.5 flex-row items-center gap-1 overflow-hidden rounded-r-lg border border-line bg-surface py-1 pl-1.5 pr-2`}
+      className={`${hue} mb-1.5 flex-row flex-wrap items-center gap-1 overflow-hidden rounded-r-lg border border-line bg-surface py-1 pl-1.5 pr-2`}
     >
       <EdgeMark />
       {grip}
@@ -78,11 +79,11 @@ export function TaskLine({ task, grip, choice }: Props) {
         role="button"
         onPress={choice?.onChoose ?? (() => openPanel({ kind: 'task', id: task.id }))}
         {...hold}
-        className="min-h-[48px] flex-1 justify-center"
+        className="min-h-[48px] min-w-[7rem] flex-1 justify-center"
       >
-        <Words face="strong" tone={done ? 'soft' : 'ink'} numberOfLines={2}>
+        <Title tone={done ? 'soft' : 'ink'} narrow={narrow}>
           {task.title}
-        </Words>
+        </Title>
         <DueNote task={task} before={facts.filter(Boolean).join(' · ')} />
       </Pressable>
       <View className="w-2.5">{task.priority !== 'normal' && <PriorityMark priority={task.priority} />}</View>

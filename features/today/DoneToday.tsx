@@ -21,9 +21,9 @@ export function DoneToday({ today }: { today: string }) {
       {done.map((task) => {
         const spent = minutesSpent(workspace.entries, task.id, now);
         return (
-          <View key={task.id} className="flex-row items-center gap-1 border-b border-line">
+          <View key={task.id} className="flex-row flex-wrap items-center gap-x-1 border-b border-line">
             <TickBox task={task} />
-            <View className="flex-1">
+            <View className="min-w-[7rem] flex-1">
               <Words tone="soft" numberOfLines={3}>
                 {task.title}
               </Words>

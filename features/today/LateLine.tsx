@@ -17,8 +17,11 @@ export function LateLine({ date }: { date: string }) {
   if (!seal || !first) return null;
   const what = late.length === 1 ? `${first.title} came` : `${late.length} meetings came`;
   return (
-    <View role="status" className="flex-row items-center gap-2 border-y border-line bg-surface px-4">
-      <View className="flex-1">
+    <View
+      role="status"
+      className="flex-row flex-wrap items-center gap-2 border-y border-line bg-surface px-4"
+    >
+      <View className="min-w-[9rem] flex-1">
         <Words size="xs">{what} after this week was sealed</Words>
       </View>
       <Button label="Answer…" kind="quiet" onPress={() => openPanel({ kind: 'seal', week: seal.id })} />

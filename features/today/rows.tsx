@@ -12,25 +12,27 @@ import { EdgeMark, PriorityMark } from '@/board/marks';
 import { openPanel } from '@/ui/panels';
 import { DueNote, TickBox, TimerButton, useHue } from '@/board/taskParts';
 import { subjectOfMeeting } from '@/core/track/spent';
-import { Words } from '@/ui/Words';
+import { useIsNarrow } from '@/ui/useWide';
+import { Title, Words } from '@/ui/Words';
 
 /** A task that could be done now. */
 export function TaskRow({ task }: { task: Task }) {
+  const narrow = useIsNarrow();
   const hue = useHue(task);
   return (
     <View
-      className={`${hue} mb-2 flex-row items-center gap-1 overflow-hidden rounded-r-lg border border-line bg-surface py-1.5 pl-2 pr-2`}
+      className={`${hue} mb-2 flex-row flex-wrap items-center gap-1 overflow-hidden rounded-r-lg border border-line bg-surface py-1.5 pl-2 pr-2`}
     >
       <EdgeMark />
       <TickBox task={task} />
       <Pressable
         role="button"
-        className="min-h-[44px] flex-1 justify-center"
+        className="min-h-[44px] min-w-[7rem] flex-1 justify-center"
         onPress={() => openPanel({ kind: 'task', id: task.id })}
       >
-        <Words face="strong" numberOfLines={3}>
+        <Title narrow={narrow} lines={3}>
           {task.title}
-        </Words>
+        </Title>
         <DueNote task={task} before={task.estimate === null ? '' : durationWords(task.estimate)} />
       </Pressable>
       {task.priority !== 'normal' && <PriorityMark priority={task.priority} />}
@@ -45,7 +47,7 @@ export function ItemRow({ item, now, boxed = false }: { item: NowItem; now: numb
   const { clock } = useWorkspace().settings;
   const box = boxed ? 'mb-2 border bg-surface px-3' : 'border-b';
   return (
-    <View className={`min-h-[52px] flex-row items-center gap-3 border-line py-1 ${box}`}>
+    <View className={`min-h-[52px] flex-row flex-wrap items-center gap-x-3 border-line py-1 ${box}`}>
       <View className="w-14">
         <Words face="mono" tone="soft">
           {clockWords(Math.max(item.from, item.kind === 'pocket' ? now : 0), zone, clock)}
@@ -64,18 +66,19 @@ function ItemBody({ item }: { item: Timed }) {
   const { zone } = useMoment();
   const workspace = useWorkspace();
   const length = durationWords(lengthOf(item));
+  const narrow = useIsNarrow();
   if (item.kind === 'meeting') {
     const meeting = item.event;
     return (
       <>
         <Pressable
           role="button"
-          className="min-h-[44px] flex-1 justify-center"
+          className="min-h-[44px] min-w-[7rem] flex-1 justify-center"
           onPress={() => openPanel({ kind: 'meeting', meeting })}
         >
-          <Words face="strong" numberOfLines={3}>
+          <Title narrow={narrow} lines={3}>
             {meeting.title}
-          </Words>
+          </Title>
           <Words size="xs" tone="soft">
             {[length, 'meeting', meeting.location, meeting.busy ? '' : 'free'].filter(Boolean).join(' · ')}
           </Words>
@@ -90,12 +93,12 @@ function ItemBody({ item }: { item: Timed }) {
     <>
       <Pressable
         role="button"
-        className="min-h-[44px] flex-1 justify-center"
+        className="min-h-[44px] min-w-[7rem] flex-1 justify-center"
         onPress={() => openPanel({ kind: 'task', id: task.id, blockId: block.id })}
       >
-        <Words face="strong" numberOfLines={3}>
+        <Title narrow={narrow} lines={3}>
           {task.title}
-        </Words>
+        </Title>
         <DueNote task={task} before={length} />
         {warning && (
           <Words size="xs" tone="brick" face="strong">
