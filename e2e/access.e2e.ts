@@ -3,7 +3,21 @@ import type { Page } from 'puppeteer-core';
 import { isAccessible } from './axe';
 import { outOfReach } from './reach';
 import { scene } from './scene';
-import { go, reload, calm, press, keys, sees, isGone, boxOf, keyboardIsOn, focus, eventually } from './steps';
+import {
+  go,
+  reload,
+  calm,
+  press,
+  pressText,
+  type,
+  keys,
+  sees,
+  isGone,
+  boxOf,
+  keyboardIsOn,
+  focus,
+  eventually,
+} from './steps';
 
 const places = [
   '/today',
@@ -156,6 +170,45 @@ scene(
   },
 );
 
+for (const size of ['phone', 'wide'] as const)
+  scene(
+    `on A4 a week and a day stand on one page, upright and lying, from a ${size}`,
+    { size },
+    async ({ page }) => {
+      for (const place of ['/plan?view=week', '/plan?view=day']) {
+        await go(page, place);
+        await calm(page);
+        for (const landscape of [false, true]) {
+          const pdf = await page.pdf({
+            format: 'a4',
+            landscape,
+            margin: { top: 38, bottom: 38, left: 38, right: 38 },
+          });
+          const pages =
+            Buffer.from(pdf)
+              .toString('latin1')
+              .match(/\/Type\s*\/Page\b/g) ?? [];
+          assert.equal(pages.length, 1, `${place} ${landscape ? 'lying' : 'upright'}`);
+        }
+        await media(page, [], 'print');
+        const edges = await page.evaluate(() => {
+          window.dispatchEvent(new Event('beforeprint'));
+          document.documentElement.style.width = '718px';
+          const days = [...document.querySelectorAll('[aria-label^="Hours of"] [role=group]')];
+          const right = days.map((day) => day.getBoundingClientRect().right);
+          document.documentElement.style.width = '';
+          window.dispatchEvent(new Event('afterprint'));
+          return right;
+        });
+        assert.ok(
+          edges.length > 0 && Math.max(...edges) <= 718,
+          `${place}: the last day ends at ${edges.at(-1)}`,
+        );
+        await media(page, []);
+      }
+    },
+  );
+
 scene('on paper each place is whole, without what one only presses', { at: '/tasks' }, async ({ page }) => {
   for (const place of ['/tasks', '/plan?view=day', '/plan?view=agenda', '/review']) {
     await go(page, `${place}`);
@@ -167,7 +220,9 @@ scene('on paper each place is whole, without what one only presses', { at: '/tas
         .filter(({ clientHeight, scrollHeight }) => scrollHeight > clientHeight + 1)
         .map((each) => each.getAttribute('aria-label')),
       last: Math.max(
-        ...[...document.querySelectorAll('[role=main] *')].map((each) => each.getBoundingClientRect().bottom),
+        ...[...document.querySelectorAll('[data-unfolded]')].map(
+          (each) => each.getBoundingClientRect().bottom,
+        ),
       ),
       page: document.documentElement.scrollHeight,
     }));
@@ -178,3 +233,29 @@ scene('on paper each place is whole, without what one only presses', { at: '/tas
     await media(page, []);
   }
 });
+
+scene(
+  'Tab goes round in a sheet backwards, and the keyboard goes back to what a panel was about',
+  {},
+  async ({ page }) => {
+    await go(page, '/tasks');
+    await pressText(page, 'Budget table for the funder');
+    await keyboardIsOn(page, /^Close$/);
+    for (const stop of [/^Delete task$/, /^Duplicate$/, /^Add time/]) {
+      await keys(page, 'Shift+Tab');
+      await keyboardIsOn(page, stop);
+    }
+    await go(page, '/plan?view=day&day=2026-11-25');
+    await keys(page, 'o');
+    await type(page, 'Find', 'permit letter');
+    await keyboardIsOn(page, /^Permit letter, weir, 13:30/);
+    await keys(page, 'Escape');
+    await keyboardIsOn(page, /^Permit letter, weir, 13:30/);
+    await go(page, '/frame');
+    await focus(page, '[aria-label^="Edit targets"]');
+    await keys(page, 'Enter');
+    await boxOf(page, 'Writing, at least');
+    await keys(page, 'Escape');
+    await keyboardIsOn(page, /^Edit targets/);
+  },
+);

@@ -192,6 +192,21 @@ scene(
 );
 
 scene(
+  'a zone is added and changed by presses and typed hours alone',
+  { size: 'phone', at: '/frame' },
+  async ({ page }) => {
+    await press(page, 'Zones in words…');
+    await isAccessible(page, 'zones in words');
+    await press(page, 'Add Writing');
+    await type(page, 'From', '7:30');
+    await type(page, 'Length', '45m');
+    await press(page, 'On Monday');
+    await press(page, 'Close');
+    await boxOf(page, 'Zone Writing, Tue – Fri, 07:30 – 08:15, 45 min each');
+  },
+);
+
+scene(
   'what is missing to a target is placed in one step, in a zone that is meant for it',
   { at: '/frame' },
   async ({ page }) => {

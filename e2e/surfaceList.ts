@@ -174,6 +174,7 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
   {
     at: '/frame',
     opens: [
+      { name: 'the zones in words', open: pressing('Zones in words…') },
       { name: 'the guided start', open: pressing('Guided start') },
       { name: 'frames', open: pressing('Frames…') },
       { name: 'a zone', open: pressing('Zone Fieldwork') },

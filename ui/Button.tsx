@@ -38,7 +38,7 @@ export function Button({
       aria-label={says ?? label}
       disabled={disabled}
       onPress={onPress}
-      className={`min-h-[44px] max-w-full flex-row items-center justify-center gap-2 rounded-lg border px-3.5 py-1.5 ${box} ${disabled ? 'opacity-50' : ''} ${grow ? 'flex-1' : ''}`}
+      className={`not-printed min-h-[44px] max-w-full flex-row items-center justify-center gap-2 rounded-lg border px-3.5 py-1.5 ${box} ${disabled ? 'opacity-50' : ''} ${grow ? 'flex-1' : ''}`}
     >
       {icon && <Icon name={icon} size={16} colour={colour} />}
       <Words face="strong" tone={tone}>
@@ -68,7 +68,7 @@ export function IconButton({
       aria-label={label}
       disabled={disabled}
       onPress={onPress}
-      className={`h-[44px] w-[44px] items-center justify-center rounded-lg hover:bg-sunken ${disabled ? 'opacity-40' : ''}`}
+      className={`not-printed h-[44px] w-[44px] items-center justify-center rounded-lg hover:bg-sunken ${disabled ? 'opacity-40' : ''}`}
     >
       <Icon name={icon} colour={colour} />
     </Pressable>

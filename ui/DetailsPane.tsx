@@ -1,5 +1,5 @@
 import { Suspense, useDeferredValue, useEffect, useRef, type ReactNode } from 'react';
-import { ScrollView, View } from 'react-native';
+import { View } from 'react-native';
 import { announce } from './announce';
 import { Boundary } from './Boundary';
 import { elementOf } from './dom';
@@ -9,6 +9,7 @@ import { escapeWithin } from './escapes';
 import { useFocusBack } from './focusBack';
 import { typedIsWanted } from './typedAhead';
 import { Heading } from './Words';
+import { ScrollRegion } from './ScrollRegion';
 
 /** Whether something is open that belongs in the pane, in a component; the press that opened it is answered first. */
 export const useIsPaneFilled = () => useDeferredValue(usePanels(({ shown }) => belongsInPane(shown)));
@@ -24,7 +25,7 @@ export function DetailsPane({ children, width = WIDTH }: { children: ReactNode; 
     <View
       role="complementary"
       aria-label="Details"
-      className="border-l border-line bg-ground"
+      className="not-printed border-l border-line bg-ground"
       style={{ width }}
     >
       {shown && belongsInPane(shown) ? (
@@ -70,7 +71,7 @@ function Shown({ panel }: { panel: Opened }) {
     if (wentOn && !pane?.contains(document.activeElement)) element?.focus();
   }, [wentOn]);
   return (
-    <ScrollView tabIndex={0} className="scroll-pb-20" contentContainerClassName="gap-4 px-4 pb-6 pt-4">
+    <ScrollRegion className="scroll-pb-20" contentContainerClassName="gap-4 px-4 pb-6 pt-4">
       <View ref={head} tabIndex={-1} className="flex-row items-start justify-between gap-2">
         <View className="flex-1">
           <Heading level={2}>{title}</Heading>
@@ -78,6 +79,6 @@ function Shown({ panel }: { panel: Opened }) {
         <IconButton label="Close the details" icon="close" onPress={closePanel} />
       </View>
       <Content {...panel} />
-    </ScrollView>
+    </ScrollRegion>
   );
 }

@@ -1,10 +1,11 @@
 import type { ReactNode } from 'react';
-import { ScrollView, View } from 'react-native';
+import { View } from 'react-native';
 import { usePageTitle } from './announce';
 import { isLarge } from './textScale';
 import { UndoButtons } from './UndoButtons';
 import { useIsNarrow } from './useWide';
 import { Heading, Words } from './Words';
+import { ScrollRegion } from './ScrollRegion';
 
 type ScreenHeadProps = {
   title: string;
@@ -34,13 +35,12 @@ export function ScreenHead({ title, about, page = title, children }: ScreenHeadP
 
 /** A screen that scrolls as a whole, at a width that can be read. */
 export const ScrollScreen = ({ children }: { children: ReactNode }) => (
-  <ScrollView
+  <ScrollRegion
     role="main"
-    tabIndex={0}
     contentContainerClassName="w-full max-w-[720px] self-center gap-5 px-4 pb-24 pt-4"
   >
     {children}
-  </ScrollView>
+  </ScrollRegion>
 );
 
 /** A screen with nothing on it teaches the next step. */

@@ -1,12 +1,14 @@
-import type { ReactNode } from 'react';
-import { Modal, ScrollView, View } from 'react-native';
+import { useRef, type ReactNode } from 'react';
+import { Modal, View } from 'react-native';
 import { webProps } from './dom';
 import { useCovering } from './Beneath';
 import { escapeWithin } from './escapes';
 import { useFocusBack } from './focusBack';
 import { IconButton } from './Button';
+import { useTabsRound } from './tabsRound';
 import { useWide } from './useWide';
 import { Heading } from './Words';
+import { ScrollRegion } from './ScrollRegion';
 
 type SheetProps = {
   title: string;
@@ -21,6 +23,8 @@ export function Sheet({ title, onClose, foot, children }: SheetProps) {
   const wide = useWide();
   useFocusBack();
   useCovering();
+  const sheet = useRef<View>(null);
+  useTabsRound(sheet);
   return (
     <Modal
       transparent
@@ -36,6 +40,7 @@ export function Sheet({ title, onClose, foot, children }: SheetProps) {
           className="absolute inset-0 bg-veil opacity-50"
         />
         <View
+          ref={sheet}
           className={`border-line bg-ground ${wide ? 'h-full w-[420px] border-l' : 'max-h-[88%] rounded-t-2xl border-t low:max-h-full'}`}
         >
           <View className="flex-row items-center justify-between gap-2 px-4 pt-3">
@@ -44,9 +49,9 @@ export function Sheet({ title, onClose, foot, children }: SheetProps) {
             </View>
             <IconButton label="Close" icon="close" onPress={onClose} />
           </View>
-          <ScrollView tabIndex={0} className="scroll-pb-20" contentContainerClassName="gap-4 px-4 pb-6 pt-2">
+          <ScrollRegion className="scroll-pb-20" contentContainerClassName="gap-4 px-4 pb-6 pt-2">
             {children}
-          </ScrollView>
+          </ScrollRegion>
           {foot}
         </View>
       </View>

@@ -49,10 +49,10 @@ export function Words({
   );
 }
 
-/**
- * The name of a screen or of a part of it; a tight one has little room beside it. React Native's types lack aria-level; the
- * web target has it.
- */
+/** The level of a heading, without which it is one of the page itself. React Native's types lack it; the web target has it. */
+const ofLevel = (level: 1 | 2) => ({ 'aria-level': level }) as object;
+
+/** The name of a screen or of a part of it; a tight one has little room beside it. */
 export function Heading({
   children,
   level = 1,
@@ -63,16 +63,18 @@ export function Heading({
   tight?: boolean;
 }) {
   return (
-    <Words
-      role="heading"
-      {...({ 'aria-level': level } as object)}
-      face="strong"
-      size={level === 2 || tight ? 'base' : 'xl'}
-    >
+    <Words role="heading" {...ofLevel(level)} face="strong" size={level === 2 || tight ? 'base' : 'xl'}>
       {children}
     </Words>
   );
 }
+
+/** The name of a part of a screen, quiet above what it holds. */
+export const Subheading = ({ children }: { children: ReactNode }) => (
+  <Words role="heading" {...ofLevel(2)} face="strong" tone="soft">
+    {children}
+  </Words>
+);
 
 /** The title of a thing in a column that may be narrower than its words: a few lines of it, broken by hyphens where they must be. */
 export function Title({

@@ -102,9 +102,12 @@ const print: Rules = {
     'max-height': 'none !important',
     overflow: 'visible !important',
   },
-  '[role=navigation], [role=toolbar], [role=status], [role=alert], .not-printed': {
-    display: 'none !important',
-  },
+  // as wide as the paper, whatever stands in one row within it
+  ':has([role=main]), [role=main]': { display: 'block !important' },
+  '[role=navigation], [role=toolbar], [role=status], [role=alert], [role=radiogroup], .resize-handle, .grip-handle, .not-printed':
+    {
+      display: 'none !important',
+    },
   '*': { 'print-color-adjust': 'exact' },
 };
 
@@ -172,6 +175,9 @@ export function baseStyles(): Record<string, Rules> {
       },
     },
     '@media (forced-colors: active)': {
+      // a zone has no colour to tell it by: its band is drawn, and where it begins
+      '.zone-band': { border: '1px solid CanvasText' },
+      '.zone-tint': { 'border-top': '1px dotted GrayText' },
       ':root, :root.light, :root.dark': systemVariables(),
       // what is told by its fill alone is told by an outline
       '[class~="bg-fill"]': { outline: '1px solid CanvasText', 'outline-offset': '-1px' },

@@ -1,5 +1,5 @@
 import { useMemo, useRef } from 'react';
-import { Pressable, ScrollView, View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import { dayList, type DayList } from '@/core/plan/things';
 import { datesOf } from '@/core/plan/views';
 import { dateWords } from '@/core/time/words';
@@ -10,6 +10,7 @@ import { loadWords } from '../LoadMeasure';
 import { DayThings } from './DayThings';
 import { useGestures } from './useGestures';
 import type { PlanView } from './useView';
+import { ScrollRegion } from '@/ui/ScrollRegion';
 
 /** What comes, day after day, as one running list. */
 export function Agenda(place: PlanView) {
@@ -24,7 +25,7 @@ export function Agenda(place: PlanView) {
   useGestures(agenda, place, 1);
   return (
     <View ref={agenda} className="flex-1 touch-pan-y touch-pinch-zoom low:flex-none">
-      <ScrollView tabIndex={0} aria-label="Agenda" contentContainerClassName="gap-3 px-4 pb-6 pt-1">
+      <ScrollRegion aria-label="Agenda" contentContainerClassName="gap-3 px-4 pb-6 pt-1">
         {days.map((day) =>
           day.things.length > 0 ? (
             <Day key={day.date} day={day} isToday={day.date === today} onOpen={() => onOpenDay(day.date)} />
@@ -34,7 +35,7 @@ export function Agenda(place: PlanView) {
             </Words>
           ),
         )}
-      </ScrollView>
+      </ScrollRegion>
     </View>
   );
 }

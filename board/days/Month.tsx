@@ -1,5 +1,5 @@
 import { useMemo, useRef } from 'react';
-import { ScrollView, useWindowDimensions, View } from 'react-native';
+import { useWindowDimensions, View } from 'react-native';
 import { dayList } from '@/core/plan/things';
 import { datesOf } from '@/core/plan/views';
 import { weekdayWords } from '@/core/time/words';
@@ -10,6 +10,7 @@ import { forText } from '@/ui/textScale';
 import { Words } from '@/ui/Words';
 import { MonthCell } from './MonthCell';
 import { useGestures } from './useGestures';
+import { ScrollRegion } from '@/ui/ScrollRegion';
 
 /** What stands above the weeks on a wide screen, in pixels. */
 const AROUND = 120;
@@ -44,7 +45,7 @@ export function Month({ onPress, ...place }: Props) {
           </View>
         ))}
       </View>
-      <ScrollView tabIndex={0} aria-label="Days of the month" contentContainerStyle={{ flexGrow: 1 }}>
+      <ScrollRegion aria-label="Days of the month" contentContainerStyle={{ flexGrow: 1 }}>
         {Array.from({ length: weeks }, (_, week) => (
           <View
             key={dates[week * 7]}
@@ -63,7 +64,7 @@ export function Month({ onPress, ...place }: Props) {
             ))}
           </View>
         ))}
-      </ScrollView>
+      </ScrollRegion>
     </View>
   );
 }

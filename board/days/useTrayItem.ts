@@ -1,4 +1,6 @@
+import { cardId } from '../drag/drop';
 import type { TrayItem } from '@/core/model/plan';
+import { kindWords } from '@/core/plan/lens';
 import { drawnWords } from '@/core/tasks/dueWords';
 import { taskOf } from '@/core/tasks/places';
 import { durationWords } from '@/core/time/words';
@@ -28,10 +30,18 @@ export function useTrayItem(item: TrayItem) {
   const drift = useDrift('tray', id, date);
   const drawn = task ? drawnWords(task, workspace, zone, now) : [];
   const done = task?.doneAt === null ? '' : 'done';
-  const name = ['In the tray', task?.title, estimate, done, ...drawn, drift?.words]
+  const name = [
+    'In the tray',
+    task?.title,
+    estimate,
+    done,
+    ...drawn,
+    task && kindWords(task, workspace),
+    drift?.words,
+  ]
     .filter(Boolean)
     .join(', ');
-  return { task, hue, estimate, lifted, drift, props: { ...props, 'aria-label': name } };
+  return { task, hue, estimate, lifted, drift, props: { ...props, id: cardId(id), 'aria-label': name } };
 }
 
 /** The tray of a day as a place to let go: its ref, and its look while something is dragged. */

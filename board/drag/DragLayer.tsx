@@ -44,8 +44,8 @@ export function DragLayer() {
       </View>
       <View id={DRAG_HELP} className="hidden">
         <Words>
-          Space picks it up, arrows move it, Enter drops it, Escape leaves it; the question mark lists all
-          keys.
+          Space picks up the card that has the keyboard, arrows move it, Enter drops it, Escape leaves it; the
+          question mark lists all keys.
         </Words>
       </View>
     </>

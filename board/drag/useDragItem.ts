@@ -19,7 +19,6 @@ import {
   type Target,
 } from './dragStore';
 import { drop } from './drop';
-import { DRAG_HELP } from './DragLayer';
 import { aimsAtFile, filesOf } from './files';
 
 const { onAThing } = table;
@@ -140,7 +139,6 @@ export function useDragItem(
       ...webProps({
         onKeyDown,
         onClick: onOpen,
-        'aria-describedby': DRAG_HELP,
         'aria-roledescription': 'can be dragged',
       }),
     },

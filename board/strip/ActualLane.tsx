@@ -1,6 +1,6 @@
 import { View } from 'react-native';
 import type { TimeEntry } from '@/core/model/plan';
-import { durationWords } from '@/core/time/words';
+import { clockWords, durationWords } from '@/core/time/words';
 import { minutesOf } from '@/core/time/span';
 import { subjectTitle, taskOf } from '@/core/tasks/places';
 import { spanOfEntry } from '@/core/track/spent';
@@ -27,6 +27,7 @@ type Props = {
 export function ActualLane({ entries, planned, scale, now, width }: Props) {
   const { zone } = useMoment();
   const workspace = useWorkspace();
+  const clock = (instant: number) => clockWords(instant, zone, workspace.settings.clock);
   return (
     <View
       role="list"
@@ -53,7 +54,7 @@ export function ActualLane({ entries, planned, scale, now, width }: Props) {
           <View
             key={entry.id}
             role="listitem"
-            aria-label={`${subjectTitle(subject, workspace)}, ${durationWords(minutesOf([{ from, to }]))}${unplanned ? ', not planned' : ''}`}
+            aria-label={`${subjectTitle(subject, workspace)}, ${clock(from)} – ${clock(to)}, ${durationWords(minutesOf([{ from, to }]))}${unplanned ? ', not planned' : ''}`}
             className={`hue-${task ? hueOfTask(task, workspace, zone, now) : 'berry'} absolute rounded-sm ${width < LANE_WIDTH ? 'left-px right-px' : 'left-1 right-1'} ${look}`}
             style={{ top: covered.top, height: Math.max(2, covered.height - 1) }}
           />

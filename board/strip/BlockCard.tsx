@@ -4,7 +4,7 @@ import type { Block } from '@/core/model/plan';
 import { cardWarning } from '@/core/plan/findingWords';
 import { fillWords, heldTasks } from '@/core/plan/group';
 import { judgeBlock } from '@/core/plan/judge';
-import { hueOfTask } from '@/core/plan/lens';
+import { hueOfTask, kindWords } from '@/core/plan/lens';
 import { drawnWords } from '@/core/tasks/dueWords';
 import { spanOfBlock, taskOf } from '@/core/tasks/places';
 import { repeatingOf } from '@/core/tasks/repeating';
@@ -52,6 +52,7 @@ function useBlockState(block: Block, now: number) {
     done,
     repeats: task ? repeatingOf(task, workspace.repeats) !== undefined : false,
     said: task ? drawnWords(task, workspace, zone, now) : [],
+    kind: task ? kindWords(task, workspace) : '',
     missed: !done && !isRunning && to <= now && spent === 0,
     facts: [
       done && spent > 0
@@ -80,7 +81,10 @@ type BlockProps = {
 
 /** A task's block: square patterned edge at the left, soft corners at the right. It can be moved and resized. */
 export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
-  const { task, hue, hours, done, missed, repeats, facts, said, warning, holds } = useBlockState(block, now);
+  const { task, hue, hours, done, missed, repeats, facts, said, kind, warning, holds } = useBlockState(
+    block,
+    now,
+  );
   const { taskId } = block;
   const dragged = movingBlock(block);
   const open = () => openPanel({ kind: 'task', id: taskId, blockId: block.id });
@@ -118,6 +122,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
         warning,
         drift?.words,
         ...said,
+        kind,
         picked ? 'chosen' : '',
       ]
         .filter(Boolean)

@@ -206,7 +206,7 @@ function Pockets({ date, now, scale, drawn }: PocketsProps) {
     .map(({ pocket, bare }) => (
       <View
         key={pocket.from}
-        className="absolute w-full items-center justify-center"
+        className="not-printed absolute w-full items-center justify-center"
         style={{ ...scale.over(bare), pointerEvents: 'none' }}
       >
         <Pressable

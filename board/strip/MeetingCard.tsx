@@ -42,7 +42,9 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
     <View
       {...props}
       id={cardId(meeting.id)}
-      aria-label={[`Meeting ${meeting.title}`, hours, others, drift?.words].filter(Boolean).join(', ')}
+      aria-label={[`Meeting ${meeting.title}`, hours, calendar?.name, drift?.words]
+        .filter(Boolean)
+        .join(', ')}
       className={`hue-${hueOfEvent(meeting, workspace)} cut-corner absolute cursor-grab touch-manipulation select-none ${lifted ? 'opacity-50' : ''} ${box.height < ONE_LINE ? 'overflow-hidden' : ''} border bg-surface ${box.narrow ? 'px-1' : 'px-2.5'} ${roomForHandle(box)} ${meeting.busy ? 'border-edge' : 'border-dashed border-edge'} ${box.height < 30 ? 'justify-center' : 'py-1'}`}
       style={placeOf(box)}
     >

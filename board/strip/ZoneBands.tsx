@@ -4,7 +4,7 @@ import { takesWork } from '@/core/frame/belonging';
 import { hueOfZone, isPlainWork, traitsOf } from '@/core/frame/looks';
 import { zonesOn, type ZoneOnDay } from '@/core/frame/zones';
 import type { Span } from '@/core/time/span';
-import { clockWords } from '@/core/time/words';
+import { clockWords, dateWords } from '@/core/time/words';
 import { dayOf } from '@/core/time/zone';
 import type { Hue } from '@/core/model/common';
 import type { FrameZone } from '@/core/model/frame';
@@ -91,7 +91,7 @@ export function ZoneBands({ zones: all, band, scale, single }: Props) {
               key={key}
               {...{ one, span, band, scale, single }}
               hue={hueOfZone(one.zone, workspace)}
-              hours={`${clock(span.from)} – ${clock(span.to)}`}
+              hours={`${single ? '' : `${dateWords(one.date, workspace.settings)}, `}${clock(span.from)} – ${clock(span.to)}`}
               lit={key === lit}
             />
           );

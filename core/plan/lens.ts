@@ -83,6 +83,12 @@ export function hueOfTask(task: Task | undefined, workspace: Workspace, zone: Zo
   }
 }
 
+/** What the hue of a task says, where nothing else on its card does: its list or its category. */
+export function kindWords(task: Task, { settings, lists, categories }: Workspace): string {
+  if (settings.colourBy === 'list') return isWaiting(task) ? '' : (lists.get(task.listId)?.name ?? '');
+  return settings.colourBy === 'category' ? (categories.get(task.category ?? '')?.name ?? '') : '';
+}
+
 /** The hue of an event: that of its category if that is what is coloured by, else of its calendar. */
 export function hueOfEvent(
   { categories, calendarId }: Pick<Occurrence, 'categories' | 'calendarId'>,

@@ -18,6 +18,7 @@ import { useAskedZone } from './useAskedZone';
 import { useFrame } from './useFrame';
 import { useRoomy } from './useRoomy';
 import { WeekGrid } from './WeekGrid';
+import { ScrollRegion } from '@/ui/ScrollRegion';
 
 /** The shape of a week: its kinds of time, to be painted, and what is left of its hours. */
 export function FrameScreen() {
@@ -48,20 +49,20 @@ export function FrameScreen() {
             <Words size="xs" tone="soft">
               Choose a kind, then draw over hours, over as many days as you like.
             </Words>
-            <KindList kinds={kinds} />
+            <KindList kinds={kinds} frameId={frame.id} />
           </ScrollView>
         )}
         <WeekGrid frame={frame} week={week} brush={brush} />
         {wide && (roomy || filled) && (
           <DetailsPane>
-            <ScrollView tabIndex={0} contentContainerClassName="gap-4 px-4 pb-6 pt-4">
+            <ScrollRegion contentContainerClassName="gap-4 px-4 pb-6 pt-4">
               <WhatIsLeft workspace={held} week={week} />
               <Targets week={week} />
-            </ScrollView>
+            </ScrollRegion>
           </DetailsPane>
         )}
       </View>
-      {!wide && <KindList kinds={kinds} />}
+      {!wide && <KindList kinds={kinds} frameId={frame.id} />}
     </View>
   );
 }

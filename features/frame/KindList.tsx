@@ -15,7 +15,7 @@ import { useBrushKey } from './mark';
 const choose = (key: string | null) => useBrushKey.setState({ key });
 
 /** The kinds of time to paint with, each with its hours a week; the first is no kind, for moving what is there. */
-export function KindList({ kinds }: { kinds: readonly Kind[] }) {
+export function KindList({ kinds, frameId }: { kinds: readonly Kind[]; frameId: string }) {
   const wide = useWide();
   const chosen = useBrushKey(({ key }) => key);
   const lines = [
@@ -38,6 +38,7 @@ export function KindList({ kinds }: { kinds: readonly Kind[] }) {
           {lines}
         </View>
         <AddKind />
+        <InWords frameId={frameId} />
       </ScrollView>
     );
   return (
@@ -46,12 +47,18 @@ export function KindList({ kinds }: { kinds: readonly Kind[] }) {
         {lines}
       </View>
       <AddKind />
+      <InWords frameId={frameId} />
     </View>
   );
 }
 
 const AddKind = () => (
   <Button label="Add a kind…" kind="quiet" icon="add" onPress={() => openPanel({ kind: 'newKind' })} />
+);
+
+/** The zones in words, to be added and changed without drawing (WCAG 2.5.7). */
+const InWords = ({ frameId }: { frameId: string }) => (
+  <Button label="Zones in words…" kind="quiet" onPress={() => openPanel({ kind: 'zones', frameId })} />
 );
 
 type LineProps = { isChosen: boolean; onChoose: () => void; hue?: string; children: React.ReactNode };

@@ -5,6 +5,8 @@ declare module '@/ui/panels' {
   interface Panels {
     /** A zone of a frame. */
     zone: { readonly frameId: string; readonly zoneId: string };
+    /** All zones of a frame, in words. */
+    zones: { readonly frameId: string };
     /** All frames, and in which weeks they hold. */
     frames: object;
     /** One more kind of time to paint with. */
@@ -25,11 +27,15 @@ export const registerFramePanels = () =>
           Content: ZoneFields,
         };
       },
+      zones: async () => ({
+        useTitle: () => 'Zones of the frame',
+        Content: (await import('./ZoneList')).ZoneList,
+      }),
       frames: async () => ({
         useTitle: () => 'Frames and weeks',
         Content: (await import('./Frames')).Frames,
       }),
       newKind: async () => ({ useTitle: () => 'A new kind', Content: (await import('./NewKind')).NewKind }),
     },
-    ['zone', 'frames', 'newKind'],
+    ['zone', 'zones', 'frames', 'newKind'],
   );

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { Pressable, ScrollView, useWindowDimensions, View } from 'react-native';
+import { Pressable, useWindowDimensions, View } from 'react-native';
 import { Button } from '@/ui/Button';
 import { useDropArea } from '@/board/drag/areas';
 import { placeOf, useDrag } from '@/board/drag/dragStore';
@@ -14,6 +14,7 @@ import { useDrawer } from './drawer';
 import { countWords, Finding, Several, useFinding } from './Finding';
 import { ToPlaceList, Unestimated } from './ToPlace';
 import { useToPlace } from './useToPlace';
+import { ScrollRegion } from '@/ui/ScrollRegion';
 
 /** How much of the height the open list has: the hours keep half, and four tasks fit. */
 const LIST = 0.28;
@@ -69,8 +70,7 @@ export function Drawer({ date }: { date: string }) {
         </View>
       )}
       {open && (
-        <ScrollView
-          tabIndex={0}
+        <ScrollRegion
           aria-label="Tasks to place"
           style={{ height: dragging ? 0 : Math.round(height * LIST), flexGrow: 0 }}
           contentContainerClassName="gap-1 px-4 pb-4"
@@ -80,7 +80,7 @@ export function Drawer({ date }: { date: string }) {
           <NextStep />
           <ShortOfTargets date={date} />
           <Unestimated tasks={tasks} />
-        </ScrollView>
+        </ScrollRegion>
       )}
     </View>
   );

@@ -1,10 +1,12 @@
 import { View } from 'react-native';
 import type { Id } from '@/core/model/common';
 import type { Task } from '@/core/model/task';
+import { kindWords } from '@/core/plan/lens';
 import { drawnWords } from '@/core/tasks/dueWords';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { movingTask } from '@/board/drag/dragStore';
+import { cardId } from '@/board/drag/drop';
 import { useDragItem } from '@/board/drag/useDragItem';
 import { keys } from '@/board/keyTable';
 import { EdgeMark, PriorityMark } from '@/board/marks';
@@ -46,7 +48,16 @@ export function PlaceableCard({ task, waiting, date, compact }: CardProps) {
   return (
     <View
       {...props}
-      aria-label={[`To place: ${task.title}`, estimate, ...drawn, ...(picked ? ['chosen'] : [])].join(', ')}
+      id={cardId(task.id)}
+      aria-label={[
+        `To place: ${task.title}`,
+        estimate,
+        ...drawn,
+        kindWords(task, workspace),
+        ...(picked ? ['chosen'] : []),
+      ]
+        .filter(Boolean)
+        .join(', ')}
       className={`${hue} cursor-grab touch-manipulation select-none overflow-hidden rounded-r-lg border bg-surface hover:border-ink-soft ${picked ? 'border-pine' : 'border-line'} ${lifted ? 'opacity-50' : ''}`}
     >
       <EdgeMark />

@@ -71,8 +71,6 @@ export function PlanScreen(place: PlanView) {
   const hides = view === 'day';
   return (
     <View role="main" className="flex-1 flex-row low:flex-none">
-      {room.tasks > 0 && <ToPlacePane date={date} width={room.tasks} />}
-      {room.folded && <FoldedTasks onOpen={() => setPanes({ ...panes, tasks: 'always' })} />}
       <View className="flex-1">
         <PlanHead {...place} fit={fit} board={board}>
           {wide && (
@@ -106,6 +104,9 @@ export function PlanScreen(place: PlanView) {
         )}
         {!wide && <Drawer date={date} />}
       </View>
+      {/* at the left, but after the days for who comes by keys */}
+      {room.tasks > 0 && <ToPlacePane date={date} width={room.tasks} />}
+      {room.folded && <FoldedTasks onOpen={() => setPanes({ ...panes, tasks: 'always' })} />}
       {room.details > 0 && <Details width={room.details} />}
     </View>
   );
@@ -124,7 +125,7 @@ const FoldedTasks = ({ onOpen }: { onOpen: () => void }) => (
     role="button"
     aria-label="Show the tasks to place"
     onPress={onOpen}
-    className="items-center gap-2 border-r border-line py-3 hover:bg-surface focus-visible:[outline-offset:-2px]"
+    className="not-printed order-first items-center gap-2 border-r border-line py-3 hover:bg-surface focus-visible:[outline-offset:-2px]"
     style={{ width: EDGE }}
   >
     <Icon name="paneLeft" size={18} colour="ink-soft" />

@@ -1,5 +1,5 @@
 import { memo, useEffect, useMemo, useState } from 'react';
-import { ScrollView, View } from 'react-native';
+import { View } from 'react-native';
 import type { Id } from '@/core/model/common';
 import type { Task } from '@/core/model/task';
 import { taskOf } from '@/core/tasks/places';
@@ -8,6 +8,8 @@ import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { useFirstDrawn } from '@/ui/firstDrawn';
 import { Button } from '@/ui/Button';
+import { DRAG_HELP } from '@/board/drag/DragLayer';
+import { webProps } from '@/ui/dom';
 import { useDropArea } from '@/board/drag/areas';
 import { useDrag } from '@/board/drag/dragStore';
 import { NextStep } from '@/board/FirstSteps';
@@ -19,6 +21,7 @@ import { countWords, Finding, useFinding } from './Finding';
 import { PlaceableCard } from './PlaceableCard';
 import { useToPlace } from './useToPlace';
 import { stillOpen } from '@/board/picked';
+import { ScrollRegion } from '@/ui/ScrollRegion';
 
 /** The pane beside the day, on a wide screen. What is dropped on it leaves the plan. */
 export function ToPlacePane({ date, width }: { date: string; width: number }) {
@@ -28,7 +31,7 @@ export function ToPlacePane({ date, width }: { date: string; width: number }) {
   return (
     <View
       ref={attach}
-      className={`border-r ${aimed ? 'border-pine bg-surface' : 'border-line'}`}
+      className={`not-printed order-first border-r ${aimed ? 'border-pine bg-surface' : 'border-line'}`}
       style={{ width }}
     >
       {drawn && <ToPlaceBody date={date} />}
@@ -50,14 +53,19 @@ function ToPlaceBody({ date }: { date: string }) {
       <View className="px-4 pb-2">
         <Finding {...finding} />
       </View>
-      <ScrollView tabIndex={0} aria-label="Tasks to place" contentContainerClassName="gap-2 px-4 pb-6">
+      <ScrollRegion
+        role="group"
+        aria-label="Tasks to place"
+        {...webProps({ 'aria-describedby': DRAG_HELP })}
+        contentContainerClassName="gap-2 px-4 pb-6"
+      >
         <NextStep />
         <ShortOfTargets date={date} />
         <ToPlaceList tasks={finding.found} date={date} />
         <View className="pt-2">
           <Button label="Add task" icon="add" onPress={() => openPanel({ kind: 'newTask' })} />
         </View>
-      </ScrollView>
+      </ScrollRegion>
     </>
   );
 }
@@ -148,9 +156,13 @@ function Group({ name, tasks, most, ...same }: GroupProps) {
           {durationWords(estimated(tasks))}
         </Words>
       </View>
-      {tasks.slice(0, most).map((task) => (
-        <PlaceableCard key={task.id} task={task} {...same} />
-      ))}
+      <View role="list" aria-label={name} className={same.compact ? 'gap-1' : 'gap-2'}>
+        {tasks.slice(0, most).map((task) => (
+          <View key={task.id} role="listitem">
+            <PlaceableCard task={task} {...same} />
+          </View>
+        ))}
+      </View>
     </View>
   );
 }

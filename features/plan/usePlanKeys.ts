@@ -17,9 +17,9 @@ import { addNew } from './addNew';
 
 /** Brings the keyboard to the next thing of the plan that can be moved, or to the one before. */
 function goToItem(direction: 1 | -1): void {
-  const items = [
-    ...document.querySelectorAll<HTMLElement>('[role=main] [aria-roledescription][tabindex="0"]'),
-  ];
+  const all = [...document.querySelectorAll<HTMLElement>('[role=main] [aria-roledescription][tabindex="0"]')];
+  const waits = (item: HTMLElement) => item.closest('[aria-label="Tasks to place"]') !== null;
+  const items = [...all.filter(waits), ...all.filter((item) => !waits(item))];
   const here = items.findIndex((item) => item === document.activeElement);
   const next = here === -1 ? (direction === 1 ? 0 : items.length - 1) : here + direction;
   items[(next + items.length) % items.length]?.focus();

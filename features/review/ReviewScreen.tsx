@@ -13,7 +13,7 @@ import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { openPanel } from '@/ui/panels';
 import type { useDay } from '@/ui/useDay';
 import { WithStrip } from '@/board/strip/WithStrip';
-import { Words, type Tone } from '@/ui/Words';
+import { Subheading, Words, type Tone } from '@/ui/Words';
 import { Bridge } from './Bridge';
 import { Cuts } from './Cuts';
 import { LedgerLine } from './LedgerLine';
@@ -74,9 +74,7 @@ export function ReviewScreen({ date, today, onDate, onStep }: Props) {
             <Bridge sums={sums} />
             <View>
               <View className="flex-row justify-between pb-1">
-                <Words role="heading" face="strong" tone="soft">
-                  Where it went
-                </Words>
+                <Subheading>Where it went</Subheading>
                 <Words tone="soft">sums to the minute</Words>
               </View>
               <View className="flex-row border-b border-ink-soft pb-1">

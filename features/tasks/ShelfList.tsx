@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import type { Task } from '@/core/model/task';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
-import { Words } from '@/ui/Words';
+import { Subheading } from '@/ui/Words';
 import type { Shelf } from './ListFilter';
 import { SortableTasks } from './SortableTasks';
 import { TaskLine, type TaskChoice } from './TaskLine';
@@ -28,11 +28,18 @@ export function ShelfList({ tasks, shelf, sortable, showDone, choiceOf }: Props)
   return (
     <>
       <View>
-        {sortable ? (
-          <SortableTasks tasks={page} />
-        ) : (
-          page.map((task) => <TaskLine key={task.id} task={task} choice={choiceOf(task)} />)
-        )}
+        {page.length > 0 &&
+          (sortable ? (
+            <SortableTasks tasks={page} />
+          ) : (
+            <View role="list" aria-label="Tasks">
+              {page.map((task) => (
+                <View key={task.id} role="listitem">
+                  <TaskLine task={task} choice={choiceOf(task)} />
+                </View>
+              ))}
+            </View>
+          ))}
         {tasks.length > shown && (
           <Button
             label={`Show ${Math.min(PAGE, tasks.length - shown)} more`}
@@ -42,12 +49,14 @@ export function ShelfList({ tasks, shelf, sortable, showDone, choiceOf }: Props)
       </View>
       {showDone && (
         <View>
-          <Words role="heading" face="strong" tone="soft">
-            Done, latest first
-          </Words>
-          {done.slice(0, shown).map((task) => (
-            <TaskLine key={task.id} task={task} />
-          ))}
+          <Subheading>Done, latest first</Subheading>
+          <View role="list" aria-label="Done tasks">
+            {done.slice(0, shown).map((task) => (
+              <View key={task.id} role="listitem">
+                <TaskLine task={task} />
+              </View>
+            ))}
+          </View>
         </View>
       )}
     </>

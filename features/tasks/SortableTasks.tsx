@@ -65,9 +65,11 @@ export function SortableTasks({ tasks }: { tasks: readonly Task[] }) {
       accessibility={{ announcements }}
     >
       <SortableContext items={ids} strategy={verticalListSortingStrategy}>
-        {tasks.map((task) => (
-          <SortableLine key={task.id} task={task} among={ids} />
-        ))}
+        <View role="list" aria-label="Tasks">
+          {tasks.map((task) => (
+            <SortableLine key={task.id} task={task} among={ids} />
+          ))}
+        </View>
       </SortableContext>
     </DndContext>
   );
@@ -101,6 +103,7 @@ function SortableLine({ task, among }: { task: Task; among: readonly Id[] }) {
   );
   return (
     <View
+      role="listitem"
       ref={(view) => setNodeRef(elementOf(view))}
       className={isDragging ? 'z-10 opacity-80' : ''}
       // CSS transitions are known to the web target only

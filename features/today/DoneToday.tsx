@@ -5,7 +5,7 @@ import { durationWords } from '@/core/time/words';
 import { minutesSpent } from '@/core/track/spent';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
-import { Words } from '@/ui/Words';
+import { Subheading, Words } from '@/ui/Words';
 
 /** What was ticked off today, with what it took. */
 export function DoneToday({ today }: { today: string }) {
@@ -15,9 +15,7 @@ export function DoneToday({ today }: { today: string }) {
   if (done.length === 0) return null;
   return (
     <View>
-      <Words role="heading" face="strong" tone="soft">
-        Done today
-      </Words>
+      <Subheading>Done today</Subheading>
       {done.map((task) => {
         const spent = minutesSpent(workspace.entries, task.id, now);
         return (

@@ -8,7 +8,7 @@ import { newId, store } from '@/state/workspaceStore';
 import { Button, IconButton } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { readTitle } from '@/ui/readings';
-import { Words } from '@/ui/Words';
+import { Subheading } from '@/ui/Words';
 
 /** What was noted in between, each to become a task, to wait for tomorrow, or to go. */
 export function Scratch({ today }: { today: string }) {
@@ -23,9 +23,7 @@ export function Scratch({ today }: { today: string }) {
   return (
     <View role="group" aria-label="Scratch notes">
       <View className="flex-row flex-wrap items-center justify-between gap-2">
-        <Words role="heading" face="strong" tone="soft">
-          Scratch notes
-        </Words>
+        <Subheading>Scratch notes</Subheading>
         {notes.length > 1 && (
           <Button label="All into the inbox" kind="quiet" onPress={() => intoTasks(notes)} />
         )}

@@ -22,7 +22,7 @@ import { start } from '@/actions/tasks';
 
 import { ZoneHead } from '@/board/days/ZoneHead';
 import { WithStrip } from '@/board/strip/WithStrip';
-import { Words } from '@/ui/Words';
+import { Subheading, Words } from '@/ui/Words';
 import { DoneToday } from './DoneToday';
 import { LateLine } from './LateLine';
 import { ItemRow, TaskRow } from './rows';
@@ -138,9 +138,7 @@ function Part({ title, aside, children }: { title: string; aside?: string; child
   return (
     <View>
       <View className="flex-row justify-between gap-2 pb-1">
-        <Words role="heading" face="strong" tone="soft">
-          {title}
-        </Words>
+        <Subheading>{title}</Subheading>
         {aside && (
           <Words face="strong" tone="soft">
             {aside}

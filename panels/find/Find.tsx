@@ -1,11 +1,13 @@
 import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
+import { cardId } from '@/board/drag/drop';
 import { TickBox } from '@/board/taskParts';
 import { whereIs, type Found } from '@/core/find/where';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { webProps } from '@/ui/dom';
+import { goToThing } from '@/ui/focusBack';
 import { Icon } from '@/ui/icons';
 import { closePanel, openPanel, type Panel, type Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
@@ -42,9 +44,13 @@ function Find() {
   const open = (thing: Found) => {
     closePanel();
     if (thing.date !== null) router.navigate({ pathname: '/plan', params: { day: thing.date, view: 'day' } });
-    if (thing.kind === 'event') openPanel({ kind: 'meeting', meeting: thing.event });
+    if (thing.kind === 'event') {
+      goToThing(cardId(thing.event.id));
+      openPanel({ kind: 'meeting', meeting: thing.event });
+    }
     if (thing.kind !== 'task') return;
     const { task, blockId, trayId } = thing;
+    goToThing(cardId(blockId ?? trayId ?? task.id));
     openPanel({ kind: 'task', id: task.id, ...(blockId ? { blockId } : {}), ...(trayId ? { trayId } : {}) });
   };
   /** The arrows go from the field through what was found, and back. */

@@ -17,7 +17,7 @@ import { Foot } from '@/ui/Foot';
 import { useDraftForm } from '@/ui/form';
 import { closePanel, type Panel, type Panels } from '@/ui/panels';
 import { useWide } from '@/ui/useWide';
-import { Words } from '@/ui/Words';
+import { Heading, Words } from '@/ui/Words';
 import { MealSteps, SleepStep, TravelStep, WeekendStep, WorkStep } from './guideSteps';
 import { WeekPicture } from './WeekPicture';
 
@@ -75,9 +75,7 @@ function Guide({ frameId }: Panels['guide']) {
         <Words size="xs" tone="soft">
           Step {at + 1} of {guideSteps.length}. All of it can be changed afterwards.
         </Words>
-        <Words size="base" face="strong" role="heading">
-          {title}
-        </Words>
+        <Heading level={2}>{title}</Heading>
       </View>
       <View ref={fields}>
         <Content control={control} />
