@@ -1,3 +1,4 @@
+import type { PastedStep } from '@/core/capture/pasted';
 import {
   breakDown,
   bringBack,
@@ -87,3 +88,12 @@ export const intoParts = (task: Task, parts: readonly Omit<Part, 'id'>[], left: 
 /** Typed lines as new steps. */
 export const stepsOf = (titles: readonly string[]): Step[] =>
   titles.map((title) => ({ id: newId(), title, doneAt: null, estimate: null }));
+
+/** Pasted lines as steps, those that were ticked as done by now. */
+export const stepsOfPasted = (steps: readonly PastedStep[]): Step[] =>
+  steps.map(({ title, done, estimate }) => ({
+    id: newId(),
+    title,
+    doneAt: done ? here().now : null,
+    estimate,
+  }));

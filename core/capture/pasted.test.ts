@@ -16,14 +16,28 @@ test('each line of a text is a task, without the marks of its list; what is tick
   expect(lines(' \n - \n')).toEqual([]);
 });
 
+const step = (title: string, more = {}) => ({ title, done: false, estimate: null, ...more });
+
+test('a step keeps its tick, and a length at its end is its estimate', () => {
+  const [task] = pastedTasks(
+    '- [ ] Survey\n  - [x] book the boat\n  - call the lab, 30m\n  - 20 min\n  - 2h of nets',
+  );
+  expect(task?.steps).toEqual([
+    step('book the boat', { done: true }),
+    step('call the lab', { estimate: 30 }),
+    step('20 min'),
+    step('2h of nets'),
+  ]);
+});
+
 test('indented lines are steps of the one above, those of a ticked one go with it', () => {
   const text =
     '  - Volunteer day\n    - [ ] count tools\n    - [x] book the bus\n  - [x] Done\n      - step\n  Report';
   expect(pastedTasks(text)).toEqual([
-    { line: 'Volunteer day', steps: ['count tools'], notes: '' },
+    { line: 'Volunteer day', steps: [step('count tools'), step('book the bus', { done: true })], notes: '' },
     { line: 'Report', steps: [], notes: '' },
   ]);
-  expect(pastedTasks('One\n\tinner\n\t\tdeeper\nTwo')[0]?.steps).toEqual(['inner', 'deeper']);
+  expect(pastedTasks('One\n\tinner\n\t\tdeeper\nTwo')[0]?.steps).toEqual([step('inner'), step('deeper')]);
 });
 
 test('a copied message is one task with who wrote it and what it says', () => {
@@ -50,7 +64,7 @@ test('every line that says something comes once, in its order, as a task or a st
   fc.assert(
     fc.property(fc.array(line, { maxLength: 20 }), (all) => {
       const text = all.map((parts) => parts.join('')).join('\n');
-      const found = pastedTasks(text).flatMap((task) => [task.line, ...task.steps]);
+      const found = pastedTasks(text).flatMap((task) => [task.line, ...task.steps.map(({ title }) => title)]);
       expect(found).toEqual(all.map(([, , name]) => name));
     }),
   );
@@ -60,7 +74,7 @@ test('a heading is no task, but said of the lines below it; without lines below 
   const text =
     '# Trip\n- pack the nets\n  - dry them\nBring:\n- waders\n- jars\nRemember: call Bea\nThu:\nring Ola\n## Last';
   expect(pastedTasks(text)).toEqual([
-    { line: 'pack the nets', steps: ['dry them'], notes: '', heading: 'Trip' },
+    { line: 'pack the nets', steps: [step('dry them')], notes: '', heading: 'Trip' },
     { line: 'waders', steps: [], notes: '', heading: 'Bring' },
     { line: 'jars', steps: [], notes: '', heading: 'Bring' },
     // no marks below a colon: it may well be a task

@@ -1,12 +1,16 @@
 import { bounds, shortened } from '../model/bounds';
+import { findDuration } from './readDuration';
 
 /** The most lines that are taken at once. */
 export const MOST_LINES = 5000;
 
+/** A step of a pasted task; its estimate in minutes is told by a length at its end. */
+export type PastedStep = { readonly title: string; readonly done: boolean; readonly estimate: number | null };
+
 /** One task of a pasted text: its line, the lines that are indented below it, what was said about it at length, and the heading that it stands under. */
 export type Pasted = {
   readonly line: string;
-  readonly steps: readonly string[];
+  readonly steps: readonly PastedStep[];
   readonly notes: string;
   readonly heading?: string;
 };
@@ -25,6 +29,18 @@ function itemOf(
   // a number that begins a line by itself is no mark: "3 growers to call"
   const text = line.slice(mark.length).trim();
   return text === '' ? undefined : { indent: widthOf(space), text, ticked: box?.toLowerCase() === 'x' };
+}
+
+/** A step as its line says it: `Call the lab 30m` takes half an hour. */
+function stepOf(text: string, done: boolean): PastedStep {
+  const length = findDuration(text);
+  const before = text
+    .slice(0, length?.from)
+    .replace(/[\s,;:–-]+$/, '')
+    .trim();
+  return length?.to === text.length && before !== ''
+    ? { title: shortened(before, bounds.title), done, estimate: length.value }
+    : { title: shortened(text, bounds.title), done, estimate: null };
 }
 
 /** What a line says as a heading: one of Markdown, or one that ends in a colon above lines with marks; undefined for any other. */
@@ -64,14 +80,14 @@ function messageIn(text: string): Pasted | undefined {
 
 /**
  * The tasks of a pasted text: each line that says something, without the marks of its list; lines that are indented are steps
- * of the one above; what is ticked in a checklist is left out with its steps. A heading is no task, unless nothing stands
+ * of the one above, ticked ones among them; a task that is ticked in a checklist is left out with its steps. A heading is no task, unless nothing stands
  * below it. A message with its head is one task.
  */
 export function pastedTasks(text: string): Pasted[] {
   const plain = text.replace(/\r\n?/g, '\n');
   const message = messageIn(plain);
   if (message) return [message];
-  const tasks: { line: string; steps: string[]; notes: string; ticked: boolean; heading?: string }[] = [];
+  const tasks: { line: string; steps: PastedStep[]; notes: string; ticked: boolean; heading?: string }[] = [];
   let margin: number | undefined;
   let heading: string | undefined;
   const said = plain.split('\n').filter((line) => line.trim() !== '');
@@ -89,8 +105,7 @@ export function pastedTasks(text: string): Pasted[] {
     margin ??= item.indent;
     const above = tasks.at(-1);
     if (above && item.indent > margin) {
-      if (!item.ticked && above.steps.length < bounds.steps)
-        above.steps.push(shortened(item.text, bounds.title));
+      if (above.steps.length < bounds.steps) above.steps.push(stepOf(item.text, item.ticked));
     } else {
       margin = Math.min(margin, item.indent);
       const task = { line: shortened(item.text, bounds.title), steps: [], notes: '', ticked: item.ticked };

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
-import { stepsOf } from '@/actions/inbox';
+import { stepsOfPasted } from '@/actions/inbox';
 import { makeOfLines } from '@/actions/quick';
 import type { Reader } from '@/core/capture/chip';
 import { meaningOfHeading, readUnder, type HeadingMeaning } from '@/core/capture/headings';
@@ -110,7 +110,7 @@ export function Many({ pasted, reader, home, onDone }: Props) {
   const make = () => {
     const all = good.map(({ at, line, item, heading }) => {
       const quick = placedByTemplate(saidBy(line, heading), line, workspace, { now, zone });
-      const steps = item.steps.length > 0 ? { steps: stepsOf(item.steps) } : {};
+      const steps = item.steps.length > 0 ? { steps: stepsOfPasted(item.steps) } : {};
       const day = due.get(at);
       const dated = day ? dueOf(quick.task, day) : quick.task;
       return { ...quick, task: { ...dated, notes: item.notes, ...steps } };

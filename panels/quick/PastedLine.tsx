@@ -1,8 +1,9 @@
 import { View } from 'react-native';
 import type { Chip, Reader } from '@/core/capture/chip';
-import type { Pasted } from '@/core/capture/pasted';
+import type { Pasted, PastedStep } from '@/core/capture/pasted';
 import type { QuickLine } from '@/core/capture/quickLine';
 import type { Due } from '@/core/model/task';
+import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { IconButton } from '@/ui/Button';
 import { Words } from '@/ui/Words';
@@ -20,6 +21,10 @@ type Props = {
   onDue: (due: Due | null) => void;
   onLeave: () => void;
 };
+
+/** A step in words: `Call the lab 30 min (done)`. */
+const stepWords = ({ title, done, estimate }: PastedStep): string =>
+  [title, estimate === null ? '' : durationWords(estimate), done ? '(done)' : ''].filter(Boolean).join(' ');
 
 /** One task of a pasted text as it is understood, with the days that what is said about it names. */
 export function PastedLine({ item, line, chips, newList, reader, due, onDue, onLeave }: Props) {
@@ -44,7 +49,8 @@ export function PastedLine({ item, line, chips, newList, reader, due, onDue, onL
         )}
         {steps.length > 0 && (
           <Words size="xs" tone="soft">
-            {steps.length === 1 ? '1 step' : `${steps.length} steps`}: {steps.slice(0, 4).join(', ')}
+            {steps.length === 1 ? '1 step' : `${steps.length} steps`}:{' '}
+            {steps.slice(0, 4).map(stepWords).join(', ')}
             {steps.length > 4 ? ' …' : ''}
           </Words>
         )}

@@ -36,8 +36,11 @@ export function Parts({ task }: { task: Task }) {
         Parts · {parts.length - open} of {parts.length} done
       </Words>
       <Words>
-        {durationWords(estimated(parts))} estimated, {durationWords(planned)} planned, {durationWords(spent)}{' '}
-        spent
+        {[
+          `${durationWords(estimated(parts))} estimated`,
+          `${planned === 0 ? 'nothing' : durationWords(planned)} planned`,
+          ...(spent === 0 ? [] : [`${durationWords(spent)} spent`]),
+        ].join(', ')}
       </Words>
       {parts.map((part) => (
         <View key={part.id} className="flex-row items-center border-b border-line">
