@@ -37,6 +37,19 @@ test('problems and offers wait until they are seen; what went well is old news b
   expect(texts(store)).toEqual(['Added Order waders', 'The file cannot be read.']);
 });
 
+test('why something was refused goes once it is done otherwise, or left', async () => {
+  const store = await opened();
+  const refuse = () => store.run(editTask, { id: 'gone', title: 'x' });
+  expect(refuse()).toBe(false);
+  store.say('The file cannot be read.', 'problem');
+  expect(texts(store)).toHaveLength(2);
+  store.run(editTask, { id: 'a', title: 'Order boots' });
+  expect(texts(store)).toEqual(['The file cannot be read.']);
+  refuse();
+  store.hushRefusals();
+  expect(texts(store)).toEqual(['The file cannot be read.']);
+});
+
 test('a notice whose step is undone goes', async () => {
   const store = await opened();
   store.offer({ label: 'Fill 45 min…', press: () => undefined });

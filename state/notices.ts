@@ -5,6 +5,8 @@ export type Notice = {
   readonly id: number;
   readonly text: string;
   readonly tone: 'plain' | 'problem';
+  /** It tells why something was refused, and goes with what that was about. */
+  readonly refusal?: boolean;
   /** The step that it tells of, which it offers to undo. */
   readonly step?: Step | undefined;
   /** Something more that can be done now. */
@@ -38,9 +40,9 @@ export function noticing(
 ) {
   let last = 0;
   return {
-    say(text: string, tone: Notice['tone'] = 'plain', step?: Step): void {
+    say(text: string, tone: Notice['tone'] = 'plain', step?: Step, refusal = false): void {
       last += 1;
-      const notice = { id: last, text, tone, step };
+      const notice = { id: last, text, tone, step, refusal };
       set(({ notices, said }) => ({
         notices: noticed(notices, notice),
         said: [...said, { ...notice, at: now() }].slice(-MOST_WAITING),
@@ -57,6 +59,12 @@ export function noticing(
     /** Takes a notice away; what was said stays known. */
     hush: (id: number): void =>
       set(({ notices }) => ({ notices: notices.filter((notice) => notice.id !== id) })),
+
+    /** Takes away what told why something was refused: it has been done otherwise, or been left. */
+    hushRefusals: (): void =>
+      set(({ notices }) =>
+        notices.some(({ refusal }) => refusal) ? { notices: notices.filter(({ refusal }) => !refusal) } : {},
+      ),
 
     /** Tells of the same steps by other names, once they have been done again. */
     renew(renewed: ReadonlyMap<Step, Step>): void {

@@ -92,7 +92,7 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
     return changes;
   };
 
-  const { say, offer, hush, renew } = noticing(set, now);
+  const { say, offer, hush, hushRefusals, renew } = noticing(set, now);
 
   /** Takes over what another tab has changed; before what is stored has been read, it waits for that. */
   const early: Told[] = [];
@@ -126,7 +126,9 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
   const take = <Input>(command: Command<Input>, input: Input): Step | undefined => {
     const changes = commit(command.apply(get().workspace, input));
     const step = changes.length > 0 ? { label: command.label, changes } : undefined;
-    if (step) set((state) => done(state, step));
+    if (!step) return undefined;
+    set((state) => done(state, step));
+    hushRefusals();
     return step;
   };
   const takeBack = (step: Step) => {
@@ -167,6 +169,7 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
     say,
     offer,
     hush,
+    hushRefusals,
 
     /** Opens what is stored; a fresh space begins with what `seed` gives. */
     async open(seed?: () => Promise<Workspace>, isNeeded?: (partition: string) => boolean): Promise<void> {
@@ -214,7 +217,7 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
      */
     run<Input>(command: Command<Input>, input: Input, words?: string): boolean {
       const refused = attempt(command, input, words);
-      if (refused !== undefined) say(refused, 'problem');
+      if (refused !== undefined) say(refused, 'problem', undefined, true);
       return refused === undefined;
     },
 

@@ -1,3 +1,4 @@
+import { usePathname } from 'expo-router';
 import { useEffect, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { useOpening } from '@/state/shown';
@@ -5,6 +6,8 @@ import { DragLayer } from '@/board/drag/DragLayer';
 import { acceptDroppedFiles } from '@/actions/files/chooseFile';
 import { Navigation } from './Navigation';
 import { NoticeLine, UnsavedLine, UpdateLine } from './NoticeLine';
+import { store } from '@/state/workspaceStore';
+import { usePanels } from '@/ui/panels';
 import { Beneath, useIsCovered } from '@/ui/Beneath';
 import { PanelHost } from '@/ui/PanelHost';
 import { listenToChoices } from '@/ui/choiceKeys';
@@ -23,6 +26,16 @@ import { unfoldOnPaper } from '@/ui/printing';
 import { useWide } from '@/ui/useWide';
 import { VisitLine } from './VisitLine';
 
+/** Why something was refused is no longer told once its place, or what it was typed into, has been left. */
+function useLeftRefusals() {
+  const place = usePathname();
+  useEffect(() => store.hushRefusals(), [place]);
+  useEffect(
+    () => usePanels.subscribe(({ shown }, before) => void (shown !== before.shown && store.hushRefusals())),
+    [],
+  );
+}
+
 /** What is around every screen: the places, notices, sheets, dropped files, the colours of day or night. */
 export function Shell({ children }: { children: ReactNode }) {
   const wide = useWide();
@@ -36,6 +49,7 @@ export function Shell({ children }: { children: ReactNode }) {
   useEffect(unfoldOnPaper, []);
   useShellKeys();
   useShared();
+  useLeftRefusals();
   return (
     <MomentProvider>
       <View className={`flex-1 bg-ground low:overflow-y-auto ${wide ? 'flex-row-reverse' : ''}`}>
