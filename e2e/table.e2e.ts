@@ -15,6 +15,7 @@ import {
   boxOf,
   focus,
   eventually,
+  hears,
 } from './steps';
 
 /** Waits until a row of the table, counted from 1, says this, cell after cell. */
@@ -68,6 +69,7 @@ scene(
     await page.keyboard.down('Shift');
     await keys(page, 'ArrowDown', 'ArrowDown');
     await page.keyboard.up('Shift');
+    await hears(page, '3 cells marked, 3 down and 1 across');
     await page.keyboard.down('Control');
     await keys(page, 'd');
     await page.keyboard.up('Control');

@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useRef } from 'react';
-import { ScrollView, View } from 'react-native';
+import { View, type ScrollView } from 'react-native';
 import { dayPlan } from '@/core/plan/dayPlan';
 import { spanOfBlock } from '@/core/tasks/places';
 import { MINUTE } from '@/core/time/span';

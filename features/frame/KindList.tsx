@@ -32,7 +32,7 @@ export function KindList({ kinds, frameId }: { kinds: readonly Kind[]; frameId: 
         tabIndex={-1}
         showsHorizontalScrollIndicator={false}
         className="max-h-[56px] border-t border-line bg-ground"
-        contentContainerClassName="items-center px-2"
+        contentContainerClassName="items-center pl-2 pr-4"
       >
         <View role="radiogroup" aria-label="Paint with" className="flex-row gap-1">
           {lines}

@@ -11,6 +11,7 @@ import { useWorkspace } from '@/state/shown';
 import { currentWorkspace } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
 import { elementOf, webProps } from '@/ui/dom';
+import { announce } from '@/ui/announce';
 import { openPanel } from '@/ui/panels';
 import { forText } from '@/ui/textScale';
 import { usePrinting } from '@/ui/printing';
@@ -103,6 +104,9 @@ export function TaskTable({ tasks, chosen, onChoose, narrows }: Props) {
 
   const move = (to: Marked) => {
     setMarked(to);
+    const marks = rectangle(to);
+    const [high, wide] = [marks.bottom - marks.top + 1, marks.right - marks.left + 1];
+    if (high * wide > 1) announce(`${high * wide} cells marked, ${high} down and ${wide} across`);
     rows.scrollToIndex(to.at.row);
     document
       .getElementById(cellId(to.at.row, to.at.column))
