@@ -151,6 +151,7 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
   {
     at: '/settings',
     opens: [
+      { name: 'what the words mean', open: pressing('What the words mean…') },
       { name: 'categories', open: pressing('Edit categories…') },
       { name: 'templates', open: pressing('Edit templates…') },
       { name: 'a calendar file to be written', open: pressing('Export as a calendar file…') },

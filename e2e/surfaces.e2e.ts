@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict';
 import type { Page } from 'puppeteer-core';
 import { isAccessible } from './axe';
+import { outOfReach } from './reach';
 import type { Size } from './browser';
 import { scene } from './scene';
 import { calm, eventually, keyboardIsIn, keys, reload } from './steps';
@@ -72,6 +73,19 @@ async function cutAt320(page: Page): Promise<string[]> {
   return cut;
 }
 
+/** What cannot be brought into sight when all is twice as large: a window of half the size (WCAG 2.2, 1.4.10). */
+async function outOfReachAt200(page: Page, within: string): Promise<string[]> {
+  const usual = page.viewport();
+  if (!usual) return [];
+  const { width, height } = usual;
+  await page.setViewport({ ...usual, width: Math.max(320, width / 2), height: height / 2 });
+  await calm(page);
+  const found = await outOfReach(page, within);
+  await page.setViewport(usual);
+  await calm(page);
+  return found.map((where) => `out of reach at 200 %: ${where}`);
+}
+
 const DIALOG = '[role=dialog]';
 const PANE = '[role=complementary]';
 
@@ -112,6 +126,9 @@ for (const size of ['phone', 'wide'] as const)
           const cut = size === 'phone' ? await cutAt320(page) : [];
           found.push(...[...(await faults(page, within, size)), ...cut].map((fault) => `${name}: ${fault}`));
           await isAccessible(page, name, within);
+          // a wide window of half the size has the panels of a phone, which are gone through there
+          const far = size === 'phone' || within === 'body' ? await outOfReachAt200(page, within) : [];
+          found.push(...far.map((fault) => `${name}: ${fault}`));
         };
         await look(at, 'body');
         for (const { name, open } of opens.filter(({ only = size }) => only === size)) {

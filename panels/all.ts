@@ -39,6 +39,7 @@ export const registerSharedPanels = () =>
       task: async () => (await contents.load()).task,
       tasksOut: async () => (await contents.load()).tasksOut,
       templates: async () => (await contents.load()).templates,
+      terms: async () => (await contents.load()).termsPanel,
       time: async () => (await contents.load()).time,
       triage: async () => (await contents.load()).triage,
       unseen: async () => (await contents.load()).unseen,

@@ -29,6 +29,7 @@ export { targets } from './targets/EditTargets';
 export { tasksOut } from './tasksOut/TasksOut';
 export { task } from './task/panel';
 export { templates } from './templates/Templates';
+export { termsPanel } from './terms/Terms';
 export { triage } from './triage/Triage';
 export { seal } from './seal/Seal';
 export { several } from './several/Several';

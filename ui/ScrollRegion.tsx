@@ -10,7 +10,7 @@ type Props = ScrollViewProps & { ref?: RefObject<ScrollView | null> };
  * What scrolls. It is a stop of Tab only while nothing within it is one, as the arrows scroll from there, too
  * (WCAG 2.1.1).
  */
-export function ScrollRegion({ ref, ...props }: Props) {
+export function ScrollRegion({ ref, className = '', ...props }: Props) {
   const own = useRef<ScrollView>(null);
   const region = ref ?? own;
   const [isStop, setStop] = useState(true);
@@ -24,5 +24,7 @@ export function ScrollRegion({ ref, ...props }: Props) {
     watch.observe(element, { childList: true, subtree: true });
     return () => watch.disconnect();
   }, [region]);
-  return <ScrollView {...props} ref={region} tabIndex={isStop ? 0 : -1} />;
+  return (
+    <ScrollView {...props} className={`scroll-region ${className}`} ref={region} tabIndex={isStop ? 0 : -1} />
+  );
 }

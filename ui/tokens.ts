@@ -189,7 +189,7 @@ export function baseStyles(): Record<string, Rules> {
     ':is(a, button, input, textarea, [tabindex])': { 'scroll-margin': '6px' },
     ':focus-visible': { outline: '2px solid var(--pine)', 'outline-offset': '2px' },
     // within their edges where what lies around would cut the ring off; what is pine itself has room
-    ':is(a, [role=main], [role=checkbox], [role=radio], [role=group] *, div[tabindex="0"]:not([role])):not([class~="bg-pine"]):focus-visible':
+    ':is(a, .scroll-region, [role=main], [role=checkbox], [role=radio], [role=group] *, div[tabindex="0"]:not([role])):not([class~="bg-pine"]):focus-visible':
       { 'outline-offset': '-2px' },
     '@media (prefers-reduced-motion: reduce)': {
       '*': { 'transition-duration': '0s !important', 'animation-duration': '0s !important' },

@@ -1,9 +1,10 @@
-import { ScrollView, View } from 'react-native';
+import { Pressable, ScrollView, View } from 'react-native';
 import type { TrayItem } from '@/core/model/plan';
 import { durationWords } from '@/core/time/words';
 import { EdgeMark } from '../marks';
 import { DriftMark } from '../seal/DriftMark';
 import { TickBox } from '../taskParts';
+import { openPanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { useTrayArea, useTrayItem } from './useTrayItem';
 
@@ -19,7 +20,11 @@ export function Tray({ date, items, minutes }: TrayProps) {
       aria-label="Tray"
       className={`min-h-[48px] flex-row items-center gap-3 border px-2 ${look}`}
     >
-      <View>
+      <Pressable
+        role="button"
+        onPress={() => openPanel({ kind: 'terms', first: 'tray' })}
+        className="min-h-[44px] min-w-[44px] justify-center"
+      >
         <Words size="xs" tone="soft">
           Tray
         </Words>
@@ -28,7 +33,7 @@ export function Tray({ date, items, minutes }: TrayProps) {
             {durationWords(minutes)}
           </Words>
         )}
-      </View>
+      </Pressable>
       {items.length === 0 ? (
         <Words size="xs" tone="soft">
           {dragging ? 'Let go here for this day without an hour' : 'Nothing without an hour on this day'}

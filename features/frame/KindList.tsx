@@ -34,11 +34,11 @@ export function KindList({ kinds, frameId }: { kinds: readonly Kind[]; frameId: 
         className="max-h-[56px] border-t border-line bg-ground"
         contentContainerClassName="items-center pl-2 pr-4"
       >
+        <InWords frameId={frameId} />
         <View role="radiogroup" aria-label="Paint with" className="flex-row gap-1">
           {lines}
         </View>
         <AddKind />
-        <InWords frameId={frameId} />
       </ScrollView>
     );
   return (

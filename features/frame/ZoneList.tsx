@@ -4,6 +4,7 @@ import { hueOfZone } from '@/core/frame/looks';
 import { kindsOf, type Brush } from '@/core/frame/kinds';
 import { timesWords } from '@/core/frame/words';
 import { weekOf } from '@/core/time/week';
+import { TermButton } from '@/board/TermButton';
 import { EdgeMark } from '@/board/marks';
 import { useWorkspace } from '@/state/shown';
 import { newId, store } from '@/state/workspaceStore';
@@ -55,6 +56,9 @@ export function ZoneList({ frameId }: Panels['zones']) {
               </Pressable>
             </View>
           ))}
+      </View>
+      <View className="flex-row">
+        <TermButton term="guarded" label="What is a zone, and what is guarded?" />
       </View>
       <Part title="Add one by typing its hours">
         <View className="flex-row flex-wrap gap-2">

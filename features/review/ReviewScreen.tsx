@@ -12,6 +12,7 @@ import { Choice } from '@/ui/Choice';
 import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { openPanel } from '@/ui/panels';
 import type { useDay } from '@/ui/useDay';
+import { TermButton } from '@/board/TermButton';
 import { WithStrip } from '@/board/strip/WithStrip';
 import { Subheading, Words, type Tone } from '@/ui/Words';
 import { Bridge } from './Bridge';
@@ -71,6 +72,9 @@ export function ReviewScreen({ date, today, onDate, onStep }: Props) {
         ) : (
           <>
             <Figures sums={sums} />
+            <View className="flex-row">
+              <TermButton term="drift" label="What is drift?" />
+            </View>
             <Bridge sums={sums} />
             <View>
               <View className="flex-row justify-between pb-1">

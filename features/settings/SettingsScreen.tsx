@@ -102,6 +102,7 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
         />
         <View className="flex-row flex-wrap gap-2">
           <Button label="All keys…" onPress={() => openPanel({ kind: 'keys' })} />
+          <Button label="What the words mean…" onPress={() => openPanel({ kind: 'terms' })} />
           <Button label="Recent notices…" onPress={() => openPanel({ kind: 'said' })} />
         </View>
       </Part>
