@@ -127,6 +127,7 @@ scene(
     await press(page, 'Edit lists');
     await press(page, 'Take up Grants');
     await keys(page, 'Escape');
+    await isClosed(page);
     await pressText(page, 'Grants');
     await sees(page, 'Grant report, section 2');
   },
