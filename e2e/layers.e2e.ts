@@ -9,6 +9,7 @@ import {
   press,
   pressTool,
   pressText,
+  choose,
   keys,
   type,
   sees,
@@ -20,8 +21,6 @@ import {
 
 const hueOf = (page: Page, label: string) =>
   page.$eval(`[aria-label^=${JSON.stringify(label)}]`, (card) => /hue-\w+/.exec(card.className)?.[0]);
-const choose = (page: Page, what: string, name: string) =>
-  page.locator(`::-p-xpath(//*[@aria-label="${what}"]//*[text()="${name}"])`).click();
 
 scene(
   'filters take lists, categories and what is done out of sight; colours change at once; both survive a reload',

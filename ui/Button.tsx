@@ -16,7 +16,7 @@ type Props = {
   says?: string;
   onPress: () => void;
   kind?: keyof typeof kinds;
-  icon?: IconName;
+  icon?: IconName | undefined;
   disabled?: boolean;
   grow?: boolean;
 };

@@ -18,7 +18,7 @@ import { forText } from '@/ui/textScale';
 import { Words } from '@/ui/Words';
 import { ActualLane, LANE_WIDTH, NARROW_LANE_WIDTH } from './ActualLane';
 import { BlockCard } from './BlockCard';
-import { NARROW, type Box } from './cardParts';
+import { LEAST_CARD, NARROW, type Box } from './cardParts';
 import { CrowdCard } from './CrowdCard';
 import { DropGhost } from './DropGhost';
 import { MeetingCard } from './MeetingCard';
@@ -33,8 +33,7 @@ const LONGEST_SHORT = 25 * MINUTE;
 /** The height of what can be touched (WCAG 2.2, 2.5.8), and what is left free around it. */
 const TOUCHED = forText(26);
 
-/** The least width of a card (pixels), and how many share the width of a day at most. */
-const LEAST_CARD = forText(60);
+/** How many share the width of a day at most, and how many do however narrow it is. */
 const MOST_LANES = { least: 2, most: 6 };
 
 /** A day this wide has room for the names of its zones. */

@@ -28,8 +28,11 @@ export type Box = {
 /** Cards less wide than this have room for little more than their title. */
 export const NARROW = forText(110);
 
-/** The cards of days less wide than this are slivers. */
-export const SLIVERS = forText(64);
+/** Cards less wide than this are slivers. */
+export const LEAST_CARD = forText(60);
+
+/** In days less wide than this every card is a sliver: what lies beside the cards takes the rest. */
+export const SLIVERS = LEAST_CARD + 16;
 
 export const placeOf = ({ top, height, left, width }: Box) => ({ top, height, left, width });
 

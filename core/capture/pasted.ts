@@ -80,8 +80,8 @@ function messageIn(text: string): Pasted | undefined {
 
 /**
  * The tasks of a pasted text: each line that says something, without the marks of its list; lines that are indented are steps
- * of the one above, ticked ones among them; a task that is ticked in a checklist is left out with its steps. A heading is no task, unless nothing stands
- * below it. A message with its head is one task.
+ * of the one above, ticked ones among them; a task that is ticked in a checklist is left out with its steps. A heading is
+ * no task, unless nothing stands below it. A message with its head is one task.
  */
 export function pastedTasks(text: string): Pasted[] {
   const plain = text.replace(/\r\n?/g, '\n');

@@ -59,7 +59,7 @@ export function Drawer({ date }: { date: string }) {
         <Button
           label="Quick line"
           says="Quick line: note a task in plain words"
-          {...(narrow ? {} : { icon: 'add' })}
+          icon={narrow ? undefined : 'add'}
           kind="primary"
           onPress={() => openPanel({ kind: 'quick' })}
         />

@@ -42,7 +42,8 @@ const LEAST: Partial<Record<PlanViewName, number>> = {
 
 type Props = PlanView & {
   fit: number;
-  /** How wide the days are together, in pixels. */ board: number;
+  /** How wide the days are together, in pixels. */
+  board: number;
   children: React.ReactNode;
 };
 
@@ -132,7 +133,7 @@ export function PlanHead(place: Props) {
               <Button
                 label="Event"
                 says="New event"
-                {...(narrow ? {} : { icon: 'add' })}
+                icon={narrow ? undefined : 'add'}
                 kind="quiet"
                 onPress={() => addNew(date)}
               />
