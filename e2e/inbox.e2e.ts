@@ -141,7 +141,7 @@ scene(
     await press(page, 'Break down…');
     await press(page, 'Break into 4 sittings');
     await sees(page, 'Parts · 0 of 4 done');
-    await sees(page, '1 h 20 estimated, 0 min planned, 0 min spent');
+    await sees(page, '1 h 20 estimated, nothing planned');
     await press(page, 'Volunteer day: tool list, 4 of 4');
     await sees(page, 'A part of');
     await press(page, 'Undo break down');
