@@ -30,8 +30,6 @@ scene(
     await isAccessible(page, 'finding');
     await keys(page, 'Control+a');
     await page.keyboard.type('sensor log weir');
-    await sees(page, 'Sensor log of the weir pool');
-    await sees(page, 'One thing');
     await keys(page, 'Enter');
     await page.waitForFunction(() => location.pathname === '/plan' && location.search.includes('2026-11-27'));
     await boxOf(page, 'Sensor log of the weir pool,');

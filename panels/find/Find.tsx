@@ -1,5 +1,5 @@
 import { useRouter } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { useEffect, useEffectEvent, useState } from 'react';
 import { Pressable, TextInput, View } from 'react-native';
 import { cardId } from '@/board/drag/drop';
 import { TickBox } from '@/board/taskParts';
@@ -65,6 +65,12 @@ function Find() {
     next.focus();
   };
   const [first] = found;
+  /** Enter opens the first of what is typed, also when it was pressed before that was found. */
+  const [entered, setEntered] = useState<string>();
+  const openFirst = useEffectEvent(() => first && open(first));
+  useEffect(() => {
+    if (entered === typed && of === typed) openFirst();
+  }, [entered, of, typed]);
   return (
     <View {...webProps({ onKeyDown })} className="gap-3">
       <TextInput
@@ -76,7 +82,7 @@ function Find() {
         placeholderTextColor="var(--ink-soft)"
         value={typed}
         onChangeText={setTyped}
-        onSubmitEditing={() => first && of === typed && open(first)}
+        onSubmitEditing={() => setEntered(typed)}
         className="min-h-[44px] rounded-lg border border-ink-soft bg-surface px-3 font-text text-base text-ink"
       />
       <Words size="xs" tone="soft" aria-live="polite">
