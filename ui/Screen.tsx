@@ -1,7 +1,6 @@
 import type { ReactNode } from 'react';
 import { View } from 'react-native';
 import { usePageTitle } from './announce';
-import { isLarge } from './textScale';
 import { UndoButtons } from './UndoButtons';
 import { useIsNarrow } from './useWide';
 import { Heading, Words } from './Words';
@@ -20,8 +19,9 @@ export function ScreenHead({ title, about, page = title, children }: ScreenHeadP
   usePageTitle(page);
   const narrow = useIsNarrow();
   return (
-    <View className={`flex-row items-start justify-between gap-x-3 ${isLarge || narrow ? 'flex-wrap' : ''}`}>
-      <View className="shrink lg:flex-row lg:items-baseline lg:gap-x-3">
+    <View className="flex-row flex-wrap items-start justify-between gap-x-3">
+      {/* as wide as its longest word at least, else what stands beside it goes below */}
+      <View className="min-w-min flex-1 lg:flex-row lg:items-baseline lg:gap-x-3">
         <Heading tight={narrow}>{title}</Heading>
         {about && <Words tone="soft">{about}</Words>}
       </View>

@@ -69,7 +69,7 @@ const Line = ({ isChosen, onChoose, hue = '', children }: LineProps) => (
     aria-checked={isChosen}
     tabIndex={tabStop(isChosen, false)}
     onPress={onChoose}
-    className={`${hue} min-h-[44px] flex-row items-center gap-2.5 rounded-lg border-2 px-2 hover:bg-surface ${isChosen ? 'border-pine bg-surface' : 'border-transparent'}`}
+    className={`${hue} min-h-[44px] flex-row flex-wrap content-center items-center gap-x-2.5 rounded-lg border-2 px-2 hover:bg-surface ${isChosen ? 'border-pine bg-surface' : 'border-transparent'}`}
   >
     {children}
   </Pressable>
@@ -84,7 +84,7 @@ function KindLine({ kind: { key, brush, minutes }, isChosen }: { kind: Kind; isC
         <EdgeMark />
       </View>
       <CategoryIcon id={brush.category} />
-      <View className={wide ? 'flex-1' : ''}>
+      <View className={wide ? 'min-w-min flex-1' : ''}>
         <Words face={isChosen ? 'strong' : 'text'} numberOfLines={wide ? 2 : 1}>
           {brush.name}
         </Words>

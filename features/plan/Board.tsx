@@ -161,7 +161,7 @@ function DayHead({ plan, today, wide, low, onOpen }: HeadProps) {
         {isToday && <Words className="sr-only">today</Words>}
       </View>
       {!low && (wide ? <LoadBar load={load} height={8} /> : <UprightLoad load={load} />)}
-      {wide && (
+      {wide && !low && (
         <Words size="xs" tone={over ? 'brick' : 'soft'} numberOfLines={1}>
           {left || 'day off'}
         </Words>

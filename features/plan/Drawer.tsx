@@ -17,7 +17,7 @@ import { useToPlace } from './useToPlace';
 import { ScrollRegion } from '@/ui/ScrollRegion';
 
 /** How much of the height the open list has: the hours keep half, and four tasks fit. */
-const LIST = 0.28;
+const LIST = 0.252;
 
 /** The tasks to place, at the bottom of a phone. It closes while something is dragged; a block let go on it leaves the plan. */
 export function Drawer({ date }: { date: string }) {
@@ -34,7 +34,9 @@ export function Drawer({ date }: { date: string }) {
   const fromPlan = useDrag(({ dragged }) => dragged !== null && placeOf(dragged) !== undefined);
   return (
     <View ref={attach} className="not-printed border-t border-line bg-surface">
-      <View className="min-h-[52px] flex-row flex-wrap items-center justify-between gap-3 px-4 short:min-h-[44px]">
+      <View
+        className={`flex-row flex-wrap items-center justify-between gap-x-1 px-4 short:min-h-[44px] ${open ? 'min-h-[44px]' : 'min-h-[52px]'}`}
+      >
         <Pressable
           role="button"
           aria-expanded={open}
@@ -73,7 +75,7 @@ export function Drawer({ date }: { date: string }) {
         <ScrollRegion
           aria-label="Tasks to place"
           style={{ height: dragging ? 0 : Math.round(height * LIST), flexGrow: 0 }}
-          contentContainerClassName="gap-1 px-4 pb-4"
+          contentContainerClassName="gap-0.5 px-4 pb-4"
         >
           {seeking && <Finding {...finding} />}
           <ToPlaceList tasks={seeking ? finding.found : tasks} date={date} compact />

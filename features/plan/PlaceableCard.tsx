@@ -74,7 +74,7 @@ type PartsProps = {
 };
 
 const OneRow = ({ task, estimate, chosen }: PartsProps) => (
-  <View className="min-h-[48px] flex-row items-center gap-1 pl-1">
+  <View className="min-h-[44px] flex-row items-center gap-1 pl-1">
     {chosen === null ? (
       <TickBox task={task} />
     ) : (

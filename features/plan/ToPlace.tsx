@@ -147,7 +147,7 @@ type GroupProps = {
 function Group({ name, tasks, most, ...same }: GroupProps) {
   if (tasks.length === 0 || most <= 0) return null;
   return (
-    <View className={same.compact ? 'gap-1' : 'gap-2'}>
+    <View className={same.compact ? 'gap-0.5' : 'gap-2'}>
       <View className="flex-row justify-between pt-1">
         <Words size="xs" tone="soft">
           {name}
@@ -156,7 +156,7 @@ function Group({ name, tasks, most, ...same }: GroupProps) {
           {durationWords(estimated(tasks))}
         </Words>
       </View>
-      <View role="list" aria-label={name} className={same.compact ? 'gap-1' : 'gap-2'}>
+      <View role="list" aria-label={name} className={same.compact ? 'gap-0.5' : 'gap-2'}>
         {tasks.slice(0, most).map((task) => (
           <View key={task.id} role="listitem">
             <PlaceableCard task={task} {...same} />
