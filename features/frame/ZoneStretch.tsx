@@ -14,6 +14,7 @@ import { forText } from '@/ui/textScale';
 import { Words } from '@/ui/Words';
 import { STEP } from '@/core/plan/placing';
 import { moved, type ZoneHours } from './pointer';
+import { useRoomy } from './useRoomy';
 
 type Props = {
   stretch: Stretch;
@@ -46,6 +47,7 @@ const arrows: Readonly<Record<string, { by: number; across: number }>> = {
 export function ZoneStretch({ stretch, isFirst, column, perMinute, frameId, week, still, onChange }: Props) {
   const workspace = useWorkspace();
   const wide = useWide();
+  const roomy = useRoomy();
   const { weekStart, clock } = workspace.settings;
   const { zone, from, to } = stretch;
   const height = (to - from) * perMinute;
@@ -64,7 +66,7 @@ export function ZoneStretch({ stretch, isFirst, column, perMinute, frameId, week
     event.preventDefault();
     event.stopPropagation();
   };
-  const name = useHyphened(zone.name, wide);
+  const name = useHyphened(zone.name, wide && !roomy);
   const lines = Math.floor(height / LINE);
   const traits = traitsOf(zone);
   const place = {
