@@ -2,6 +2,7 @@ import PostalMime, { type Address, type Attachment } from 'postal-mime';
 import { bounds, shortened } from '../../model/bounds';
 import { LARGEST_ATTACHMENT } from '../../model/attachment';
 import type { AttachedName } from '../../model/message';
+import { plainText } from './plainText';
 
 /** A message as a file has it. */
 export type ReadMessage = {
@@ -37,20 +38,6 @@ function addressText(address: Address | undefined): string {
   const { name, address: at } = address;
   return name && at ? `${name} <${at}>` : name || at || '';
 }
-
-/** Signs that tell that text is HTML, taken out with what they enclose where that is not to be read. */
-const plainText = (html: string): string =>
-  html
-    .replace(/<(script|style|head)\b[\s\S]*?<\/\1\s*>/gi, '')
-    .replace(/<(br|\/p|\/div|\/tr|\/li|\/h[1-6])\b[^>]*>/gi, '\n')
-    .replace(/<[^>]*>/g, '')
-    .replace(/&nbsp;/g, ' ')
-    .replace(/&lt;/g, '<')
-    .replace(/&gt;/g, '>')
-    .replace(/&amp;/g, '&')
-    .replace(/[ \t]+\n/g, '\n')
-    .replace(/\n{3,}/g, '\n\n')
-    .trim();
 
 /** How many bytes a text in Base64 (RFC 4648) holds. */
 const sizeOf = (data: string): number =>
