@@ -1,7 +1,7 @@
 import { duplicateBlock } from '@/core/commands/plan';
 import { addTask, reopen, tickOff } from '@/core/commands/tasks';
 import { addTemplate } from '@/core/commands/templates';
-import { startTimer, stopTimer } from '@/core/commands/track';
+import { beganLater, startTimer, stopTimer } from '@/core/commands/track';
 import type { Block, Subject } from '@/core/model/plan';
 import type { Task } from '@/core/model/task';
 import type { Workspace } from '@/core/model/workspace';
@@ -14,6 +14,7 @@ import { dateOf, timeOf } from '@/core/time/zone';
 import { runningEntry } from '@/core/track/entries';
 import { minutesSpent, subjectKey } from '@/core/track/spent';
 import { here } from '@/state/here';
+import { openPanel } from '@/ui/panels';
 import { lookAtClock } from './watch';
 import { currentWorkspace, newId, store, useStore } from '@/state/workspaceStore';
 
@@ -45,7 +46,19 @@ export function start(subject: Subject): void {
 
 export function stop(): void {
   lookAtClock();
-  store.run(stopTimer, { at: here().now }, 'Stopped');
+  const running = runningEntry(currentWorkspace().entries);
+  const { now, zone } = here();
+  if (!running || !beganLater(running, now)) return void store.run(stopTimer, { at: now }, 'Stopped');
+  store.run(
+    stopTimer,
+    { at: now },
+    'Stopped. The computer’s clock was set back since it began, so how long it ran is not known: 1 min is kept.',
+  );
+  const { subject } = running;
+  store.offer({
+    label: 'Correct…',
+    press: () => openPanel({ kind: 'spent', subject, date: dateOf(now, zone) }),
+  });
 }
 
 const runsOn = ({ entries }: Workspace, subject: Subject): boolean => {

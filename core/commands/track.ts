@@ -1,11 +1,21 @@
 import type { Id } from '../model/common';
+import { MINUTE } from '../time/span';
 import { longestTo, type Subject, type TimeEntry } from '../model/plan';
 import type { Workspace } from '../model/workspace';
 import { backwardEntries, runningEntries, runningEntry } from '../track/entries';
 import { command, CommandFailed, existing, put, without } from './command';
 import { touched } from './touching';
 
-/** Stops the running timer if `which` picks it. An entry that took no time is not kept. */
+/** An entry of a clock that was set back since by more than this (ms) has run nobody knows how long. */
+const SET_BACK = 2000;
+
+/** Whether a timer began later than the clock says it is now, as the clock was set back since. */
+export const beganLater = ({ from }: TimeEntry, at: number): boolean => from > at + SET_BACK;
+
+/**
+ * Stops the running timer if `which` picks it. An entry that took no time is not kept; of one that began later than the
+ * clock says it is now a minute is kept, to be corrected.
+ */
 export function stopRunning(
   workspace: Workspace,
   at: number,
@@ -13,6 +23,7 @@ export function stopRunning(
 ): Workspace {
   const running = runningEntry(workspace.entries);
   if (!running || !which(running)) return workspace;
+  if (beganLater(running, at)) return put(workspace, 'entries', { ...running, from: at - MINUTE, to: at });
   if (at <= running.from) return without(workspace, 'entries', [running.id]);
   return put(workspace, 'entries', { ...running, to: Math.min(at, longestTo(running)) });
 }

@@ -47,6 +47,11 @@ test('a clock that is set back takes the timer’s start along, so that what has
   expect((to ?? 0) - from).toBe(25 * MINUTE);
 });
 
+test('of a timer that began later than the clock says now a minute is kept, not nothing', () => {
+  const { entries } = stopTimer.apply(running, { at: start - 120 * MINUTE });
+  expect(entries.get('e')).toMatchObject({ from: start - 121 * MINUTE, to: start - 120 * MINUTE });
+});
+
 test('what nobody saw is left out: the entry ends when it was last seen, and goes on as another', () => {
   const input = { id: 'e', to: start + 25 * MINUTE, goesOn: { id: 'f', at: start + 600 * MINUTE } };
   const { entries } = leaveOut.apply(running, input);
