@@ -4,12 +4,12 @@ import { readWorkspaceFile, writeWorkspaceFile } from '@/core/formats/workspaceF
 import { changeSettings } from '@/core/commands/calendar';
 import { replaceEverything } from '@/core/commands/merging';
 import { editList } from '@/core/commands/lists';
-import { deleteTask, editTask } from '@/core/commands/tasks';
+import { addTask, deleteTask, editTask } from '@/core/commands/tasks';
 import { categoriesOf } from '@/core/model/categories';
 import { defaultSettings } from '@/core/model/settings';
 import { firstList } from '@/core/model/workspace';
 import { instantOf, wallOf } from '@/core/time/zone';
-import { memory, waders } from './fixtures/memory';
+import { ids, memory, opened, waders } from './fixtures/memory';
 import { repository } from './repository';
 import { createWorkspaceStore } from './store';
 
@@ -164,4 +164,15 @@ describe('what a later build stored', () => {
     await store.flush();
     expect(JSON.parse(elsewhere.stored['part:shelves/all'] ?? '').content).toEqual([]);
   });
+});
+
+test('what lies under the name of something that every object has is kept, and everything opens', async () => {
+  const text = '{"version":1,"content":[]}';
+  const names = ['constructor', 'toString', '__proto__', 'hasOwnProperty'];
+  const stored = Object.fromEntries(names.map((name) => [`part:${name}/all`, text]));
+  const store = await opened(memory(stored));
+  expect(store.getState()).toMatchObject({ unsaved: null, setAside: [] });
+  store.run(addTask, waders);
+  await store.flush();
+  expect(ids(store)).toEqual(['a']);
 });

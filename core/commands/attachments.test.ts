@@ -1,6 +1,6 @@
 import { task, zone } from '../fixtures/make';
 import { readWorkspaceFile, writeWorkspaceFile } from '../formats/workspaceFile';
-import type { Attachment, AttachedTo } from '../model/attachment';
+import { Attachment, type AttachedTo } from '../model/attachment';
 import type { Link } from '../model/link';
 import type { RepeatingTask } from '../model/repeating';
 import { workspaceOf } from '../model/workspace';
@@ -103,4 +103,8 @@ test('they go out with everything and come in again; one that was cut or holds s
   const { workspace, problems } = readWorkspaceFile(text.replace(btoa('redds'), '<script>'));
   expect(workspace.attachments.size).toBe(2);
   expect(problems).toHaveLength(1);
+});
+
+test.each([['A'], ['AA='], ['A==='], ['AAAAA']])('the cut file %j is no attachment', (data) => {
+  expect(Attachment.safeParse(file('a', { data })).success).toBe(false);
 });

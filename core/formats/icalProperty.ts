@@ -66,8 +66,12 @@ export function durationValue(property: Property): EventLength {
   return lengthOfText(String(property.values[0]));
 }
 
+/** RFC 5545 3.3.6; weeks beside days are taken, too, years and months are of no certain length. */
+const DURATION = /^[+-]?P(?=\d|T\d)(?:\d+W)?(?:\d+D)?(?:T(?=\d)(?:\d+H)?(?:\d+M)?(?:\d+S)?)?$/i;
+
 /** A length as text, `P1DT2H`. Throws when it is none, a RangeError when negative or too long. */
 export function lengthOfText(text: string): EventLength {
+  if (!DURATION.test(text)) throw new Error(`“${text}” is no length.`);
   const { isNegative, weeks, days, hours, minutes, seconds } = ICAL.Duration.fromString(text);
   if (isNegative) throw new RangeError('A length cannot be negative.');
   return bounded({ days: weeks * 7 + days, seconds: hours * 3600 + minutes * 60 + seconds });

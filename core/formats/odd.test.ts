@@ -52,6 +52,7 @@ test('a length may be of days, of weeks, or of both and hours; a negative one le
     ...event('UID:a', 'DTSTART:20261124T090000Z', 'DURATION:P1DT2H'),
     ...event('UID:b', 'DTSTART:20261124T090000Z', 'DURATION:P2W'),
     ...event('UID:c', 'DTSTART:20261124T090000Z', 'DURATION:-PT1H'),
+    ...event('UID:d', 'DTSTART:20261124T090000Z', 'DURATION:P1Y2M'),
     ...event('UID:d', 'DTSTART:20261124T090000Z'),
   );
   expect(events.map(({ length }) => length)).toEqual([
@@ -59,7 +60,10 @@ test('a length may be of days, of weeks, or of both and hours; a negative one le
     { days: 14, seconds: 0 },
     { days: 0, seconds: 0 },
   ]);
-  expect(problems.map(({ what }) => what)).toEqual(['DURATION “-PT1H” is no length']);
+  expect(problems.map(({ what }) => what)).toEqual([
+    'DURATION “-PT1H” is no length',
+    'DURATION “P1Y2M” is no length',
+  ]);
 });
 
 test('an end in another zone is counted in real time', () => {

@@ -17,6 +17,10 @@ export const AttachedTo = z.discriminatedUnion('kind', [
 ]);
 export type AttachedTo = z.infer<typeof AttachedTo>;
 
+/** Whether signs of Base64 are as many as bytes can have given, padded or not. */
+const isWholeBase64 = (data: string): boolean =>
+  data.endsWith('=') ? data.length % 4 === 0 : data.length % 4 !== 1;
+
 /** A small file or picture that was attached to a task or a meeting. */
 export const Attachment = openObject({
   id: Id,
@@ -30,7 +34,11 @@ export const Attachment = openObject({
   /** The file itself in Base64 (RFC 4648 section 4). A cut one would be damaged, so that a longer one is not taken at all. */
   data: z
     .string()
-    .check(z.regex(/^[A-Za-z0-9+/]*={0,2}$/), z.maxLength(Math.ceil(LARGEST_ATTACHMENT / 3) * 4)),
+    .check(
+      z.regex(/^[A-Za-z0-9+/]*={0,2}$/),
+      z.refine(isWholeBase64, { message: 'The file is cut: its Base64 does not end.' }),
+      z.maxLength(Math.ceil(LARGEST_ATTACHMENT / 3) * 4),
+    ),
   ...Changed,
 });
 export type Attachment = z.infer<typeof Attachment>;

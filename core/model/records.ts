@@ -236,7 +236,7 @@ export type AnyRecord = RecordOf<CollectionName>;
 // Object.keys forgets the key type
 export const collectionNames = Object.keys(records) as CollectionName[];
 
-export const isCollection = (name: string): name is CollectionName => name in records;
+export const isCollection = (name: string): name is CollectionName => Object.hasOwn(records, name);
 
 /** The table's entry of any collection, seen as one for any record: for what treats all alike. */
 export const kindOf = (name: CollectionName) => records[name] as unknown as RecordKind<AnyRecord>; // kind and record are of the same name
