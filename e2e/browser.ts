@@ -26,6 +26,10 @@ type Means = {
   text?: number;
   /** Whether the service worker runs. Filling its cache is a third of what a page costs, so only its own tests have it. */
   offline?: boolean;
+  /** The folder of the browser's profile, which then stays; else a new one. */
+  profile?: string;
+  /** The port of the server; else a free one. */
+  port?: number;
 };
 export type Stage = {
   readonly browser: Browser;
@@ -44,11 +48,13 @@ export async function openStage({
   root = path.join(__dirname, '../dist'),
   offline = false,
   text = 16,
+  profile,
+  port: wanted = 0,
 }: Means = {}): Promise<Stage> {
-  const server = serve({ fetch: appServer(root).fetch, port: 0 });
+  const server = serve({ fetch: appServer(root).fetch, port: wanted });
   await new Promise((ready) => server.once('listening', ready));
   const { port } = server.address() as AddressInfo; // a TCP server has one
-  const userDataDir = mkdtempSync(path.join(os.tmpdir(), 'sprindle-'));
+  const userDataDir = profile ?? mkdtempSync(path.join(os.tmpdir(), 'sprindle-'));
   const browser = await launch({
     executablePath: chromium(),
     userDataDir,
@@ -68,7 +74,7 @@ export async function openStage({
   const close = async () => {
     await browser.close();
     server.close();
-    rmSync(userDataDir, { recursive: true, force: true });
+    if (!profile) rmSync(userDataDir, { recursive: true, force: true });
   };
   return { browser, address: `http://localhost:${port}`, offline, close };
 }

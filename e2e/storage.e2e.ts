@@ -3,13 +3,13 @@ import { readFileSync } from 'node:fs';
 import type { Page } from 'puppeteer-core';
 import { downloads } from './files';
 import { scene } from './scene';
-import { reload, press, type, sees, isGone, boxOf, realTime, isSaved } from './steps';
+import { reload, press, type, sees, isGone, boxOf, realTime, isSaved, eventually } from './steps';
 
 const add = (page: Page, title: string) => type(page, 'Add to the inbox', title);
 
-const clear = async (page: Page, origin: string) => {
+const clear = async (page: Page, origin: string, storageTypes = 'indexeddb') => {
   const devtools = await page.createCDPSession();
-  await devtools.send('Storage.clearDataForOrigin', { origin, storageTypes: 'indexeddb' });
+  await devtools.send('Storage.clearDataForOrigin', { origin, storageTypes });
 };
 const deleteIt = async (page: Page, securityOrigin: string) => {
   const devtools = await page.createCDPSession();
@@ -36,6 +36,18 @@ for (const [how, lose] of [
     },
   );
 
+/** Waits until everything that is stored lies in the second home too. */
+const hasSecondHome = (page: Page, space: string) =>
+  eventually(async () =>
+    assert.ok(
+      await page.evaluate(async (folder) => {
+        const root = await navigator.storage.getDirectory();
+        const held = await root.getDirectoryHandle(folder).catch(() => undefined);
+        return held?.getFileHandle('whole').then(Boolean, () => false);
+      }, `sprindle-${space}`),
+    ),
+  );
+
 scene(
   'a space that the browser emptied is said to be so, and not taken for a new one',
   { size: 'phone', space: 'emptied', at: '/tasks' },
@@ -44,9 +56,28 @@ scene(
     await isSaved(page, 'Calibrate gauge');
     const here = page.url();
     await page.goto('about:blank');
-    await clear(page, stage.address);
+    await clear(page, stage.address, 'indexeddb,file_systems');
     await page.goto(here);
     await sees(page, 'The browser has emptied the storage of this site');
+  },
+);
+
+scene(
+  'a database that was lost while no tab was open is filled again from the second home',
+  { size: 'phone', space: 'mended', at: '/tasks' },
+  async ({ page, stage }) => {
+    await hasSecondHome(page, 'mended');
+    await add(page, 'Calibrate gauge');
+    await isSaved(page, 'Calibrate gauge');
+    const here = page.url();
+    await page.goto('about:blank');
+    await clear(page, stage.address);
+    await page.goto(here);
+    await sees(page, 'It is back from the second copy');
+    await boxOf(page, 'Done: Calibrate gauge');
+    await reload(page);
+    await boxOf(page, 'Done: Calibrate gauge');
+    await isGone(page, 'Close this notice');
   },
 );
 

@@ -7,5 +7,11 @@
 export const isLasting = async (): Promise<boolean | null> =>
   (await navigator.storage?.persisted?.()) ?? null;
 
+/** How many bytes the browser lets this site store yet; null when it cannot say. */
+export async function roomLeft(): Promise<number | null> {
+  const { quota, usage } = (await navigator.storage?.estimate?.()) ?? {};
+  return quota === undefined || usage === undefined ? null : Math.max(0, quota - usage);
+}
+
 /** Asks the browser to keep what is stored. */
 export const askToLast = async (): Promise<boolean | null> => (await navigator.storage?.persist?.()) ?? null;

@@ -62,27 +62,36 @@ export function assembling() {
   let settings = defaultSettings;
   let hasCategories = false;
 
-  /** Returns whether all of it fitted. */
+  /** Takes what a partition holds if all of it fits its schema, else nothing; returns whether it did. */
   function take(partition: string, content: unknown): boolean {
     const [name, part] = placeOf(partition);
     if (!isCollection(name)) {
       const read = Settings.safeParse(content);
       if (read.success) settings = read.data;
-      else damaged.push(partition);
       return read.success;
     }
-    hasCategories ||= name === 'categories';
     const read = recordsIn(name, content);
-    if (!read.whole) damaged.push(partition);
+    if (read.whole) put(name, part, read.records);
+    return read.whole;
+  }
+
+  /** Takes what fits of a partition that is damaged. */
+  function salvage(partition: string, content: unknown): void {
+    damaged.push(partition);
+    const [name, part] = placeOf(partition);
+    if (isCollection(name)) put(name, part, recordsIn(name, content).records);
+  }
+
+  function put(name: CollectionName, part: string, records: readonly AnyRecord[]): void {
+    hasCategories ||= name === 'categories';
     const { part: partOf } = kindOf(name);
     const kept = found.get(name) ?? [];
     found.set(name, kept);
-    for (const record of read.records) {
+    for (const record of records) {
       const home = partOf(record);
-      if (home !== part) moved.add(partition).add(`${name}/${home}`);
+      if (home !== part) moved.add(`${name}/${part}`).add(`${name}/${home}`);
       kept.push(record);
     }
-    return read.whole;
   }
 
   /** What has been taken so far, as it was stored; `unknown` is what another build stored. */
@@ -96,6 +105,7 @@ export function assembling() {
 
   return {
     take,
+    salvage,
     /** What has been taken so far as a workspace. */
     workspace: (unknown: Unknown = {}): Workspace => withFrame(stored(unknown)),
     /** Everything, once all partitions are taken; older data gets the categories and the frame that it tells. */
@@ -122,7 +132,8 @@ function joined(before: Workspace, after: Workspace): Workspace {
 /** All of stored contents put together. */
 export function assemble(contents: Readonly<Record<string, unknown>>, unknown: Unknown = {}): Assembled {
   const parts = assembling();
-  for (const [partition, content] of Object.entries(contents)) parts.take(partition, content);
+  for (const [partition, content] of Object.entries(contents))
+    if (!parts.take(partition, content)) parts.salvage(partition, content);
   return parts.whole(unknown);
 }
 

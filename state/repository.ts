@@ -11,6 +11,8 @@ export type KeyValue = {
   getMany(keys: string[]): Promise<Record<string, string | null>>;
   setMany(entries: Record<string, string>): Promise<void>;
   removeMany(keys: string[]): Promise<void>;
+  /** What was saved under a key once more, elsewhere, for when it cannot be read. */
+  spare?(key: string): Promise<string | null>;
 };
 
 export type Loaded = {
@@ -128,14 +130,25 @@ export function repository(
       const unknown: Record<string, Unknown[string]> = {};
       const asStored = new Map<string, string>();
       let isRest = false;
+      const mended: string[] = [];
+      const takeSpare = async (key: string) => {
+        const partition = key.slice(PART.length);
+        const spare = (await storage.spare?.(key)) ?? null;
+        const fits = parts.take(partition, contentIn(placeOf(partition)[0], spare));
+        if (fits) mended.push(partition);
+        return fits;
+      };
       const read = async (some: readonly string[]) => {
         for (const [key, text] of Object.entries(await textsUnder([...some]))) {
           const partition = key.slice(PART.length);
           const strange = isKnown(partition) ? undefined : parsed(text);
           if (strange) unknown[partition] = { ...strange, content: strange.content };
           if (!isKnown(partition)) continue;
-          if (!parts.take(partition, contentIn(placeOf(partition)[0], text)))
+          const content = contentIn(placeOf(partition)[0], text);
+          if (!parts.take(partition, content) && !(await takeSpare(key))) {
+            parts.salvage(partition, content);
             asStored.set(partition, text ?? '');
+          }
           if (isRest) await breathe();
         }
       };
@@ -154,7 +167,7 @@ export function repository(
         }
         const before = stored.flatMap((key) => ASIDE.exec(key)?.[2] ?? []);
         const setAside = [...new Set([...before, ...damaged])].sort();
-        return { workspace, fresh: keys.length === 0, damaged, moved, setAside };
+        return { workspace, fresh: keys.length === 0, damaged, moved: [...moved, ...mended], setAside };
       };
       return { first: later.length > 0 ? parts.workspace(unknown) : null, rest };
     },

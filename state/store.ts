@@ -265,3 +265,5 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
     },
   };
 }
+
+export type WorkspaceStore = ReturnType<typeof createWorkspaceStore>;

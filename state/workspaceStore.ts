@@ -1,9 +1,12 @@
 import { createAsyncStorage } from '@react-native-async-storage/async-storage';
 import { useStore as useZustand } from 'zustand';
 import type { Workspace } from '@/core/model/workspace';
-import { askToLast, isLasting } from './lasting';
 import { lastWords } from './lastWords';
-import { repository } from './repository';
+import { careForRoom } from './homes/room';
+import { privateFiles } from './homes/files';
+import { secondHome } from './homes/secondHome';
+import { twoHomes } from './homes/twoHomes';
+import { repository, type KeyValue } from './repository';
 import { session } from './session';
 import { createWorkspaceStore, type StoreState } from './store';
 import { reopened } from './storage';
@@ -40,9 +43,26 @@ async function breathe(): Promise<void> {
   breathed = performance.now();
 }
 
+const files = privateFiles(DATABASE);
+const second = files && secondHome(files, me, Date.now);
+
+const MENDED =
+  'The browser had lost what it kept here. It is back from the second copy that Sprindle keeps; have a look whether all of it is there.';
+const inTwoHomes = (first: KeyValue) => second && twoHomes(first, second, () => store.say(MENDED));
+
+const database: KeyValue = createAsyncStorage(DATABASE);
+const homes = inTwoHomes(database);
+
 /** The one store of the running application. */
 export const store = createWorkspaceStore({
-  repository: repository(createAsyncStorage(DATABASE), () => reopened(DATABASE), breathe),
+  repository: repository(
+    homes ?? database,
+    () => {
+      const again = reopened(DATABASE);
+      return inTwoHomes(again) ?? again;
+    },
+    breathe,
+  ),
   now: session.now,
   lastWords: lastWords(() => localStorage, `sprindle.${session.space}.unwritten.`, me),
   tabs: otherTabs(session.space, me),
@@ -53,19 +73,11 @@ document.addEventListener('visibilitychange', () => {
   if (document.visibilityState === 'hidden') store.leave();
 });
 window.addEventListener('pagehide', () => store.leave());
+window.addEventListener('beforeunload', (event) => {
+  if (store.getState().unsaved !== null && !store.isReadOnly()) event.preventDefault();
+});
 
-/** How many records of a person's own work are worth a question. */
-const WORTH_KEEPING = 10;
-
-/** Asks once, when a person's own space has come to hold something worth keeping. */
-function askWhenItMatters() {
-  const stop = store.subscribe(({ workspace }) => {
-    if (workspace.tasks.size + workspace.blocks.size + workspace.entries.size < WORTH_KEEPING) return;
-    stop();
-    void isLasting().then((lasting) => (lasting === false ? askToLast() : lasting));
-  });
-}
-if (session.space === 'own') askWhenItMatters();
+careForRoom(store, homes);
 
 /** A part of the store's state, in a component. */
 export const useStore = <T>(select: (state: StoreState) => T): T => useZustand(store, select);

@@ -102,8 +102,10 @@ export function UnsavedLine() {
 /** Offers a new version of the program. */
 export function UpdateLine() {
   const take = useUpdate((state) => state.take);
+  const unsaved = useStore((state) => state.unsaved);
   const wide = useWide();
-  if (!take) return null;
+  // taking it would lose what is not saved, and a device that is full can make an old version look like a new one
+  if (!take || unsaved !== null) return null;
   return (
     <View role="status" className="flex-row items-center gap-1 border-b border-line bg-surface px-4">
       <View className="flex-1">
