@@ -6,7 +6,7 @@ import { overlaps, type Span } from '../time/span';
 import { dayOf, instantOf, wallOf, type IsoDate, type Zone } from '../time/zone';
 import { nearby } from '../model/nearby';
 import { wallStarts, WINDOW } from './recurring';
-import { asUtc, asWall } from './rule';
+import { asUtc, asWall, LIMITS, type Limits } from './rule';
 
 /** One occurrence of an event. All-day ones run from midnight to midnight where the person is. */
 export type Occurrence = Span & {
@@ -58,7 +58,8 @@ const DAY = 24 * HOUR;
 /** No zone's clock is further from UTC than this (14 h). */
 const FURTHEST = 15 * HOUR;
 
-const msOf = ({ days, seconds }: EventLength) => (days + 1) * DAY + seconds * 1000;
+/** How long at most, whatever the clocks do meanwhile. */
+const msOf = ({ days, seconds }: EventLength) => (days > 0 ? (days + 1) * DAY : 0) + seconds * 1000;
 
 /** Where something that happens once lies, whatever its zone. */
 function roughly({ start, length }: Pick<EventDetails, 'start' | 'length'>): Span {
@@ -120,11 +121,17 @@ const isIn = (range: Span) => (occurrence: Span) =>
  * The occurrences of one event that touch `range`, in order; cancelled ones left out. `zone` is the person's.
  * A rule that cannot be computed gives its first occurrence only.
  */
-export function occurrencesOf(event: CalendarEvent, range: Span, zone: Zone): Occurrence[] {
+export function occurrencesOf(
+  event: CalendarEvent,
+  range: Span,
+  zone: Zone,
+  limits: Limits = LIMITS,
+): Occurrence[] {
   if (event.cancelled) return [];
   const { own, without, changed } = singlesOf(event);
   const near = changed.filter((span) => overlaps(span, range)).map(({ recurrence }) => recurrence);
-  return [...new Set([...startsNear(event, range, zone), ...near])]
+  const starts = startsNear(event, range, zone, limits);
+  const found = [...new Set([...starts, ...near])]
     .filter((recurrence) => !without.has(recurrence) || own.has(recurrence))
     .flatMap((recurrence) => {
       const details = detailsAt(event, recurrence);
@@ -132,36 +139,72 @@ export function occurrencesOf(event: CalendarEvent, range: Span, zone: Zone): Oc
     })
     .filter(isIn(range))
     .sort((a, b) => a.from - b.from);
+  return starts.length < limits.starts ? found : withRest(found, range);
+}
+
+/** The last of them stands for all the rest of a range, of which there are more than are told one by one. */
+function withRest(found: readonly Occurrence[], { to }: Span): Occurrence[] {
+  const last = found.at(-1);
+  if (!last || last.to >= to) return [...found];
+  return [...found.slice(0, -1), { ...last, title: `${last.title}, and many more`, to }];
 }
 
 /**
  * Wall starts that may touch the range, whatever the zones: the longest length, the furthest zone, and the furthest
- * that later occurrences are moved, more on either side.
+ * that later occurrences are moved, more on either side. Of a rule that may give very many, which are cut at a number,
+ * no more is looked at before the range than can touch it.
  */
-function startsNear(event: CalendarEvent, range: Span, zone: Zone): string[] {
-  const { wall } = event.start;
+function startsNear(event: CalendarEvent, range: Span, zone: Zone, limits: Limits): string[] {
+  const { wall, zone: own } = event.start;
   const { longest, furthest } = singlesOf(event);
   const around = FURTHEST + furthest;
-  const [from, to] = [
-    asWall(range.from - longest - around, wall),
-    asWall(range.to + around + (wall.length === 10 ? DAY : 0), wall),
-  ];
-  return wallStarts(event, from, to, zone);
+  const first =
+    isDense(event) && furthest === 0 && wall.length > 10
+      ? earliestWall(range.from - longest, own ?? zone)
+      : asWall(range.from - longest - around, wall);
+  const to = asWall(range.to + around + (wall.length === 10 ? DAY : 0), wall);
+  return wallStarts(event, first, to, zone, limits);
 }
+
+/** The earliest wall time of which the instant in a zone may be this one or later: one that a clock change leaves out comes to lie after it. */
+function earliestWall(instant: number, zone: Zone): string {
+  const [before, wall] = [wallOf(instant - LARGEST_CHANGE, zone), wallOf(instant, zone)];
+  return asUtc(wall) - asUtc(before) > LARGEST_CHANGE ? before : wall;
+}
+const LARGEST_CHANGE = 3 * HOUR;
 
 /** Rules that may give very many starts are computed for a day at a time, as each look is cut at a number of them. */
 const DENSE = /SECONDLY|MINUTELY|BYHOUR|BYMINUTE|BYSECOND/i;
+const isDense = ({ rule }: CalendarEvent) => rule !== null && DENSE.test(rule);
+
+/** Of very many events that each may give very many occurrences a day, each gives fewer: so many of all of them, but some of each. */
+const OF_ALL: Limits = { starts: 20_000, periods: 500_000 };
+const OF_EACH: Limits = { starts: 10, periods: 1000 };
+
+const isHeavy = (event: CalendarEvent) =>
+  event.rule !== null && (isDense(event) || singlesOf(event).longest > WINDOW);
+
+/** How far each of several heavy events is followed at a look. */
+const shareOf = (heavy: number): Limits => ({
+  starts: Math.min(LIMITS.starts, Math.max(OF_EACH.starts, Math.floor(OF_ALL.starts / heavy))),
+  periods: Math.min(LIMITS.periods, Math.max(OF_EACH.periods, Math.floor(OF_ALL.periods / heavy))),
+});
 
 const windowsOf = rememberedPer((_: CalendarEvent) => new Map<string, Occurrence[]>());
 
 /** The occurrences of one event that touch a stretch of time; what was computed once is kept. */
-export function knownOccurrences(event: CalendarEvent, range: Span, zone: Zone): Occurrence[] {
-  const length = event.rule && DENSE.test(event.rule) ? DAY : WINDOW;
+export function knownOccurrences(
+  event: CalendarEvent,
+  range: Span,
+  zone: Zone,
+  limits: Limits = LIMITS,
+): Occurrence[] {
+  const length = isDense(event) ? DAY : WINDOW;
   const known = windowsOf(event);
   const windows: Occurrence[][] = [];
   for (let from = Math.floor(range.from / length) * length; from < range.to; from += length) {
-    const key = `${from} ${zone}`;
-    const window = known.get(key) ?? occurrencesOf(event, { from, to: from + length }, zone);
+    const key = `${from} ${zone} ${limits.starts}`;
+    const window = known.get(key) ?? occurrencesOf(event, { from, to: from + length }, zone, limits);
     known.set(key, window);
     windows.push(window);
   }
@@ -173,12 +216,17 @@ const happensOnce = ({ rule, also, exceptions }: CalendarEvent) =>
 const repeating = derivedByPart<CalendarEvent, CalendarEvent[]>((events) =>
   [...events].filter((event) => !happensOnce(event)),
 );
+const heavyIn = derivedByPart<CalendarEvent, number>((events) => [...events].filter(isHeavy).length);
+const heavyOf = (events: Collection<CalendarEvent>) => heavyIn(events).reduce((sum, count) => sum + count, 0);
 const single = nearby<CalendarEvent>((event) => (happensOnce(event) ? roughly(event) : null));
 
 /** All occurrences that touch a stretch of time, by start. */
 export function occurrencesIn(events: Collection<CalendarEvent>, range: Span, zone: Zone): Occurrence[] {
   const near = [...repeating(events).flat(), ...single.in(events, range)];
-  const found = near.flatMap((event) => knownOccurrences(event, range, zone));
+  const share = shareOf(heavyOf(events));
+  const found = near.flatMap((event) =>
+    knownOccurrences(event, range, zone, isHeavy(event) ? share : LIMITS),
+  );
   return [...new Map(found.map((occurrence) => [occurrence.id, occurrence])).values()].sort(
     (a, b) => a.from - b.from || a.to - b.to,
   );

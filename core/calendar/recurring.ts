@@ -3,7 +3,7 @@ import type { EventLength, WallStart } from '../model/event';
 import type { Span } from '../time/span';
 import { instantOf, wallOf, type Zone } from '../time/zone';
 import { movedRule, partsOf, ruleText } from './repeat';
-import { asUtc, asWall, ruleStarts } from './rule';
+import { asUtc, asWall, LIMITS, ruleStarts, type Limits } from './rule';
 
 /** What comes again, or may: events and repeating tasks alike. Wall times are in the zone of the start. */
 export type Recurring = {
@@ -20,12 +20,18 @@ export type Recurring = {
  * The wall starts from `from` until before `to`, those that are taken out included, in no order. `zone` is the
  * person's, for floating times. A rule that cannot be computed gives its first start only.
  */
-export function wallStarts(recurring: Recurring, from: string, to: string, zone: Zone): string[] {
+export function wallStarts(
+  recurring: Recurring,
+  from: string,
+  to: string,
+  zone: Zone,
+  limits?: Limits,
+): string[] {
   const { start, rule, also = [] } = recurring;
   const given = [start.wall, ...also.map(({ wall }) => wall)].filter((wall) => wall >= from && wall < to);
   if (!rule || start.wall >= to) return given;
   try {
-    return [...new Set([...given, ...ruleStarts(rule, start.wall, start.zone ?? zone, from, to)])];
+    return [...new Set([...given, ...ruleStarts(rule, start.wall, start.zone ?? zone, from, to, limits)])];
   } catch {
     return given;
   }
@@ -38,7 +44,9 @@ export function givesNothing(rule: string, { wall, zone }: WallStart): boolean {
   parts.delete('UNTIL');
   const later = movedWall(wall, 30 * 366 * DAY, wall);
   try {
-    return !ruleStarts(ruleText(parts), wall, zone ?? 'UTC', wall, later, 2).some((start) => start !== wall);
+    return !ruleStarts(ruleText(parts), wall, zone ?? 'UTC', wall, later, { ...LIMITS, starts: 2 }).some(
+      (start) => start !== wall,
+    );
   } catch {
     return true;
   }

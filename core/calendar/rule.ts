@@ -3,8 +3,14 @@ import type { Span } from '../time/span';
 import { instantOf, wallOf, type Zone } from '../time/zone';
 import { periodsOf, type Periods, type Wall } from './expand';
 
-/** A rule that gives more starts in a stretch of time is cut there. */
-const MOST_STARTS = 2_000;
+/** How far a rule is followed at a look. */
+export type Limits = {
+  /** It is cut after so many starts. */
+  readonly starts: number;
+  /** It is cut after so many of its periods. */
+  readonly periods: number;
+};
+export const LIMITS: Limits = { starts: 2_000, periods: 100_000 };
 
 /** The last wall time that UNTIL allows; one in UTC is told in the zone of the start (RFC 5545 3.3.10), a day is all of it. */
 function lastOf(rule: ICAL.Recur, start: string, zone: Zone): Wall {
@@ -43,11 +49,8 @@ function evenly(rule: ICAL.Recur, interval: number): { length: number; times: nu
   return rule.freq === 'DAILY' && interval % 7 !== 0 ? { length: 7 * length, times } : undefined;
 }
 
-/** A rule is followed through so many of its periods at a look, and no further. */
-const MOST_PERIODS = 100_000;
-
 /** The starts of a rule with COUNT within a stretch of time; those before it are counted, by multiplication if that goes. */
-function counted(rule: ICAL.Recur, start: Wall, allDay: boolean, range: Span, most: number): Wall[] {
+function counted(rule: ICAL.Recur, start: Wall, allDay: boolean, range: Span, most: Limits): Wall[] {
   // a start that the rule does not meet is one of those that COUNT counts
   const meets = periodsOf(rule, start, allDay).startsOf(0).includes(start);
   let left = (rule.count ?? 0) - (meets ? 0 : 1);
@@ -57,10 +60,10 @@ function counted(rule: ICAL.Recur, start: Wall, allDay: boolean, range: Span, mo
   const from = start + rounds * (even?.length ?? 0);
   const periods = periodsOf(rule, from, allDay);
   const found: Wall[] = [];
-  for (let i = 0, period = 0; i < MOST_PERIODS && periods.beginOf(period) < range.to; i += 1) {
+  for (let i = 0, period = 0; i < most.periods && periods.beginOf(period) < range.to; i += 1) {
     for (const wall of periods.startsOf(period)) {
       if (wall < from) continue;
-      if (left <= 0 || found.length === most) return found;
+      if (left <= 0 || found.length === most.starts) return found;
       left -= 1;
       if (wall >= range.from && wall < range.to) found.push(wall);
     }
@@ -70,10 +73,10 @@ function counted(rule: ICAL.Recur, start: Wall, allDay: boolean, range: Span, mo
 }
 
 /** The starts of a rule without COUNT within a stretch of time that does not begin before the rule does. */
-function within(periods: Periods, { from, to }: Span, most: number): Wall[] {
+function within(periods: Periods, { from, to }: Span, most: Limits): Wall[] {
   const found: Wall[] = [];
   let period = Math.max(0, periods.at(from));
-  for (let i = 0; i < MOST_PERIODS && found.length < most && periods.beginOf(period) < to; i += 1) {
+  for (let i = 0; i < most.periods && found.length < most.starts && periods.beginOf(period) < to; i += 1) {
     for (const wall of periods.startsOf(period)) if (wall >= from && wall < to) found.push(wall);
     period = periods.after(period);
   }
@@ -83,7 +86,7 @@ function within(periods: Periods, { from, to }: Span, most: number): Wall[] {
 const secondsOf = (wall: string): Wall => asUtc(wall) / 1000;
 
 /**
- * The wall starts that an RRULE gives from `from` until before `to`, in order, at most so many. Expansion is in local
+ * The wall starts that an RRULE gives from `from` until before `to`, in order, within limits. Expansion is in local
  * wall time, so that nine o'clock stays nine o'clock across a clock change. `start` is DTSTART's wall time (a bare date
  * for all-day events), `zone` its zone; RFC 5545 3.3.10. A start that the rule does not meet is not among them, but is
  * one of those that COUNT counts ("DTSTART always counts as the first occurrence"). Throws on a rule that says what the
@@ -95,7 +98,7 @@ export function ruleStarts(
   zone: Zone,
   from: string,
   to: string,
-  most = MOST_STARTS,
+  limits = LIMITS,
 ): string[] {
   const rule = ICAL.Recur.fromString(text);
   const first = secondsOf(start);
@@ -105,10 +108,10 @@ export function ruleStarts(
   };
   const allDay = start.length === 10;
   const starts = rule.count
-    ? counted(rule, first, allDay, range, most)
-    : within(periodsOf(rule, first, allDay), range, most);
+    ? counted(rule, first, allDay, range, limits)
+    : within(periodsOf(rule, first, allDay), range, limits);
   return sortedOnce(starts)
-    .slice(0, most)
+    .slice(0, limits.starts)
     .map((wall) => asWall(wall * 1000, start));
 }
 
