@@ -31,6 +31,17 @@ test('calendars of one name are one calendar, wherever they stand in the file; a
   ]);
 });
 
+test('a second event with the UID of another takes its place, and that is said', () => {
+  const { events, problems } = read(
+    ...event('UID:a', 'SUMMARY:Gauge', 'DTSTART:20261124T090000Z'),
+    ...event('UID:a', 'SUMMARY:Weir', 'DTSTART:20261125T090000Z'),
+  );
+  expect(events.map(({ title }) => title)).toEqual(['Weir']);
+  expect(problems.map(({ what }) => what)).toEqual([
+    '“Weir” has the UID of “Gauge”, though it is another event',
+  ]);
+});
+
 test('the highest sequence of a UID counts, whatever its place in the file', () => {
   const { events } = read(
     ...event('UID:a', 'SEQUENCE:3', 'SUMMARY:Latest', 'DTSTART:20261124T090000Z'),

@@ -149,11 +149,21 @@ const unforeseen = ({ name, line }: Component, error: unknown): Problem => ({
   hint: `${error instanceof Error ? error.message : 'It is broken.'} It was left out.`,
 });
 
+/** Whether two events of one UID and SEQUENCE are no versions of one. */
+const isAnother = (one: FileEvent, other: FileEvent): boolean =>
+  one.sequence === other.sequence && (one.title !== other.title || one.start.wall !== other.start.wall);
+
 /** One event per UID: the highest SEQUENCE counts, and changed occurrences go into the event they belong to. */
 function joinExceptions(readings: readonly EventReading[], problems: Problem[]): FileEvent[] {
   const masters = new Map<string, FileEvent>();
-  for (const { event } of readings.filter((reading) => reading.recurrence === null)) {
+  for (const { event, line } of readings.filter((reading) => reading.recurrence === null)) {
     const other = masters.get(event.uid);
+    if (other && isAnother(other, event))
+      problems.push({
+        where: line,
+        what: `“${event.title}” has the UID of “${other.title}”, though it is another event`,
+        hint: `Only “${event.title}” came in.`,
+      });
     if (!other || other.sequence <= event.sequence) masters.set(event.uid, event);
   }
   const changes = new Map<FileEvent, Map<string, Exception>>();

@@ -50,12 +50,19 @@ export function Notes({ label = 'Notes', text, onSave }: Props) {
   );
 }
 
-/** Notes as they read, with boxes to tick. */
-export const ReadNotes = ({ text, onSave }: { text: string; onSave: Props['onSave'] }) => (
-  <Suspense fallback={<Words>{shortened(text, SHOWN_AT_FIRST)}</Words>}>
-    <Read text={text} onSave={onSave} />
-  </Suspense>
-);
+/** Marks within marks, deeper than anybody writes them and than a browser can draw. */
+const DEEP = /^(?:[ \t]*(?:[>*+-]|\d+[.)])){100}/m;
+
+/** Notes as they read, with boxes to tick; as they stand while the reader of marks is not there, or where it would fail. */
+export function ReadNotes({ text, onSave }: { text: string; onSave: Props['onSave'] }) {
+  const plain = <Words>{shortened(text, SHOWN_AT_FIRST)}</Words>;
+  if (DEEP.test(text)) return plain;
+  return (
+    <Suspense fallback={plain}>
+      <Read text={text} onSave={onSave} />
+    </Suspense>
+  );
+}
 
 function Read({ text, onSave }: { text: string; onSave: Props['onSave'] }) {
   const { Markdown } = useLater(markdown);
