@@ -52,7 +52,7 @@ module.exports = {
       to: {
         path: '^node_modules/',
         pathNot:
-          'node_modules/(zod|chrono-node|ical\\.js|temporal-|@vvo/tzdb|papaparse|minisearch|@leeoniya|postal-mime)',
+          'node_modules/(zod|chrono-node|ical\\.js|temporal-|@vvo/tzdb|papaparse|minisearch|@leeoniya|postal-mime|htmlparser2)',
       },
     },
   ],
