@@ -1,8 +1,10 @@
 import { halves } from '@/core/fixtures/lines';
 import { scoreOf, type Result } from '@/core/fixtures/lineScore';
+import { readLine } from '@/core/capture/quickLine';
+import { reader } from '@/core/fixtures/quickReader';
 
 /*
- * How the quick line understands people: of lines that were written before its reader was, how many it reads as a careful
+ * How long the quick line takes for a line, and for long ones; and how it understands people: of lines that were written before its reader was, how many it reads as a careful
  * person does, how many otherwise, and of how many it says less. `npm run bench:lines -- all` shows those of both halves.
  */
 
@@ -22,4 +24,22 @@ for (const [half, lines] of Object.entries(halves)) {
   console.log(
     `${half === 'built' ? 'Built with' : 'Only counted'}: ${lines.length} lines, ${shares.join(', ')}`,
   );
+}
+
+/** Milliseconds that reading a line takes, the best of three. */
+function timeOf(line: string): number {
+  const times = [1, 2, 3].map(() => {
+    const from = performance.now();
+    readLine(line, reader);
+    return performance.now() - from;
+  });
+  return Math.min(...times);
+}
+
+const all = [...halves.built, ...halves.counted].map(([line]) => line);
+const slowest = Math.max(...all.map(timeOf));
+console.log(`The slowest of them takes ${slowest.toFixed(1)} ms.`);
+for (const length of [1000, 10_000]) {
+  const long = all.join(', ').slice(0, length);
+  console.log(`A line of ${length} characters takes ${timeOf(long).toFixed(1)} ms.`);
 }

@@ -56,11 +56,9 @@ function besides(
   reader: Reader,
   present: Present,
 ): { moment: Moment; next: number } | undefined {
-  const cut = tokens.findIndex(
-    ({ word }, i) => i > at && i < at + 5 && (word === 'before' || word === 'after'),
-  );
-  const length = cut < 0 ? undefined : lengthAt(tokens.slice(0, cut), at);
-  if (!length || length.next !== cut) return undefined;
+  const cut = [1, 2, 3, 4].map((n) => at + n).find((i) => /^(?:before|after)$/.test(wordAt(tokens, i)));
+  const length = cut === undefined ? undefined : lengthAt(tokens.slice(0, cut), at);
+  if (cut === undefined || length?.next !== cut) return undefined;
   const minutes = wordAt(tokens, cut) === 'before' ? -length.value : length.value;
   const the = after(tokens, cut + 1, 'the') ?? cut + 1;
   const lunch = after(tokens, the, 'lunch');
@@ -144,13 +142,17 @@ const isPartOfName = (tokens: readonly Token[], next: number): boolean =>
     wordAt(tokens, next),
   );
 
+/** Of a line that is longer than any title so many pieces are read at its beginning and at its end. */
+const READ_AT_AN_END = 120;
+
 /** All that a line may mean of days, hours, lengths and repetition. */
 export function candidatesIn(line: string, reader: Reader): Candidate[] {
   const present = presentOf(reader);
   const parts = partsOf(present);
   const tokens = tokensOf(line);
+  const isRead = (at: number) => at < READ_AT_AN_END || at >= tokens.length - READ_AT_AN_END;
   return tokens.flatMap((token, at) =>
-    token.apart || /^[(–—:,]$/.test(tokens[at - 1]?.word ?? '') || token.word === '@'
+    isRead(at) && (token.apart || /^[(–—:,]$/.test(tokens[at - 1]?.word ?? '') || token.word === '@')
       ? from(tokens, at, reader, present, parts)
       : [],
   );
