@@ -1,4 +1,5 @@
-import ICAL from 'ical.js';
+import { partsOf } from '../calendar/repeat';
+import { ruleStarts } from '../calendar/rule';
 import { instantOf, isZone, type Zone } from '../time/zone';
 import type { Component } from './contentLines';
 
@@ -10,21 +11,62 @@ const samples = Array.from({ length: 24 }, (_, month) => {
   return [`${date}-03T12:00:00`, `${date}-28T12:00:00`];
 }).flat();
 
-/** UTC offset, in minutes, of each sample as a VTIMEZONE tells it. */
-function offsetsOf(zone: Component, tzid: string): number[] | undefined {
+/** What a part says under a name; of several lines the values one after the other. */
+const valuesOf = ({ lines }: Component, name: string): string[] =>
+  lines.flatMap(({ text }) => {
+    const [, own, value = ''] = /^([\w-]+)(?:;[^:]*)?:(.*)$/s.exec(text) ?? [];
+    return own?.toUpperCase() === name ? value.trim().split(name === 'RRULE' ? '\n' : ',') : [];
+  });
+
+/** `20070311T020000` as a wall time. */
+function wallOfText(text: string): string {
+  const [, year, month, day, h = '00', m = '00', s = '00'] =
+    /^(\d{4})(\d\d)(\d\d)(?:T(\d\d)(\d\d)(\d\d))?/.exec(text) ?? [];
+  if (!year) throw new Error(`${text} is no day`);
+  return `${year}-${month}-${day}T${h}:${m}:${s}`;
+}
+
+/** `-0330` in minutes. */
+function offsetOfText(text: string): number {
+  const [, sign, h, m] = /^([+-])(\d\d)(\d\d)/.exec(text) ?? [];
+  if (!sign) throw new Error(`${text} is no offset`);
+  return (sign === '-' ? -1 : 1) * (Number(h) * 60 + Number(m));
+}
+
+/** The rules of a zone are followed no further together; the changes of three years are a few, days of as many about a thousand. */
+const FURTHEST = 20_000;
+const OF_EACH = 1100;
+const AROUND = { from: '2024-01-01T00:00:00', to: '2027-01-01T00:00:00' };
+
+type Onset = { readonly wall: string; readonly offset: number };
+
+/** When a part (STANDARD or DAYLIGHT) begins to hold, about the years of the samples and last before them (RFC 5545 3.6.5). */
+function onsetsOf(part: Component, _: number, { length }: readonly Component[]): Onset[] {
+  const periods = Math.min(OF_EACH, Math.ceil(FURTHEST / length));
+  const [offset = ''] = valuesOf(part, 'TZOFFSETTO');
+  const [start = ''] = valuesOf(part, 'DTSTART');
+  const first = wallOfText(start);
+  const ruled = valuesOf(part, 'RRULE').flatMap((rule) => {
+    const until = partsOf(rule).get('UNTIL');
+    const last = until && wallOfText(until);
+    return last && last < AROUND.from
+      ? [last]
+      : ruleStarts(rule, first, 'UTC', AROUND.from, AROUND.to, { starts: periods, periods });
+  });
+  return [first, ...ruled, ...valuesOf(part, 'RDATE').map(wallOfText)].map((wall) => ({
+    wall,
+    offset: offsetOfText(offset),
+  }));
+}
+
+/** UTC offset, in minutes, of each sample as a VTIMEZONE tells it; undefined where it tells none. */
+function offsetsOf(zone: Component): number[] | undefined {
   try {
-    const text = [zone, ...zone.parts].map((part) => part.lines.map((line) => line.text));
-    const [own = [], ...parts] = text;
-    const body = zone.parts.flatMap((part, i) => [
-      `BEGIN:${part.name}`,
-      ...(parts[i] ?? []),
-      `END:${part.name}`,
-    ]);
-    const component = ICAL.Component.fromString(
-      ['BEGIN:VTIMEZONE', ...own, ...body, 'END:VTIMEZONE'].join('\r\n'),
+    const onsets = zone.parts.flatMap(onsetsOf).sort((a, b) => (a.wall < b.wall ? -1 : 1));
+    if (onsets.length === 0) return undefined;
+    return samples.map(
+      (wall) => (onsets.filter((onset) => onset.wall <= wall).at(-1) ?? onsets[0])?.offset ?? 0,
     );
-    const timezone = new ICAL.Timezone({ component, tzid });
-    return samples.map((wall) => timezone.utcOffset(ICAL.Time.fromDateTimeString(wall)) / 60);
   } catch {
     return undefined;
   }
@@ -54,7 +96,7 @@ export function zoneFinder(vtimezones: readonly Component[], home: Zone): ZoneFi
     ];
     const known = names.find((name): name is string => !!name && isZone(name));
     if (known) return known;
-    const offsets = definition && offsetsOf(definition, tzid);
+    const offsets = definition && offsetsOf(definition);
     return offsets && [home, ...Intl.supportedValuesOf('timeZone')].find((zone) => hasOffsets(zone, offsets));
   };
 
