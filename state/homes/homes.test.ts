@@ -110,6 +110,19 @@ test('a batch that is cut counts for nothing, and the one before it holds', asyn
   expect(await all(tab(memory(), files, 'again').homes)).toEqual({ 'part:a': '0' });
 });
 
+test('a batch that another tab is just writing is not taken for an empty one', async () => {
+  const [stored, files] = [memory(), filesInMemory()];
+  const { homes, second } = tab(stored, files);
+  await homes.settle(plenty);
+  files.held.set('000000000009000.other', '');
+  await homes.settle(plenty);
+  files.held.set('000000000009000.other', '{"part:b":1}\n7');
+  await homes.setMany({ 'part:a': '1' });
+  await homes.setMany({ 'part:a': '2' });
+  await second.settled();
+  expect(await all(tab(memory(), files, 'again').homes)).toEqual({ 'part:a': '2', 'part:b': '7' });
+});
+
 const key = fc.constantFrom('part:a', 'part:b', 'part:c', 'part:d');
 const step = fc.oneof(
   fc.record({ kind: fc.constant('save' as const), entries: fc.dictionary(key, fc.string(), { minKeys: 1 }) }),

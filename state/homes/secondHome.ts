@@ -99,7 +99,9 @@ export function secondHome(files: Files, me: string, now: () => number) {
       const at = Number(NAME.exec(name)?.[1] ?? 0);
       if (at === 0 || batches.has(name)) continue;
       latest = Math.max(latest, at);
-      const head = (await headOf(name)) ?? {};
+      const head = await headOf(name);
+      // another tab is just writing it
+      if (head === null) continue;
       batches.set(name, { at, keys: Object.keys(head), length: lengthOf(head) });
     }
     for (const name of batches.keys()) if (!names.includes(name)) batches.delete(name);
