@@ -146,6 +146,8 @@ scene(
     await type(page, 'Add to the inbox', 'Lost to the disk');
     await isSaved(page, 'Lost to the disk');
     await damage(page, 'damaged');
+    // where a browser has private files, the part is read from the second home
+    await page.evaluateOnNewDocument(() => Reflect.deleteProperty(StorageManager.prototype, 'getDirectory'));
     await reload(page);
     await sees(page, 'Part of the stored data was damaged (tasks/open-');
     await press(page, 'Close this notice');
@@ -159,7 +161,7 @@ scene(
 );
 
 scene(
-  'the browser is asked to keep the data once there is something to lose',
+  'asking the browser to keep the data is offered, with the reason, once there is something to lose',
   { space: 'own', at: '/tasks' },
   async ({ page }) => {
     await page.evaluateOnNewDocument(() => {
@@ -173,6 +175,9 @@ scene(
     for (let i = 0; i < 9; i += 1) await type(page, 'Add to the inbox', `Gauge ${i}`);
     assert.notEqual(await page.title(), 'asked');
     await type(page, 'Add to the inbox', 'Gauge 9');
+    await sees(page, 'Your work lies in this browser only');
+    await press(page, 'Ask it to keep it');
     await page.waitForFunction(() => document.title === 'asked');
+    await sees(page, 'The browser has promised to keep it.');
   },
 );
