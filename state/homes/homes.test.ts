@@ -110,6 +110,36 @@ test('a batch that is cut counts for nothing, and the one before it holds', asyn
   expect(await all(tab(memory(), files, 'again').homes)).toEqual({ 'part:a': '0' });
 });
 
+test('what a page that was left at once had not brought to the second home comes there with the next', async () => {
+  const [stored, files] = [memory(), filesInMemory()];
+  const { homes } = tab(stored, files);
+  await homes.settle(plenty);
+  const write = files.write;
+  files.write = async () => {
+    throw new Error('the page is gone');
+  };
+  await homes.setMany({ 'part:a': '1' });
+  files.write = write;
+  const next = tab(stored, files, 'next').homes;
+  await all(next);
+  await next.settle(plenty);
+  expect(await all(tab(memory(), files, 'again').homes)).toEqual({ 'part:a': '1' });
+});
+
+test('what is the same in both homes is not mended, whenever the second one was filled', async () => {
+  const [stored, files] = [memory({ 'part:a': '0' }), filesInMemory()];
+  const { homes, second } = tab(stored, files);
+  await homes.setMany({ 'part:b': '1' });
+  await second.settled();
+  await homes.settle(plenty);
+  const again = tab(stored, files, 'again');
+  await all(again.homes);
+  await again.homes.settle(plenty);
+  const once = tab(stored, files, 'once more');
+  await all(once.homes);
+  expect([...again.mended, ...once.mended]).toEqual([]);
+});
+
 test('a batch that another tab is just writing is not taken for an empty one', async () => {
   const [stored, files] = [memory(), filesInMemory()];
   const { homes, second } = tab(stored, files);

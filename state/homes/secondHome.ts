@@ -173,11 +173,16 @@ export function secondHome(files: Files, me: string, now: () => number) {
     /** Resolves once nothing waits to be written. */
     settled: () => writing,
 
-    /** Writes everything that is stored under `keys`, unless it has come here before. */
-    async fill(keys: () => Promise<string[]>, read: (keys: string[]) => Promise<Entries>): Promise<void> {
-      if ((await look()).includes(WHOLE)) return tidy();
-      // before it is read, so that what is saved meanwhile is later
-      const at = next();
+    /** Writes everything that is stored under `keys`, unless all of what was saved until `saved` has come here before. */
+    async fill(
+      saved: number,
+      keys: () => Promise<string[]>,
+      read: (keys: string[]) => Promise<Entries>,
+    ): Promise<void> {
+      if ((await look()).includes(WHOLE) && latest >= saved) return tidy();
+      // as what was saved by then: what is saved meanwhile is later
+      const at = Math.max(saved, 1);
+      latest = Math.max(latest, at);
       const all = await keys();
       for (let from = 0; from < all.length; from += AT_ONCE)
         await write(at, await read(all.slice(from, from + AT_ONCE)), `-${from}`);

@@ -35,16 +35,21 @@ export function twoHomes(
   const write = (entries: Record<string, string>, at: number) =>
     first.setMany({ ...entries, [SAVED]: String(at) });
 
+  /** When the first home was saved to last; 0 where that is not known. */
+  const savedAt = async () => Number((await first.getMany([SAVED]))[SAVED] ?? 0);
+
   /** What the second home has and the first has not, with when it was saved. */
   async function lost(keys: readonly string[]): Promise<{ entries: Record<string, string>; at: number }> {
     const at = await second.latest();
     if (!keys.some((key) => key.startsWith(PART))) return { entries: (await second.everything()) ?? {}, at };
-    const saved = keys.includes(SAVED) ? Number((await first.getMany([SAVED]))[SAVED]) : 0;
+    const saved = await savedAt();
     return { entries: saved > 0 && at > saved ? await second.savedSince(saved) : {}, at };
   }
 
   async function mend(keys: readonly string[]): Promise<void> {
-    const { entries, at } = await lost(keys);
+    const { entries: newer, at } = await lost(keys);
+    const there = await first.getMany(Object.keys(newer));
+    const entries = Object.fromEntries(Object.entries(newer).filter(([key, text]) => there[key] !== text));
     if (Object.keys(entries).length === 0) return;
     added = Object.keys(entries);
     lacking = entries;
@@ -90,7 +95,8 @@ export function twoHomes(
       const keys = async () => (await first.getAllKeys()).filter((key) => key.startsWith(PART));
       const texts = async (some: string[]) =>
         Object.fromEntries(Object.entries(await first.getMany(some)).map(([key, text]) => [key, text ?? '']));
-      await second.fill(keys, texts);
+      // a page that was left at once had no time for its second home
+      await second.fill(await savedAt(), keys, texts);
       const length = Math.ceil(second.size() * GROWTH);
       if (await hasRoomFor(length)) await second.reserve(length);
     },
