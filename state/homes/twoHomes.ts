@@ -48,6 +48,7 @@ export function twoHomes(
 
   async function mend(keys: readonly string[]): Promise<void> {
     const { entries: newer, at } = await lost(keys);
+    if (Object.keys(newer).length === 0) return;
     const there = await first.getMany(Object.keys(newer));
     const entries = Object.fromEntries(Object.entries(newer).filter(([key, text]) => there[key] !== text));
     if (Object.keys(entries).length === 0) return;
