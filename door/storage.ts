@@ -49,8 +49,10 @@ export async function change(space: string, put: Entries, remove: readonly strin
   });
   db.close();
   // its second home would bring back what was just taken out; the application fills it anew
-  const root = await navigator.storage?.getDirectory?.();
-  await root?.removeEntry(`sprindle-${space}`, { recursive: true }).catch(() => undefined);
+  await navigator.storage
+    ?.getDirectory?.()
+    .then((root) => root.removeEntry(`sprindle-${space}`, { recursive: true }))
+    .catch(() => undefined);
 }
 
 /** The parts of the data by name, as texts. */
