@@ -1,7 +1,7 @@
 import { duplicateBlock } from '@/core/commands/plan';
 import { addTask, reopen, tickOff } from '@/core/commands/tasks';
 import { addTemplate } from '@/core/commands/templates';
-import { beganLater, startTimer, stopTimer } from '@/core/commands/track';
+import { startTimer, stopTimer } from '@/core/commands/track';
 import type { Block, Subject } from '@/core/model/plan';
 import type { Task } from '@/core/model/task';
 import type { Workspace } from '@/core/model/workspace';
@@ -12,6 +12,7 @@ import { dayAgain } from '@/core/tasks/again';
 import { dateWords } from '@/core/time/words';
 import { dateOf, timeOf } from '@/core/time/zone';
 import { runningEntry } from '@/core/track/entries';
+import { beganLater } from '@/core/track/seen';
 import { minutesSpent, subjectKey } from '@/core/track/spent';
 import { here } from '@/state/here';
 import { openPanel } from '@/ui/panels';
@@ -48,13 +49,12 @@ export function stop(): void {
   lookAtClock();
   const running = runningEntry(currentWorkspace().entries);
   const { now, zone } = here();
-  if (!running || !beganLater(running, now)) return void store.run(stopTimer, { at: now }, 'Stopped');
-  store.run(
-    stopTimer,
-    { at: now },
-    'Stopped. The computer’s clock was set back since it began, so how long it ran is not known: 1 min is kept.',
-  );
-  const { subject } = running;
+  const unknown = running && beganLater(running, now) ? running : undefined;
+  const words = unknown
+    ? 'Stopped. The computer’s clock was set back since it began, so how long it ran is not known: 1 min is kept.'
+    : 'Stopped';
+  if (!store.run(stopTimer, { at: now }, words) || !unknown) return;
+  const { subject } = unknown;
   store.offer({
     label: 'Correct…',
     press: () => openPanel({ kind: 'spent', subject, date: dateOf(now, zone) }),

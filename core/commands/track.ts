@@ -3,14 +3,9 @@ import { MINUTE } from '../time/span';
 import { longestTo, type Subject, type TimeEntry } from '../model/plan';
 import type { Workspace } from '../model/workspace';
 import { backwardEntries, runningEntries, runningEntry } from '../track/entries';
+import { beganLater } from '../track/seen';
 import { command, CommandFailed, existing, put, without } from './command';
 import { touched } from './touching';
-
-/** An entry of a clock that was set back since by more than this (ms) has run nobody knows how long. */
-const SET_BACK = 2000;
-
-/** Whether a timer began later than the clock says it is now, as the clock was set back since. */
-export const beganLater = ({ from }: TimeEntry, at: number): boolean => from > at + SET_BACK;
 
 /**
  * Stops the running timer if `which` picks it. An entry that took no time is not kept; of one that began later than the

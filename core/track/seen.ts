@@ -35,3 +35,6 @@ export function jumpSince(seen: number, now: number): Jump | undefined {
 
 /** Where an entry ends that is to hold no more than what was seen of it until `seen`: a minute at least. */
 export const seenEnd = ({ from }: TimeEntry, seen: number): number => Math.max(seen, from + MINUTE);
+
+/** Whether a timer began later than the clock says it is now (epoch ms), as the clock was set back since: how long it ran is not known. */
+export const beganLater = ({ from }: TimeEntry, now: number): boolean => from > now + SMALLEST_BACK;
