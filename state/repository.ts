@@ -36,7 +36,8 @@ export type Opened = {
 
 /** So many partitions of the rest are asked of storage at a time. */
 const AT_ONCE = 24;
-const PART = 'part:';
+/** What the key of a partition begins with. */
+export const PART = 'part:';
 /** Stands in storage beside the partitions: when it is gone, so are they. */
 const MARK = 'mark';
 /** What an import did lies under the time of it (epoch ms). */

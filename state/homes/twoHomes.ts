@@ -1,9 +1,8 @@
-import type { KeyValue } from '../repository';
+import { PART, type KeyValue } from '../repository';
 import type { SecondHome } from './secondHome';
 
 /** Stands in the first home: when it was saved to last (ms, as the second home counts). */
 const SAVED = 'saved';
-const PART = 'part:';
 
 const partsOf = (entries: Readonly<Record<string, string>>) =>
   Object.fromEntries(Object.entries(entries).filter(([key]) => key.startsWith(PART)));
@@ -38,16 +37,18 @@ export function twoHomes(
   /** When the first home was saved to last; 0 where that is not known. */
   const savedAt = async () => Number((await first.getMany([SAVED]))[SAVED] ?? 0);
 
-  /** What the second home has and the first has not, with when it was saved. */
-  async function lost(keys: readonly string[]): Promise<{ entries: Record<string, string>; at: number }> {
-    const at = await second.latest();
-    if (!keys.some((key) => key.startsWith(PART))) return { entries: (await second.everything()) ?? {}, at };
+  /** When the second home was saved to last; 0 where it holds nothing or cannot be read. */
+  const latest = () => second.latest().catch(() => 0);
+
+  /** What the second home has, saved to last at `at`, and the first, which has these keys, may not have. */
+  async function newerThan(keys: readonly string[], at: number): Promise<Record<string, string>> {
+    if (!keys.some((key) => key.startsWith(PART))) return (await second.everything()) ?? {};
     const saved = await savedAt();
-    return { entries: saved > 0 && at > saved ? await second.savedSince(saved) : {}, at };
+    return saved > 0 && at > saved ? second.savedSince(saved) : {};
   }
 
-  async function mend(keys: readonly string[]): Promise<void> {
-    const { entries: newer, at } = await lost(keys);
+  async function mend(keys: readonly string[], at: number): Promise<void> {
+    const newer = await newerThan(keys, at);
     if (Object.keys(newer).length === 0) return;
     const there = await first.getMany(Object.keys(newer));
     const entries = Object.fromEntries(Object.entries(newer).filter(([key, text]) => there[key] !== text));
@@ -63,9 +64,9 @@ export function twoHomes(
 
   return {
     async getAllKeys() {
-      const keys = await first.getAllKeys();
+      const [keys, at] = await Promise.all([first.getAllKeys(), isMended ? 0 : latest()]);
       // a second home that cannot be read is none
-      if (!isMended) await mend(keys).catch(() => undefined);
+      if (at > 0) await mend(keys, at).catch(() => undefined);
       isMended = true;
       return [...new Set([...keys, ...added])].filter((key) => key !== SAVED);
     },
