@@ -175,14 +175,15 @@ const LARGEST_CHANGE = 3 * HOUR;
 
 /** Rules that may give very many starts are computed for a day at a time, as each look is cut at a number of them. */
 const DENSE = /SECONDLY|MINUTELY|BYHOUR|BYMINUTE|BYSECOND/i;
-const isDense = ({ rule }: CalendarEvent) => rule !== null && DENSE.test(rule);
+const isDense = rememberedPer(({ rule }: CalendarEvent) => rule !== null && DENSE.test(rule));
 
 /** Of very many events that each may give very many occurrences a day, each gives fewer: so many of all of them, but some of each. */
 const OF_ALL: Limits = { starts: 20_000, periods: 500_000 };
 const OF_EACH: Limits = { starts: 10, periods: 1000 };
 
-const isHeavy = (event: CalendarEvent) =>
-  event.rule !== null && (isDense(event) || singlesOf(event).longest > WINDOW);
+const isHeavy = rememberedPer(
+  (event: CalendarEvent) => event.rule !== null && (isDense(event) || singlesOf(event).longest > WINDOW),
+);
 
 /** How far each of several heavy events is followed at a look. */
 const shareOf = (heavy: number): Limits => ({
