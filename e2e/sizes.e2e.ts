@@ -48,12 +48,18 @@ async function sized(page: Page, [width, height]: Window): Promise<void> {
   await calm(page);
 }
 
+async function isWholeIn(page: Page, place: string, all: readonly Window[]): Promise<void> {
+  for (const window of all) {
+    await sized(page, window);
+    await isWhole(page, place, window);
+  }
+}
+/** One window of each layout. */
+const eachLayout = windows.filter(([width]) => [390, 820, 1280].includes(width));
+
 for (const place of places)
   scene(`${place} is whole in windows of any size`, { at: place }, async ({ page }) => {
-    for (const window of [...windows, ...low]) {
-      await sized(page, window);
-      await isWhole(page, place, window);
-    }
+    await isWholeIn(page, place, [...windows, ...low]);
   });
 
 for (const place of views.filter(hasHours))
@@ -75,12 +81,7 @@ for (const place of places)
   scene(
     `${place} is whole when the browser’s text is twice as large`,
     { at: place, on: () => (large ??= openStage({ text: 32 })) },
-    async ({ page }) => {
-      for (const window of windows.filter(([width]) => [390, 820, 1280].includes(width))) {
-        await sized(page, window);
-        await isWhole(page, place, window);
-      }
-    },
+    ({ page }) => isWholeIn(page, place, eachLayout),
   );
 
 /** As wide as WCAG 2.2 asks for (1.4.12 Text Spacing), set as a reader's own style sheet sets it. */
@@ -90,10 +91,7 @@ const SPACED =
 for (const place of places)
   scene(`${place} is whole with letters, words and lines spaced`, { at: place }, async ({ page }) => {
     await page.addStyleTag({ content: SPACED });
-    for (const window of windows.filter(([width]) => [390, 820, 1280].includes(width))) {
-      await sized(page, window);
-      await isWhole(page, place, window);
-    }
+    await isWholeIn(page, place, eachLayout);
   });
 
 scene(

@@ -4,8 +4,8 @@ import { readLine } from '@/core/capture/quickLine';
 import { reader } from '@/core/fixtures/quickReader';
 
 /*
- * How long the quick line takes for a line, and for long ones; and how it understands people: of lines that were written before its reader was, how many it reads as a careful
- * person does, how many otherwise, and of how many it says less. `npm run bench:lines -- all` shows those of both halves.
+ * How the quick line understands people: of lines that were written before its reader was, how many it reads as a careful
+ * person does, how many otherwise, and of how many it says less. Then how long it takes for a line, and for long ones. `npm run bench:lines -- all` shows those of both halves.
  */
 
 for (const [half, lines] of Object.entries(halves)) {
