@@ -25,7 +25,7 @@ export function FrameHead({ frame, week }: { frame: Frame; week: string }) {
   return (
     <View className="gap-1 pb-1">
       <View className="flex-row flex-wrap items-start justify-between gap-2 px-4 pt-2">
-        <View className="shrink lg:flex-row lg:items-baseline lg:gap-3">
+        <View className="min-w-min flex-1 lg:flex-row lg:items-baseline lg:gap-3">
           <Heading tight={useIsNarrow()}>Frame</Heading>
           <Words tone="soft">
             {frame.name} · {holds ? 'holds this week' : 'does not hold this week'}
