@@ -13,6 +13,7 @@ import {
   sees,
   seesNo,
   isGone,
+  isClosed,
   boxOf,
   keyboardIsOn,
   focus,
@@ -57,11 +58,13 @@ scene(
     await sees(page, 'Collides with Landowner: Pell Farm');
     await isAccessible(page, 'a typed place that collides');
     await keys(page, 'Escape');
+    await isClosed(page);
     await press(page, 'Place Renew the electrofishing');
     await focus(page, '[aria-label="Another day or hour"]');
     await page.keyboard.type('thu');
     await sees(page, 'Too late: it is due before');
     await keys(page, 'Escape');
+    await isClosed(page);
     const block = await boxOf(page, 'Grant report, section 2, 12:00');
     await page.mouse.click(block.x + 60, block.y + 30);
     await focus(page, '[aria-label="Change the hours"]');

@@ -72,7 +72,7 @@ export function ReviewScreen({ date, today, onDate, onStep }: Props) {
         ) : (
           <>
             <Figures sums={sums} />
-            <View className="-my-2 -ml-3.5 flex-row">
+            <View className="-my-2 -ml-3 flex-row">
               <TermButton term="drift" label="What is drift?" />
             </View>
             <Bridge sums={sums} />
