@@ -2,7 +2,7 @@ import * as fc from 'fast-check';
 import { date, zone } from '../fixtures/make';
 import { hours, lunch, office, sleep, withZones, zoneOf } from '../fixtures/zones';
 import { WEEK_MINUTES } from '../model/frame';
-import { MINUTE, union, type Span } from '../time/span';
+import { lengthOf, MINUTE, union, type Span } from '../time/span';
 import { daysOfWeek } from '../time/week';
 import { dayOf, weekdayOf } from '../time/zone';
 import { kindsOf } from './kinds';
@@ -25,6 +25,21 @@ test('a zone says how much of it narrower ones have, and which', () => {
   expect(takenFrom(zones, 'Office')).toEqual({ minutes: 300, by: ['Lunch', 'Call'] });
   expect(takenFrom(zones, 'Lunch')).toEqual({ minutes: 60, by: ['Call'] });
   expect(takenFrom(zones, 'Sleep')).toEqual({ minutes: 0, by: [] });
+});
+
+test('of two zones alike the one added last has the time, in a night when clocks change too, and only the other says so', () => {
+  // clocks go back in the night to 25 October: the first zone has an hour more of it than the second
+  const [early, late] = [
+    zoneOf('Early', { days: [6], ...hours(20, 480) }),
+    zoneOf('Late', { days: [7], ...hours(1, 480) }),
+  ];
+  const asked = { ...withZones(early, late) };
+  const onSunday = (name: string) =>
+    zonesOn(asked, '2026-10-25', zone).find((one) => one.zone.id === name)?.spans;
+  expect(onSunday('Early')?.map(lengthOf)).toEqual([60]);
+  expect(onSunday('Late')?.map(lengthOf)).toEqual([540]);
+  expect(takenFrom([early, late], 'Early')).toEqual({ minutes: 180, by: ['Late'] });
+  expect(takenFrom([early, late], 'Late')).toEqual({ minutes: 0, by: [] });
 });
 
 const anyZone = fc.record({

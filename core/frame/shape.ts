@@ -23,11 +23,13 @@ function timesOf({ days, from, minutes }: FrameZone): Span[] {
   });
 }
 
-/** The zones of a frame as a week shows them, cut at midnights; where two overlap the narrower has the time. */
+/** Zones in the order in which they have the time where they overlap: the narrower first, of two alike the later one of the frame. */
+const narrowestFirstOf = (zones: readonly FrameZone[]): FrameZone[] =>
+  [...zones.entries()].sort(([i, a], [j, b]) => a.minutes - b.minutes || j - i).map(([, zone]) => zone);
+
+/** The zones of a frame as a week shows them, cut at midnights. */
 export function shapeOf(zones: readonly FrameZone[]): Stretch[] {
-  const narrowestFirst = [...zones.entries()]
-    .sort(([i, a], [j, b]) => a.minutes - b.minutes || j - i)
-    .map(([, zone]) => zone);
+  const narrowestFirst = narrowestFirstOf(zones);
   const kept = inLayers(narrowestFirst.map(timesOf));
   return narrowestFirst.flatMap((zone, i) =>
     (kept[i] ?? []).flatMap((span) => cutAtMidnights(span).map((piece) => ({ zone, ...piece }))),
@@ -56,8 +58,9 @@ export function takenFrom(
   const own = timesOf(zone);
   const whole = zone.days.length * zone.minutes;
   const left = minutesOfWeek(shapeOf(zones).filter((stretch) => stretch.zone.id === id));
-  const overlapping = (other: FrameZone) =>
-    other.id !== id && timesOf(other).some((a) => own.some((b) => overlaps(a, b)));
-  const by = zones.filter((other) => overlapping(other) && other.minutes <= zone.minutes);
+  const overlapping = (other: FrameZone) => timesOf(other).some((a) => own.some((b) => overlaps(a, b)));
+  const ordered = narrowestFirstOf(zones);
+  const narrower = new Set(ordered.slice(0, ordered.indexOf(zone)));
+  const by = zones.filter((other) => narrower.has(other) && overlapping(other));
   return { minutes: whole - left, by: [...new Set(by.map(({ name }) => name))] };
 }

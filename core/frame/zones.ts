@@ -2,7 +2,7 @@ import { DAY_MINUTES, zoneChangeId, type Frame, type FrameZone, type ZoneChange 
 import { rememberedWhile } from '../model/remember';
 import { readsSeals, sealOn } from '../model/seal';
 import type { Workspace } from '../model/workspace';
-import { clip, inLayers, lengthOf, union, type Span } from '../time/span';
+import { clip, inLayers, union, type Span } from '../time/span';
 import { clockOf } from '../time/wall';
 import { addDays, dayOf, instantOf, weekdayOf, type IsoDate, type Zone } from '../time/zone';
 import { frameAsOf, frameOf } from './holding';
@@ -82,12 +82,11 @@ export const zonesOn = rememberedWhile(
     const lying = times
       .map((time) => ({ time, own: spanOfTime(time, zone) }))
       .filter(({ own }) => own.from < day.to && own.to > day.from)
-      .map(({ own, ...rest }) => ({
-        ...rest,
-        length: lengthOf(own),
-        whole: clip(day, own),
-      }));
-    const narrowestFirst = lying.sort((a, b) => a.length - b.length || b.time.place - a.time.place);
+      .map(({ time, own }) => ({ time, whole: clip(day, own) }));
+    // by the clock on the wall, so that two alike stay alike in the nights when clocks change
+    const narrowestFirst = lying.sort(
+      ({ time: a }, { time: b }) => a.minutes - b.minutes || b.place - a.place,
+    );
     const kept = inLayers(narrowestFirst.map(({ time, whole }) => (isOff(time) ? [] : [whole])));
     const zones = narrowestFirst.map(({ time, whole }, i): ZoneOnDay => ({
       ...time,
