@@ -130,6 +130,8 @@ test('of timers that two tabs start at once the later one runs on', async () => 
 
 type Tab = Awaited<ReturnType<typeof opened>>;
 const subject = { kind: 'other', title: 'Weir' } as const;
+const DAY = 86_400_000;
+const HOUR = DAY / 6;
 let made = 0;
 const acts: readonly ((tab: Tab, id: string, n: number) => void)[] = [
   (tab, id) => tab.run(addTask, { ...task, id }),
@@ -137,10 +139,15 @@ const acts: readonly ((tab: Tab, id: string, n: number) => void)[] = [
   (tab, id, n) => tab.run(editTask, { id, estimate: 1 + (n % 90), notes: `Note ${n}` }),
   (tab, id, n) => tab.run(editTask, { id, due: n % 2 ? { date: '2026-11-24', time: null } : null }),
   (tab, id, n) => tab.run(deleteTask, { id, at: n }),
-  (tab, _, n) => tab.run(startTimer, { id: `timer ${(made += 1)}`, subject, at: n * 1000 }),
-  (tab, _, n) => tab.run(stopTimer, { at: n * 1000 + 500 }),
-  (tab, id, n) => tab.run(addEntry, { id: `time ${id}`, subject, from: n, to: n + 9 }),
-  (tab, id, n) => tab.run(editEntry, { id: `time ${id}`, from: n - 5, to: n + 5 }),
+  (tab, _, n) => tab.run(startTimer, { id: `timer ${(made += 1)}`, subject, at: ((n * 7919) % 211) * HOUR }),
+  (tab, _, n) => tab.run(stopTimer, { at: ((n * 7907) % 211) * HOUR + 500 }),
+  (tab, id, n) => tab.run(addEntry, { id: `time ${id}`, subject, from: n * HOUR, to: n * HOUR + 9 }),
+  (tab, id, n) =>
+    tab.run(editEntry, {
+      id: `time ${id}`,
+      from: ((n * 7901) % 211) * DAY,
+      to: ((n * 7901) % 211) * DAY + 5,
+    }),
   (tab, _, n) => tab.run(changeSettings, { theme: n % 2 ? 'dark' : 'light' }),
   (tab, _, n) => tab.run(changeSettings, { weekStart: 1 + (n % 7) }),
   (tab) => tab.undo(),

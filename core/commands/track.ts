@@ -2,7 +2,7 @@ import type { Id } from '../model/common';
 import { MINUTE } from '../time/span';
 import { longestTo, type Subject, type TimeEntry } from '../model/plan';
 import type { Workspace } from '../model/workspace';
-import { backwardEntries, runningEntries, runningEntry } from '../track/entries';
+import { runningEntries, runningEntry, soundEnd, unsoundEntries } from '../track/entries';
 import { beganLater } from '../track/seen';
 import { command, CommandFailed, existing, put, without } from './command';
 import { touched } from './touching';
@@ -20,19 +20,22 @@ export function stopRunning(
   if (!running || !which(running)) return workspace;
   if (beganLater(running, at)) return put(workspace, 'entries', { ...running, from: at - MINUTE, to: at });
   if (at <= running.from) return without(workspace, 'entries', [running.id]);
-  return put(workspace, 'entries', { ...running, to: Math.min(at, longestTo(running)) });
+  return put(workspace, 'entries', { ...running, to: soundEnd(running, at) });
 }
 
 /**
- * The workspace with one timer at most, and no time that ends before it begins: two tabs can start one each, or move the
- * ends of one past each other. Of several timers the one that began last goes on.
+ * The workspace with one timer at most, and no time that ends before it begins or lasts too long: two tabs can start one
+ * each, or move the ends of one past each other. Of several timers the one that began last goes on.
  */
 export function soundTimes(workspace: Workspace): Workspace {
   const running = runningEntries(workspace.entries).sort((a, b) => a.from - b.from || (a.id < b.id ? -1 : 1));
   const last = running.pop();
-  const stopped = running.map((entry) => ({ ...entry, to: Math.max(entry.from + 1, last?.from ?? 0) }));
-  const backwards = backwardEntries(workspace.entries).map((entry) => ({ ...entry, to: entry.from + 1 }));
-  return put(workspace, 'entries', ...stopped, ...backwards);
+  const stopped = running.map((entry) => ({ ...entry, to: soundEnd(entry, last?.from ?? 0) }));
+  const unsound = unsoundEntries(workspace.entries).map((entry) => ({
+    ...entry,
+    to: soundEnd(entry, entry.to ?? 0),
+  }));
+  return put(workspace, 'entries', ...stopped, ...unsound);
 }
 
 /** Time on one time of a repeating task makes that a task of its own. */
@@ -56,17 +59,18 @@ export const stopTimer = command('stop timer', (workspace, { at }: { at: number 
 
 const checked = (from: number, to: number) => {
   if (to <= from) throw new CommandFailed('The end must be after the start.');
+  if (to > longestTo({ from })) throw new CommandFailed('Time can be recorded for 31 days at a stretch.');
   return { from, to };
 };
 
-/** Adds time by hand. Fails when the end is not after the start. */
+/** Adds time by hand. Fails when the end is not after the start, or more than 31 days after it. */
 export const addEntry = command(
   'add time',
   (workspace, { id, subject, from, to }: { id: Id; subject: Subject; from: number; to: number }) =>
     put(begun(workspace, subject), 'entries', { id, subject, ...checked(from, to) }),
 );
 
-/** Corrects when time was spent. Fails when the end is not after the start. */
+/** Corrects when time was spent. Fails when the end is not after the start, or more than 31 days after it. */
 export const editEntry = command(
   'edit time',
   (workspace, { id, from, to }: { id: Id; from: number; to: number }) =>

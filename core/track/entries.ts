@@ -1,6 +1,6 @@
 import { derivedByPart } from '../model/collection';
 import { nearby } from '../model/nearby';
-import type { TimeEntry } from '../model/plan';
+import { longestTo, type TimeEntry } from '../model/plan';
 import type { Workspace } from '../model/workspace';
 import type { Span } from '../time/span';
 
@@ -11,9 +11,13 @@ const entriesNear = nearby<TimeEntry>(({ from, to }) => ({ from, to: to ?? from 
 const runningByPart = derivedByPart<TimeEntry, TimeEntry[]>((entries) =>
   [...entries].filter(({ to }) => to === null),
 );
-const backwardsByPart = derivedByPart<TimeEntry, TimeEntry[]>((entries) =>
-  [...entries].filter(({ from, to }) => to !== null && to <= from),
+const unsoundByPart = derivedByPart<TimeEntry, TimeEntry[]>((entries) =>
+  [...entries].filter((entry) => entry.to !== null && entry.to !== soundEnd(entry, entry.to)),
 );
+
+/** Where an entry ends (epoch ms) that is to end at `to`: after it begins, and not later than an entry can. */
+export const soundEnd = (entry: TimeEntry, to: number): number =>
+  Math.min(Math.max(to, entry.from + 1), longestTo(entry));
 
 /** The entries of all timers that run: more than one only for as long as two tabs do not know of each other. */
 export const runningEntries = (entries: Entries): TimeEntry[] => runningByPart(entries).flat();
@@ -21,8 +25,8 @@ export const runningEntries = (entries: Entries): TimeEntry[] => runningByPart(e
 /** The running timer's entry, if one runs. */
 export const runningEntry = (entries: Entries): TimeEntry | undefined => runningEntries(entries)[0];
 
-/** Entries that end before they begin, as two changes of one at once can leave it. */
-export const backwardEntries = (entries: Entries): TimeEntry[] => backwardsByPart(entries).flat();
+/** Entries that end before they begin, or last too long, as two changes of one at once can leave it. */
+export const unsoundEntries = (entries: Entries): TimeEntry[] => unsoundByPart(entries).flat();
 
 /** The task that the timer runs on, if it runs on one. */
 export function runningTask(entries: Entries): string | undefined {
