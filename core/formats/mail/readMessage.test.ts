@@ -7,6 +7,7 @@ import { deleteTask } from '../../commands/tasks';
 import { daysIn } from '../../capture/daysIn';
 import { inboxOn } from '../../tasks/inbox';
 import { messagesOf } from './mbox';
+import { plainBody, withEmptyLine } from './broken';
 import { readMessage } from './readMessage';
 
 const crlf = (...lines: string[]) => lines.join('\r\n');
@@ -178,4 +179,29 @@ test('a message becomes a task that keeps it: without a due date it waits in the
   const left = deleteTask.apply(after, { id: 't1', at: at('11:21') });
   expect(left.messages.values().map(({ id }) => id)).toEqual(['m2']);
   expect(left.attachments.size).toBe(0);
+});
+
+test.each([
+  ['a kind cut short', 'Content-Type: text; charset=utf-8\r\n\r\nCall Ines by Friday', 'Call Ines by Friday'],
+  [
+    'a kind cut short, in Base64',
+    'Content-Type: text\r\nContent-Transfer-Encoding: base64\r\n\r\nQ2FsbCBJbmVz',
+    'Call Ines',
+  ],
+  [
+    'no empty line below the head',
+    'Dear Ines,\r\nby Friday: the weir?\r\n\r\nTom',
+    'Dear Ines,\nby Friday: the weir?\n\nTom',
+  ],
+  ['parts without a boundary', 'Content-Type: multipart/mixed\r\n\r\nCall Ines', 'Call Ines'],
+])('the text of a broken message is read all the same: %s', async (_, rest, text) => {
+  const source = `From: tom@wharf.example\r\nSubject: Weir\r\n${rest}`;
+  for (const given of [source, new TextEncoder().encode(source)])
+    expect(await readMessage(given)).toMatchObject({ subject: 'Weir', text, attachments: [] });
+});
+
+test('a sound message is left as it came', () => {
+  const sound = 'From tom Mon\nFrom: a@b.example\nSubject: folded\n\tsubject\n\nText: one\nmore';
+  expect(withEmptyLine(sound)).toBe(sound);
+  expect(plainBody(sound)).toBe('\nText: one\nmore');
 });

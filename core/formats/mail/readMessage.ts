@@ -2,6 +2,7 @@ import PostalMime, { type Address, type Attachment } from 'postal-mime';
 import { bounds, shortened } from '../../model/bounds';
 import { LARGEST_ATTACHMENT } from '../../model/attachment';
 import type { AttachedName } from '../../model/message';
+import { plainBody, withEmptyLine, wordsIn } from './broken';
 import { plainText } from './plainText';
 
 /** A message as a file has it. */
@@ -80,6 +81,8 @@ const quoted = ({ subject, from, text }: ReadMessage): string =>
   [`Forwarded: ${subject || 'a message'}${from ? `, from ${from}` : ''}`, text].join('\n\n');
 
 const isForwarded = ({ mimeType }: Attachment): boolean => mimeType === 'message/rfc822';
+/** A part that says `Content-Type: text` and no more: to be read as plain text (RFC 2045, 5.2). */
+const isOfNoKind = ({ mimeType, filename }: Attachment): boolean => mimeType === 'text' && !filename;
 const bytesOf = (data: string): Uint8Array => Uint8Array.from(atob(data), (sign) => sign.charCodeAt(0));
 
 /**
@@ -87,7 +90,8 @@ const bytesOf = (data: string): Uint8Array => Uint8Array.from(atob(data), (sign)
  * texts, files and invitation it has, too. Undefined when it has neither a subject nor a text: then it is no message. What
  * cannot be read is left out and told in `unread`.
  */
-export async function readMessage(source: Uint8Array | string, depth = 0): Promise<ReadMessage | undefined> {
+export async function readMessage(given: Uint8Array | string, depth = 0): Promise<ReadMessage | undefined> {
+  const source = withEmptyLine(given);
   const mail = await PostalMime.parse(source, {
     maxNestingDepth: MOST_NESTED,
     attachmentEncoding: 'base64',
@@ -95,7 +99,14 @@ export async function readMessage(source: Uint8Array | string, depth = 0): Promi
   }).catch(() => undefined);
   if (!mail) return undefined;
   const html = mail.html?.trim() ? mail.html : null;
-  const own = (mail.text?.trim() || (html === null ? '' : plainText(html))).replace(/\r\n?/g, '\n');
+  const ofNoKind = mail.attachments.filter(isOfNoKind);
+  const isEmpty = mail.text === undefined && mail.html === undefined && mail.attachments.length === 0;
+  const own = (
+    mail.text?.trim() ||
+    (html === null ? '' : plainText(html)) ||
+    ofNoKind.map(({ content }) => wordsIn(bytesOf(String(content)))).join('\n') ||
+    (isEmpty ? shortened(plainBody(source), bounds.notes) : '')
+  ).replace(/\r\n?/g, '\n');
   const subject = (mail.subject ?? '').replace(/\s+/g, ' ').replace(ANSWER, '').trim();
   const known = mail.headers.some(({ key }) => ['from', 'subject', 'date', 'message-id'].includes(key));
   const inner = mail.attachments.filter(isForwarded);
@@ -109,7 +120,7 @@ export async function readMessage(source: Uint8Array | string, depth = 0): Promi
   const sent = Date.parse(mail.date ?? '');
   const calendar = mail.attachments.find(({ mimeType }) => mimeType === 'text/calendar');
   const files = mail.attachments
-    .filter((attachment) => attachment !== calendar && !isForwarded(attachment))
+    .filter((each) => each !== calendar && !isForwarded(each) && !isOfNoKind(each))
     .map(fileOf);
   return {
     subject: shortened(subject, bounds.title),
