@@ -42,6 +42,22 @@ test('a second event with the UID of another takes its place, and that is said',
   ]);
 });
 
+test('an event or a task whose UID is longer than any is left out, by its line, and the rest comes in', () => {
+  const long = `UID:${'u'.repeat(1001)}`;
+  const text = wrap(
+    ...event(long, 'SUMMARY:Weir', 'DTSTART:20261124T090000Z'),
+    ...['BEGIN:VTODO', long, 'SUMMARY:Ford', 'END:VTODO'],
+    ...['BEGIN:VTODO', 'UID:t', 'SUMMARY:Mill', 'END:VTODO'],
+  );
+  const { calendars, problems } = readCalendar(text, 'UTC');
+  expect(calendars[0]?.events).toEqual([]);
+  expect(calendars[0]?.tasks.map(({ title }) => title)).toEqual(['Mill']);
+  expect(problems.map(({ what }) => what)).toEqual([
+    'The UID of “Weir” is longer than 1,000 characters',
+    'The UID of “Ford” is longer than 1,000 characters',
+  ]);
+});
+
 test('the highest sequence of a UID counts, whatever its place in the file', () => {
   const { events } = read(
     ...event('UID:a', 'SEQUENCE:3', 'SUMMARY:Latest', 'DTSTART:20261124T090000Z'),

@@ -23,7 +23,7 @@ import {
   type Property,
   type WallValue,
 } from './icalProperty';
-import { Unreadable } from './readProblem';
+import { boundUid, Unreadable } from './readProblem';
 import type { ZoneFinder } from './vendorZones';
 import * as z from '../zod';
 
@@ -87,7 +87,7 @@ export function readEvent(part: Component, findZone: ZoneFinder, problems: Probl
     kept: [...kept, ...all('STATUS').flatMap(otherStatus(part)), ...reminders.kept],
   };
   const event = {
-    uid: text('UID') || `${title}/${start.wall}`,
+    uid: boundUid(text('UID') || `${shortened(title, bounds.uid / 2)}/${start.wall}`, title, part, LEFT_OUT),
     sequence: Number.parseInt(text('SEQUENCE'), 10) || 0,
     ...details,
     rule,

@@ -1,5 +1,5 @@
 import { Temporal } from 'temporal-polyfill';
-import { bounds } from '../model/bounds';
+import { bounds, shortened } from '../model/bounds';
 import { issueWords } from '../model/common';
 import type { EventLength } from '../model/event';
 import { ReadTask, type Priority } from '../model/task';
@@ -7,7 +7,7 @@ import { instantOf, type Zone } from '../time/zone';
 import { linesOf, type Component, type Problem } from './contentLines';
 import { wallAt, wallsIn } from './fileZones';
 import { durationValue, sortLines, TooLong, type Property } from './icalProperty';
-import { Unreadable } from './readProblem';
+import { boundUid, Unreadable } from './readProblem';
 import type { ZoneFinder } from './vendorZones';
 
 /** A task as a file tells it. */
@@ -62,7 +62,7 @@ export function readTask(part: Component, findZone: ZoneFinder, home: Zone, prob
       hint: 'The task came in without an estimate.',
     });
   const task = {
-    uid: text('UID') || title,
+    uid: boundUid(text('UID') || shortened(title, bounds.uid), title, part, LEFT_OUT),
     title,
     notes: text('DESCRIPTION'),
     estimate: minutes > 0 && minutes <= bounds.estimateMinutes ? minutes : null,

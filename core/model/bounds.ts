@@ -9,6 +9,10 @@ export const bounds = {
   title: 1000,
   place: 2000,
   notes: 100_000,
+  /** A name that a file gives to an event or a task (UID, RFC 5545 3.8.4.7; RFC 7986 5.3 asks for 255 octets at most). */
+  uid: 1000,
+  /** An id, which may hold a UID and those of what it lies in. */
+  id: 3000,
   /** A message as it came. */
   html: 500_000,
   /** An RRULE. */

@@ -3,7 +3,7 @@ import { isDate, isWall, isZone } from '../time/zone';
 import { bounds } from './bounds';
 
 /** Ids are made outside the core and passed in. */
-export const Id = z.string().check(z.minLength(1));
+export const Id = z.string().check(z.minLength(1), z.maxLength(bounds.id));
 export type Id = z.infer<typeof Id>;
 
 /**
