@@ -1,5 +1,7 @@
 import { proxy, wrap, type Remote } from 'comlink';
+import type { ReadMessage } from '@/core/formats/mail/readMessage';
 import type { CalendarFile } from '@/core/formats/readCalendar';
+import type { TaskText } from '@/core/formats/taskText';
 import type { FileProblem } from '@/core/formats/workspaceFile';
 import { workspaceOf, type Workspace } from '@/core/model/workspace';
 import type { Zone } from '@/core/time/zone';
@@ -45,6 +47,19 @@ export const readCalendarFile = (
   home: Zone,
   { progress, signal }: Options,
 ): Promise<CalendarFile> => inWorker(signal, (reader) => reader.readCalendar(text, home, proxy(progress)));
+
+/** Reads a text of tasks. Throws Cancelled. */
+export const readTaskFile = (
+  text: string,
+  now: number,
+  home: Zone,
+  { progress, signal }: Options,
+): Promise<TaskText> =>
+  inWorker<TaskText>(signal, (reader) => reader.readTasks(text, now, home, proxy(progress)));
+
+/** Reads the messages of a file; none of one that is no message. Throws Cancelled. */
+export const readMessageFile = (bytes: Uint8Array, { progress, signal }: Options): Promise<ReadMessage[]> =>
+  inWorker(signal, (reader) => reader.readMessages(bytes, proxy(progress)));
 
 /** Reads a workspace file. Throws Unusable for other files, and Cancelled. */
 export function readWorkspaceFile(

@@ -1,7 +1,9 @@
 // for browsers without Temporal, which the page gives to itself only (scripts/bundle/temporal.js)
 import 'temporal-polyfill/global';
 import { expose } from 'comlink';
+import { readMessages } from '@/core/formats/mail/mbox';
 import { NotACalendar, readCalendar, type CalendarFile } from '@/core/formats/readCalendar';
+import { readTaskText } from '@/core/formats/taskText';
 import { NotAWorkspace, readWorkspaceFile, type FileProblem } from '@/core/formats/workspaceFile';
 import { collectionNames } from '@/core/model/records';
 import type { Settings } from '@/core/model/settings';
@@ -34,6 +36,10 @@ const reader = {
     home: Zone,
     progress: (share: number) => void,
   ): Promise<CalendarFile | Refused> => refusing(() => readCalendar(text, home, progress)),
+
+  readTasks: readTaskText,
+
+  readMessages,
 
   /** The records go to `take`, some at a time, before it resolves to the rest. */
   readWorkspace: (

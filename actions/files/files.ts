@@ -31,6 +31,10 @@ export async function takeFile(file: File): Promise<void> {
   else await takeCalendar(file);
 }
 
+/** Shows a long text of tasks as it is understood, read away from the interface; `name` says what it is. */
+export const openTaskText = async (name: string, text: string) =>
+  (await tasks.load()).openTaskText(name, text);
+
 /** Hands the whole workspace to the person as one JSON file; what could not be opened, as it lies on the disk. */
 export const exportWorkspace = async () => (await workspaces.load()).exportWorkspace();
 

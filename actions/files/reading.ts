@@ -20,7 +20,7 @@ export function isTooLarge({ name, size }: File, most: number, moreThan: string)
  * nothing came of it.
  */
 export async function watched<T>(
-  { name }: File,
+  { name }: { readonly name: string },
   read: (options: Options) => Promise<T>,
 ): Promise<T | undefined> {
   const stop = new AbortController();

@@ -28,11 +28,19 @@ export function findMoment(
   return isDate(date) ? { value: { date, time }, from: index, to: index + words.length } : undefined;
 }
 
+/** A moment as it is written: `2026-11-27`, `2026-11-27 14:00`, `2026-11-27T14:00`; undefined for anything else. */
+function plainMoment(text: string): Due | undefined {
+  const [, date = '', time] = /^(\d{4}-\d\d-\d\d)(?:[T ]((?:[01]\d|2[0-3]):[0-5]\d))?$/.exec(text) ?? [];
+  return isDate(date) ? { date, time: time ?? null } : undefined;
+}
+
 /**
  * A day, with or without an hour, as people type it: `fri`, `tomorrow 14:00`, `27 Nov`, `27/11` (or `11/27`, as `dates` say), `2026-11-27 9am`; a
  * bare hour is today's. Undefined when the text says anything else.
  */
 export function readMoment(text: string, now: number, zone: Zone, dates?: Style['dates']): Due | undefined {
+  const plain = plainMoment(text);
+  if (plain) return plain;
   const bareTime = readTime(text);
   if (bareTime && /[:apm]/i.test(text)) return { date: wallOf(now, zone).slice(0, 10), time: bareTime };
   return whole(text, findMoment(text, now, zone, dates));

@@ -4,8 +4,9 @@ import { Priority } from '../model/task';
 import { firstList, workspaceOf } from '../model/workspace';
 import { addRows, newListsOf } from '../commands/rows';
 import { writeChecklist } from './checklist';
-import { readTaskTable, writeTaskTable } from './csvTasks';
+import { MOST_ROWS, readTaskTable, writeTaskTable } from './csvTasks';
 import { rowOf } from './rowOf';
+import { readTaskText } from './taskText';
 import { plainRow, type TaskRow } from './taskRows';
 
 const now = at('11:20');
@@ -121,4 +122,23 @@ test('lists that are new are told each once, and without them tasks wait in the 
 test('a checklist has a box for each task and its steps below it', () => {
   const rows = [{ ...plainRow, title: 'Eel\ncounts', done: true, steps: [{ title: 'nets', done: false }] }];
   expect(writeChecklist(rows, ({ title }) => title)).toBe('- [x] Eel counts\n  - [ ] nets\n');
+});
+
+test('a text is a table, several tasks or one line; of a very long table the first rows are taken and the rest is told', () => {
+  const kindOf = (text: string) => readTaskText(text, now, zone).kind;
+  expect(['title,due\nA,fri', 'Call Ines\nCall Tom', '  Call Ines\n'].map(kindOf)).toEqual([
+    'table',
+    'several',
+    'line',
+  ]);
+  const shares: number[] = [];
+  const long = `title,due\n${'Eel counts,27 Nov\n'.repeat(MOST_ROWS + 2)}`;
+  const read = readTaskTable(long, now, zone, (share) => void shares.push(share));
+  expect(read?.rows).toHaveLength(MOST_ROWS);
+  expect(read?.rows.at(-1)?.due?.date).toBe('2026-11-27');
+  expect(read?.problems).toEqual([
+    { line: MOST_ROWS + 2, what: 'and all below (2 rows) were left out: too many' },
+  ]);
+  expect(shares).toEqual([...shares].sort((a, b) => a - b));
+  expect(shares.length).toBeGreaterThan(9);
 });

@@ -41,18 +41,32 @@ export type TaskTable = { readonly rows: readonly TaskRow[]; readonly problems: 
 
 const DONE = new Set(['x', 'yes', 'true', 'done', 'completed', '1']);
 
+/** The most rows that are taken of a table. */
+export const MOST_ROWS = 100_000;
+/** So many rows are read between two words of how far it has come. */
+const STRETCH = 2000;
+
 /**
  * Reads a table of tasks. Undefined when its first row is no head: it must have a column of titles and one more that is
- * known. What cannot be read of a row is named and left out, the row itself stays.
+ * known. What cannot be read of a row is named and left out, the row itself stays. `progress` hears which share (0 to 1)
+ * of the rows has been read.
  */
-export function readTaskTable(text: string, now: number, zone: Zone): TaskTable | undefined {
+export function readTaskTable(
+  text: string,
+  now: number,
+  zone: Zone,
+  progress: (share: number) => void = () => undefined,
+): TaskTable | undefined {
   const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trimEnd(), { skipEmptyLines: true });
-  const [head = [], ...body] = parsed.data;
+  const [head = []] = parsed.data;
+  const body = parsed.data.slice(1, 1 + MOST_ROWS);
   const heads = head.map(columnOf);
   if (!heads.includes('title') || heads.filter(Boolean).length < 2) return undefined;
   const problems: RowProblem[] = [];
+  const momentIn = momentReader(now, zone);
   const rows = body.flatMap((cells, i): TaskRow[] => {
     const line = i + 2;
+    if (i % STRETCH === 0) progress(i / body.length);
     const tell = (what: string) => problems.push({ line, what });
     const cell = (name: Column) => plainCell((cells[heads.indexOf(name)] ?? '').trim());
     const title = shortened(cell('title').replace(/\s+/g, ' '), bounds.title);
@@ -61,10 +75,13 @@ export function readTaskTable(text: string, now: number, zone: Zone): TaskTable 
       return [];
     }
     if (cells.length > head.length) tell(`has ${cells.length} cells, the head has ${head.length}`);
-    return [{ ...plainRow, title, ...wordsOf(cell), ...valuesOf(cell, tell, now, zone) }];
+    return [{ ...plainRow, title, ...wordsOf(cell), ...valuesOf(cell, tell, momentIn) }];
   });
   const quotes = parsed.errors.filter(({ type }) => type === 'Quotes');
   for (const { row = 0 } of quotes) problems.push({ line: row + 1, what: 'has a quotation mark too many' });
+  const beyond = parsed.data.length - 1 - body.length;
+  if (beyond > 0)
+    problems.unshift({ line: MOST_ROWS + 2, what: `and all below (${beyond} rows) were left out: too many` });
   return { rows, problems };
 }
 
@@ -85,11 +102,20 @@ const wordsOf = (cell: Cell) => ({
     .slice(0, bounds.steps),
 });
 
-function valuesOf(cell: Cell, tell: (what: string) => void, now: number, zone: Zone) {
+/** Reads the days of a table; the same words are read once. */
+function momentReader(now: number, zone: Zone): (typed: string) => Due | undefined {
+  const known = new Map<string, Due | undefined>();
+  return (typed) => {
+    if (!known.has(typed)) known.set(typed, readMoment(typed, now, zone));
+    return known.get(typed);
+  };
+}
+
+function valuesOf(cell: Cell, tell: (what: string) => void, momentIn: (typed: string) => Due | undefined) {
   const moment = (name: Column): Due | null => {
     const typed = cell(name);
     if (typed === '') return null;
-    const read = readMoment(typed, now, zone);
+    const read = momentIn(typed);
     if (!read)
       tell(`“${shortened(typed, 40)}” is no day, so ${name === 'due' ? 'no due date' : 'nothing'} was taken`);
     return read ?? null;

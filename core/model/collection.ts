@@ -84,14 +84,18 @@ export class Collection<R extends Stored> {
       parts.set(name, copy);
       return copy;
     };
-    const takeOut = (id: string, except?: string) => {
-      for (const [name, part] of parts) if (name !== except && part.has(id)) copyOf(name).delete(id);
-    };
-    for (const id of gone) takeOut(id);
-    for (const record of records) {
-      const name = this.partOf(record as never); // made for R by of()
-      if (!parts.get(name)?.has(record.id)) takeOut(record.id, name);
-      copyOf(name).set(record.id, record);
+    // made for R by of()
+    const homes = new Map(records.map((record) => [record.id, this.partOf(record as never)]));
+    const isMoved = ([id, name]: [string, string]) => !this.parts.get(name)?.has(id);
+    const moved = new Set([...gone, ...[...homes].filter(isMoved).map(([id]) => id)]);
+    for (const [name, part] of this.parts)
+      for (const id of part.size < moved.size ? part.keys() : moved)
+        if (moved.has(id) && part.has(id) && homes.get(id) !== name) copyOf(name).delete(id);
+    const last = new Map(records.map((record) => [record.id, record]));
+    for (const [id, record] of last) {
+      const home = homes.get(id) ?? '';
+      copyOf(home).set(id, record);
+      this.#homes.set(id, home);
     }
     for (const [name, copy] of copies) if (copy.size === 0) parts.delete(name);
     return new Collection(this.partOf, parts, this.#homes);

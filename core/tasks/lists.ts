@@ -1,3 +1,4 @@
+import { derived } from '../model/collection';
 import { firstList, type Workspace } from '../model/workspace';
 import type { TaskList } from '../model/task';
 import { inRank } from './order';
@@ -5,9 +6,19 @@ import { plainName } from '../model/names';
 
 type Lists = Pick<Workspace, 'lists'>;
 
+const byName = derived<TaskList, Map<string, TaskList>>(
+  // of two with one name the first in order
+  (lists) =>
+    new Map(
+      inRank(lists)
+        .map((list) => [plainName(list.name), list] as const)
+        .reverse(),
+    ),
+);
+
 /** The list that goes by a name, however it is spelt in capitals. */
 export const listNamed = ({ lists }: Lists, name: string): TaskList | undefined =>
-  inRank(lists).find((list) => plainName(list.name) === plainName(name));
+  byName(lists).get(plainName(name));
 
 /** The lists that are in use, in their order. */
 export const openLists = ({ lists }: Lists): TaskList[] =>

@@ -1,10 +1,10 @@
 import { useEffect, useRef, useState } from 'react';
 import { TextInput, View } from 'react-native';
+import { openTaskText } from '@/actions/files/files';
 import { judgeLine } from '@/core/capture/quickTask';
-import { pastedTasks, type Pasted } from '@/core/capture/pasted';
-import { readTaskTable, type TaskTable } from '@/core/formats/csvTasks';
+import { readTaskText, type TaskText } from '@/core/formats/taskText';
 import type { Id } from '@/core/model/common';
-import { bounds, shortened } from '@/core/model/bounds';
+import { bounds } from '@/core/model/bounds';
 import { judge } from '@/core/plan/judge';
 import { useWorkspace } from '@/state/shown';
 import { Findings } from '@/board/Findings';
@@ -20,23 +20,21 @@ import { TableOfTasks } from './TableOfTasks';
 import { useLine } from './useLine';
 import { eventWords, madeWords } from './quickWords';
 
+/** A text of so many characters is read away from the interface. */
+const LONG = 200_000;
+
 /** One typed line becomes a task, with its block or its place in a tray, or an event; it stays open for the next one. */
-function Quick({ text: given = '', notes: givenNotes = '', home }: Panels['quick']) {
+function Quick({ text: given = '', read: givenRead, notes: givenNotes = '', home }: Panels['quick']) {
   const { zone } = useMoment();
   const workspace = useWorkspace();
   const typed = useLine('Quick line', home);
   const { reader, text, line, quick, time, kind, ready, notes, type, make } = typed;
   const field = useRef<TextInput>(null);
-  const [many, setMany] = useState<readonly Pasted[]>([]);
-  const [table, setTable] = useState<TaskTable | null>(null);
+  const [several, setSeveral] = useState<TaskText | undefined>();
+  const show = (read: TaskText) => (read.kind === 'line' ? type(read.line) : setSeveral(read));
   const take = (pasted: string) => {
-    const isLine = !pasted.trim().includes('\n');
-    const rows = isLine ? undefined : readTaskTable(pasted, reader.now, zone);
-    const tasks = isLine ? [] : pastedTasks(pasted);
-    const [only] = tasks;
-    if (rows) setTable(rows);
-    else if (tasks.length > 1 || (only && (only.steps.length > 0 || only.notes !== ''))) setMany(tasks);
-    else type(shortened(pasted.replace(/\s*\n\s*/g, ' '), bounds.title));
+    if (pasted.length > LONG) void openTaskText('What was pasted', pasted);
+    else show(readTaskText(pasted, reader.now, zone));
   };
   const [taken, setTaken] = useState('');
   if (given !== taken) {
@@ -44,17 +42,24 @@ function Quick({ text: given = '', notes: givenNotes = '', home }: Panels['quick
     take(given);
     if (givenNotes !== '') typed.setNotes(givenNotes);
   }
+  const [takenRead, setTakenRead] = useState<TaskText | undefined>();
+  if (givenRead && givenRead !== takenRead) {
+    setTakenRead(givenRead);
+    show(givenRead);
+  }
   useEffect(() => {
-    if (many.length === 0 && !table) field.current?.focus();
-  }, [many, table]);
+    if (!several) field.current?.focus();
+  }, [several]);
   const findings =
     kind === 'task'
       ? judgeLine(workspace, quick, zone)
       : time?.kind === 'hours'
         ? judge(workspace, { what: { kind: 'newEvent' }, to: time }, { zone })
         : [];
-  if (table) return <TableOfTasks table={table} onDone={() => setTable(null)} />;
-  if (many.length > 0) return <Many pasted={many} reader={reader} home={home} onDone={() => setMany([])} />;
+  const done = () => setSeveral(undefined);
+  if (several?.kind === 'table') return <TableOfTasks table={several.table} onDone={done} />;
+  if (several?.kind === 'several')
+    return <Many pasted={several.tasks} reader={reader} home={home} onDone={done} />;
   const titleMissing = kind !== 'scratch' && typed.isUntitled;
   return (
     <View className="gap-3">
@@ -143,8 +148,16 @@ function Quick({ text: given = '', notes: givenNotes = '', home }: Panels['quick
 
 declare module '@/ui/panels' {
   interface Panels {
-    /** With text that came from elsewhere, which is taken as if it were pasted; `home` is the list that is being added to. */
-    quick: { readonly text?: string; readonly notes?: string; readonly home?: Id | undefined };
+    /**
+     * With text that came from elsewhere, which is taken as if it were pasted, or what was read of a file; `home` is the
+     * list that is being added to.
+     */
+    quick: {
+      readonly text?: string;
+      readonly read?: TaskText;
+      readonly notes?: string;
+      readonly home?: Id | undefined;
+    };
   }
 }
 

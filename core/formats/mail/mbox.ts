@@ -1,5 +1,37 @@
+import { readMessage, type ReadMessage } from './readMessage';
+
 /** The line that begins a message of an mbox: who sent it and when (RFC 4155, appendix A). */
 const FROM = /^From \S.*$/;
+
+/** More messages than anyone makes tasks of in one sitting. */
+const MOST = 500;
+
+const CHUNK = 8192;
+
+/** Bytes as a text of one sign a byte, in which lines can be told apart whatever they are encoded in. */
+function signsOf(bytes: Uint8Array): string {
+  const pieces: string[] = [];
+  for (let at = 0; at < bytes.length; at += CHUNK)
+    pieces.push(String.fromCharCode(...bytes.subarray(at, at + CHUNK)));
+  return pieces.join('');
+}
+
+const bytesOf = (signs: string): Uint8Array => Uint8Array.from(signs, (sign) => sign.charCodeAt(0));
+
+/** What a file has of messages, the first 500 of an mbox; `progress` hears which share (0 to 1) of them has been read. */
+export async function readMessages(
+  file: Uint8Array,
+  progress: (share: number) => void,
+): Promise<ReadMessage[]> {
+  const found = messagesOf(signsOf(file)).slice(0, MOST);
+  const read: ReadMessage[] = [];
+  for (const [i, signs] of found.entries()) {
+    const message = await readMessage(bytesOf(signs));
+    if (message) read.push(message);
+    progress((i + 1) / found.length);
+  }
+  return read;
+}
 
 /** The messages of an mbox (RFC 4155), each as text; a file with one message is that message. */
 export function messagesOf(text: string): string[] {
