@@ -58,7 +58,7 @@ export function ZoneList({ frameId }: Panels['zones']) {
           ))}
       </View>
       <View className="flex-row">
-        <TermButton term="guarded" label="What is a zone, and what is guarded?" />
+        <TermButton term="frame" label="What is a frame, a zone, a guarded one?" />
       </View>
       <Part title="Add one by typing its hours">
         <View className="flex-row flex-wrap gap-2">

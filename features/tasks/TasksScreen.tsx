@@ -35,7 +35,7 @@ const emptyWords = {
   narrowed: ['No task meets the filter', 'Press it again, or “Show all”, to see the others.'],
   open: [
     'No open task here',
-    'Type a title above and press Enter. An estimate makes it easy to find a pocket for it.',
+    'Type a title above and press Enter. With an estimate it is easy to find time for it.',
   ],
 } as const;
 

@@ -60,7 +60,7 @@ export function PlaceSeveral({ taskIds, then }: { taskIds: readonly Id[]; then: 
   const left = tasks.length - fitted.length;
   return (
     <View className="gap-4">
-      <Words tone="soft">Each in the next pocket that is long enough:</Words>
+      <Words tone="soft">Each in the next free time that is long enough:</Words>
       <View className="gap-2">
         {fitted.map(({ taskId, start, minutes }) => (
           <Words key={taskId}>
@@ -69,7 +69,7 @@ export function PlaceSeveral({ taskIds, then }: { taskIds: readonly Id[]; then: 
           </Words>
         ))}
         <Findings findings={judgeAll(workspace, fitted.map(onHours), { zone })} />
-        {left > 0 && <Words tone="brick">{many(left)} fit into no pocket of the next two weeks.</Words>}
+        {left > 0 && <Words tone="brick">{many(left)} fit into no free time of the next two weeks.</Words>}
       </View>
       <View className="flex-row">
         <Button

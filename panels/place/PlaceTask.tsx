@@ -66,7 +66,8 @@ export function PlaceTask({ taskId, blockId, trayId }: Props) {
     <View className="gap-4">
       <Words tone="soft">
         {durationWords(minutes)}
-        {task.estimate === null && !block ? ', as nobody has estimated it' : ''}. The next pockets that fit:
+        {task.estimate === null && !block ? ', as nobody has estimated it' : ''}. The next free times that
+        fit:
       </Words>
       <View className="gap-2">
         {places.map((pocket) => (
@@ -83,7 +84,7 @@ export function PlaceTask({ taskId, blockId, trayId }: Props) {
             <Findings findings={onHours(pocket.from)} />
           </View>
         ))}
-        {places.length === 0 && <Words tone="soft">No pocket of the next two weeks is long enough.</Words>}
+        {places.length === 0 && <Words tone="soft">No free time of the next two weeks is long enough.</Words>}
       </View>
       <Groups task={task} from={from} />
       <Trays onChoose={lay} findings={inTray} />
