@@ -29,6 +29,25 @@ test('a value is worked out once for each state of what it reads, and not again 
   expect(worked).toBe(3);
 });
 
+test('of so many questions and no more the answers are kept, the last ones', () => {
+  let worked = 0;
+  const doubled = rememberedWhile(
+    (_: { n: number }, by: number) => `${by}`,
+    () => [],
+    ({ n }, by) => {
+      worked += 1;
+      return n * by;
+    },
+    2,
+  );
+  for (const by of [1, 2, 3]) doubled({ n: 4 }, by);
+  expect(worked).toBe(3);
+  for (const by of [2, 3]) doubled({ n: 4 }, by);
+  expect(worked).toBe(3);
+  doubled({ n: 4 }, 1);
+  expect(worked).toBe(4);
+});
+
 test('a tick, a timer, an intention or a block of another month leave the other days’ plans as they are', () => {
   const office = workspaceOf({
     tasks: [task('report'), task('waders', { estimate: 20 })],

@@ -8,20 +8,24 @@ export function rememberedPer<K extends object, V>(compute: (key: K) => V): (key
   };
 }
 
-/** How many keys are kept; the oldest goes first. */
+/** How many keys are kept unless a function says otherwise; the oldest goes first. */
 const MOST_KEYS = 600;
 /** How many states of each key are kept: two, as a change is compared with what was before it. */
 const MOST_STATES = 2;
 
+/** All functions that `rememberedWhile` has made: a test asks each of them the same of a workspace that was built anew. */
+export const remembering = new Set<unknown>();
+
 /**
  * A function of a source and some more that gives the same value again for as long as what it reads is the same. `key`
  * tells its questions from each other, `reads` lists what the answer depends on, compared one by one as objects; of the
- * very same source nothing is read twice.
+ * very same source nothing is read twice. Of no more than `most` questions the answers are kept.
  */
 export function rememberedWhile<S extends object, A extends readonly unknown[], V>(
   key: (source: S, ...args: A) => string,
   reads: (source: S, ...args: A) => readonly unknown[],
   compute: (source: S, ...args: A) => V,
+  most = MOST_KEYS,
 ): (source: S, ...args: A) => V {
   type State = { readonly read: readonly unknown[]; readonly value: V };
   const known = new Map<string, readonly State[]>();
@@ -35,15 +39,17 @@ export function rememberedWhile<S extends object, A extends readonly unknown[], 
     );
     if (found) return found;
     const state = { read, value: compute(source, ...args) };
-    if (states.length === 0 && known.size >= MOST_KEYS) known.delete(known.keys().next().value ?? '');
+    if (states.length === 0 && known.size >= most) known.delete(known.keys().next().value ?? '');
     known.set(name, [state, ...states].slice(0, MOST_STATES));
     return state;
   };
-  return (source, ...args) => {
+  const asked = (source: S, ...args: A): V => {
     const name = key(source, ...args);
     const answers = answersFrom(source);
     const answer = answers.get(name) ?? stateOf(name, source, args);
     answers.set(name, answer);
     return answer.value;
   };
+  remembering.add(asked);
+  return asked;
 }

@@ -113,6 +113,7 @@ export const sinceSeal = rememberedWhile(
   (workspace: Workspace, seal: Seal, zone: Zone) => [
     seal,
     workspace.tasks,
+    workspace.blocks,
     ...daysFrom(seal.id).map((date) => dayPlan(workspace, date, zone)),
   ],
   (workspace: Workspace, seal: Seal, zone: Zone): SinceSeal => {

@@ -21,12 +21,13 @@ export const AGENDA_DAYS = 28;
  */
 export const datesOf = rememberedWhile(
   (_: Workspace, view: View, date: IsoDate, fit: number) => `${view} ${date} ${fit}`,
-  ({ settings, frames, frameHolds, zoneChanges }: Workspace) => [
+  ({ settings, frames, frameHolds, zoneChanges, seals }: Workspace) => [
     settings.weekStart,
     settings.skipDaysOff,
     frames,
     frameHolds,
     zoneChanges,
+    seals,
   ],
   (workspace: Workspace, view: View, date: IsoDate, fit: number): readonly IsoDate[] => {
     const { weekStart } = workspace.settings;
