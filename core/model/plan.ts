@@ -10,6 +10,8 @@ export const Block = openObject({
   minutes: minutesUpTo(bounds.blockMinutes),
   /** The small tasks that it holds, in order; a block that can hold some is a group block. */
   holds: z.optional(listUpTo(Id, bounds.times)),
+  /** It stays where it is when the rest of a day moves along. */
+  pinned: z.optional(z.literal(true)),
   ...Changed,
 });
 export type Block = z.infer<typeof Block>;
