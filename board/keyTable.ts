@@ -22,6 +22,7 @@ const anywhere = [
   { name: 'find', key: 'o', what: 'look for anything by its words' },
   { name: 'newTask', key: 'w', what: 'write down a task' },
   { name: 'stop', key: 's', what: 'stop the timer that runs' },
+  { name: 'bend', key: 'r', what: 'move the rest of the day along' },
   { name: 'said', key: 'm', what: 'the recent notices, and what they offered' },
   { shown: 'Tab', what: 'the next thing; with Shift the one before' },
   { shown: 'Enter', what: 'open it, or press it; once more goes into what it opened' },
@@ -56,6 +57,7 @@ const onAThing = [
   { name: 'done', key: 'f', what: 'done, or open again' },
   { name: 'timer', key: 's', what: 'start the timer on it, or stop it' },
   { name: 'time', key: 'e', what: 'the time spent on it, to correct' },
+  { name: 'pin', key: 'h', what: 'of a block: pin it where it is, or let it go' },
   { name: 'tray', key: 't', what: 'into the tray of the day' },
   { name: 'group', key: 'g', what: 'into a group block of the day' },
   {

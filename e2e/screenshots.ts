@@ -37,10 +37,10 @@ const shots: Shot[] = [
     click: '[aria-label^="Grant report, section 2"]',
   },
   {
-    name: 'lens-phone',
-    route: '/plan?view=days',
+    name: 'bend-phone',
+    route: '/today?now=2026-11-24T12:35:00Z',
     size: 'phone',
-    key: 'v',
+    key: 'r',
   },
   { name: 'month-wide', route: '/plan?view=month', size: 'wide' },
   { name: 'agenda-phone', route: '/plan?view=agenda', size: 'phone' },

@@ -42,6 +42,7 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
       { name: 'the views', open: pressing('View: Day'), only: 'phone' },
       { name: 'a day to go to', open: (page) => pressTool(page, 'Go to a day') },
       { name: 'more for the plan', open: pressing('More for the plan'), only: 'phone' },
+      { name: 'the rest of the day', open: key('r') },
       { name: 'the seal', open: (page) => pressTool(page, 'Seal') },
       { name: 'a zone on a day', open: pressing('Zone Fieldwork') },
       { name: 'free time', open: (page) => pressText(page, 'what fits…') },

@@ -8,6 +8,7 @@ export const registerSharedPanels = () =>
   registerPanels(
     {
       actions: async () => (await contents.load()).actions,
+      bend: async () => (await contents.load()).bendPanel,
       categories: async () => (await contents.load()).categories,
       columns: async () => (await contents.load()).columns,
       crowd: async () => (await contents.load()).crowd,
@@ -47,6 +48,7 @@ export const registerSharedPanels = () =>
       zoneOn: async () => (await contents.load()).zoneOn,
     },
     [
+      'bend',
       'columns',
       'dayRoom',
       'estimates',

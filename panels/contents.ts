@@ -4,6 +4,7 @@
  */
 
 export { actions } from './actions/TaskActions';
+export { bendPanel } from './bend/BendDay';
 export { categories } from './categories/Categories';
 export { columns } from './columns/Columns';
 export { crowd } from './crowd/CrowdList';

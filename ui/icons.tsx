@@ -17,6 +17,8 @@ import Views from 'lucide-react-native/icons/rows-3';
 import Map from 'lucide-react-native/icons/map';
 import PanelLeft from 'lucide-react-native/icons/panel-left';
 import PanelRight from 'lucide-react-native/icons/panel-right';
+import Pin from 'lucide-react-native/icons/pin';
+import Bend from 'lucide-react-native/icons/arrow-down-to-line';
 import Pen from 'lucide-react-native/icons/pen-line';
 import Minus from 'lucide-react-native/icons/fold-vertical';
 import More from 'lucide-react-native/icons/unfold-vertical';
@@ -70,6 +72,8 @@ const icons = {
   lens: Funnel,
   frame: Frame,
   seal: Seal,
+  pin: Pin,
+  bend: Bend,
   paneLeft: PanelLeft,
   paneRight: PanelRight,
   waves: Waves,

@@ -23,6 +23,7 @@ import { Icon } from '@/ui/icons';
 import { Tick } from '@/ui/Tick';
 import { EdgeMark, PriorityMark } from '../marks';
 import { openPanel } from '@/ui/panels';
+import { togglePin } from '@/actions/bend';
 import { duplicate } from '@/actions/tasks';
 import { TickBox, TimerButton, taskKeys } from '../taskParts';
 import { forText } from '@/ui/textScale';
@@ -95,6 +96,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
   const { props, lifted } = useDragItem(dragged, date, choosing ? choose : open, {
     [keys.onAThing.choose]: choose,
     [keys.onAThing.again]: () => duplicate(block),
+    [keys.onAThing.pin]: () => togglePin(block),
     ...(task ? taskKeys(task, date) : {}),
   });
   if (!task) return null;
@@ -118,6 +120,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
         durationWords(lengthOf(spanOfBlock(block))),
         done ? 'done' : missed ? 'not started' : '',
         repeats ? 'repeats' : '',
+        block.pinned ? 'pinned' : '',
         holds,
         warning,
         drift?.words,
@@ -140,6 +143,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
           </Title>
         </View>
         {repeats && !box.narrow && <Icon name="repeat" size={12} colour="edge" />}
+        {block.pinned && !box.sliver && <Icon name="pin" size={12} colour="ink" />}
         {!done && !box.narrow && task.priority !== 'normal' && <PriorityMark priority={task.priority} />}
       </View>
       {roomy && (

@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { hidesSomething } from '@/core/plan/lens';
+import { openBend } from '@/actions/bend';
 import { toggleZones } from '@/actions/zones';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
@@ -19,6 +20,7 @@ export function More({ date, hasSeal }: { date: string; hasSeal: boolean }) {
   return (
     <View className="gap-2">
       {hasSeal && seal && <Button label={seal.label} icon="seal" onPress={seal.open} />}
+      <Button label="Move the rest of the day…" icon="bend" onPress={() => openBend(date)} />
       <Button label="Go to a day…" icon="jump" onPress={() => openPanel({ kind: 'goToDay' })} />
       <Button
         label={hidesSomething(settings) ? 'What the plan shows, some left out…' : 'What the plan shows…'}

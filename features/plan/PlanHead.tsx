@@ -3,6 +3,7 @@ import type { Workspace } from '@/core/model/workspace';
 import { hidesSomething } from '@/core/plan/lens';
 import { datesOf, views, type View as PlanViewName } from '@/core/plan/views';
 import { dateWords, dayMonthWords, dayOfMonth, monthWords, type Style } from '@/core/time/words';
+import { openBend } from '@/actions/bend';
 import { toggleZones } from '@/actions/zones';
 import { useWorkspace } from '@/state/shown';
 import { Button, IconButton } from '@/ui/Button';
@@ -120,6 +121,12 @@ export function PlanHead(place: Props) {
           {wide ? (
             <>
               <IconButton label="New event" icon="calendar" colour="ink-soft" onPress={() => addNew(date)} />
+              <IconButton
+                label="Move the rest of the day"
+                icon="bend"
+                colour="ink-soft"
+                onPress={() => openBend(date)}
+              />
               {hasHours && <HourScale />}
               <IconButton
                 label="What the plan shows, and its colours"

@@ -1,10 +1,12 @@
 import { useRouter } from 'expo-router';
+import { openBend } from '@/actions/bend';
 import { useEffect } from 'react';
 import { stop } from '@/actions/tasks';
 import { isTaken, isTyping, keyOf, keys } from '@/board/keyTable';
 import { runningEntry } from '@/core/track/entries';
 import { currentWorkspace, store } from '@/state/workspaceStore';
 import { isCovered, openPanel } from '@/ui/panels';
+import { useAsked } from '@/ui/useDay';
 import { places } from './places';
 
 /** Ctrl or ⌘ with Z undoes, with Shift or with Y it redoes; in a text field the keys belong to the field. */
@@ -20,17 +22,19 @@ function onUndoKeys(event: KeyboardEvent) {
 /** The keys that do the same at every place. */
 export function useShellKeys(): void {
   const router = useRouter();
+  const asked = useAsked();
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       onUndoKeys(event);
       if (isTaken(event)) return;
       const key = keyOf(event);
       const place = places[Number(key) - 1];
-      const { find, help, newTask, quick, said, stop: stopKey } = keys.anywhere;
+      const { bend, find, help, newTask, quick, said, stop: stopKey } = keys.anywhere;
       if (key === help) openPanel({ kind: 'keys' });
       else if (isCovered()) return;
       else if (place) router.navigate(place.path);
       else if (key === said) openPanel({ kind: 'said' });
+      else if (key === bend) openBend(asked().day);
       else if (key === find) openPanel({ kind: 'find' });
       else if (key === quick) openPanel({ kind: 'quick' });
       else if (key === newTask) openPanel({ kind: 'newTask' });
@@ -40,5 +44,5 @@ export function useShellKeys(): void {
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [router]);
+  }, [router, asked]);
 }

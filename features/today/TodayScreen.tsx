@@ -23,6 +23,7 @@ import { start } from '@/actions/tasks';
 import { ZoneHead } from '@/board/days/ZoneHead';
 import { WithStrip } from '@/board/strip/WithStrip';
 import { Subheading, Words } from '@/ui/Words';
+import { BehindLine } from './BehindLine';
 import { DoneToday } from './DoneToday';
 import { LateLine } from './LateLine';
 import { ItemRow, TaskRow } from './rows';
@@ -61,6 +62,7 @@ export function TodayScreen() {
           )}
         </ScreenHead>
         <LateLine date={today} />
+        <BehindLine />
         <FirstSteps />
         {running && <RunningCard entry={running} />}
 

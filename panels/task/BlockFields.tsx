@@ -13,6 +13,7 @@ import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { readClock, readLength } from '@/ui/readings';
 import { Words } from '@/ui/Words';
+import { openBend, togglePin } from '@/actions/bend';
 import { duplicate, keepAsTemplate } from '@/actions/tasks';
 import { GroupFields } from './GroupFields';
 import { relocate, takeOff } from '@/actions/places';
@@ -54,6 +55,20 @@ export function BlockFields({ block }: { block: Block }) {
           <Button label="Keep as a template" kind="quiet" onPress={() => keepAsTemplate(block, task)} />
         )}
         <Button label="Take off the plan" kind="quiet" onPress={() => void takeOff(block)} />
+        <Button
+          label={block.pinned ? 'Let it move again' : 'Pin it here'}
+          kind="quiet"
+          icon="pin"
+          onPress={() => togglePin(block)}
+        />
+        {to > now && (
+          <Button
+            label="15 min longer…"
+            says="15 min longer, and move what follows"
+            kind="quiet"
+            onPress={() => openBend(date, { kind: 'extend', blockId: block.id, minutes: 15 })}
+          />
+        )}
       </View>
       <View className="flex-row gap-3">
         <View className="flex-1">

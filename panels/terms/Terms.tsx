@@ -14,6 +14,7 @@ const terms = {
   zone: 'One window of a frame that comes every week: what fits in, and who may enter.',
   guarded: 'A zone that keeps meetings out. An open one expects them; any other takes them as they come.',
   'catch-up': 'A zone of spare room for what was missed.',
+  pinned: 'A block that stays where it is when the rest of the day moves along.',
   seal: 'Keeps a week’s plan as it stands, to measure what comes later by it.',
   drift: 'Actual minus planned minutes: + took longer, − took less or did not happen.',
   ledger: 'Planned and actual side by side, adding up to the minute.',

@@ -1,0 +1,31 @@
+import { bendDay, pinBlock } from '@/core/commands/bend';
+import type { Block } from '@/core/model/plan';
+import type { BendProposal } from '@/core/plan/bend/proposal';
+import type { Bend } from '@/core/plan/bend/reflow';
+import { taskOf } from '@/core/tasks/places';
+import { dateOf } from '@/core/time/zone';
+import { here } from '@/state/here';
+import { currentWorkspace, store } from '@/state/workspaceStore';
+import { openPanel } from '@/ui/panels';
+
+/** Moves the rest of a day along as it was proposed, in one step. Returns whether it went through. */
+export function bendAs({ moved, over }: BendProposal): boolean {
+  const all = [...moved, ...over.flatMap(({ place }) => place ?? [])];
+  const shifts = all.map(({ block: { id }, start, minutes }) => ({ id, start, minutes }));
+  const words = shifts.length === 1 ? 'One block has moved' : `${shifts.length} blocks have moved`;
+  return store.run(bendDay, { shifts }, words);
+}
+
+/** Pins a block where it is, or lets it go. */
+export function togglePin({ id, taskId, pinned }: Block): void {
+  const title = taskOf(currentWorkspace(), taskId)?.title ?? 'The block';
+  const words = pinned ? `${title} can move again` : `${title} is pinned where it is`;
+  store.run(pinBlock, { id, pinned: !pinned }, words);
+}
+
+/** Shows how the rest of a day would move along; of a day that has passed, or that is none, that of today. */
+export function openBend(day?: unknown, bend: Bend = { kind: 'late' }): void {
+  const { zone, now } = here();
+  const today = dateOf(now, zone);
+  openPanel({ kind: 'bend', date: typeof day === 'string' && day > today ? day : today, bend });
+}

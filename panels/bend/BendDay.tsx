@@ -1,0 +1,140 @@
+import { useMemo, useState } from 'react';
+import { View } from 'react-native';
+import { bendAs } from '@/actions/bend';
+import { Findings } from '@/board/Findings';
+import type { Id } from '@/core/model/common';
+import type { Block } from '@/core/model/plan';
+import { minutesLate } from '@/core/plan/bend/late';
+import { proposeBend, type Proposed } from '@/core/plan/bend/proposal';
+import type { Bend } from '@/core/plan/bend/reflow';
+import { shiftWords, summaryWords } from '@/core/plan/bend/words';
+import { blockOf, taskOf } from '@/core/tasks/places';
+import { asLine, clockWords, dayWords, durationWords } from '@/core/time/words';
+import { useWorkspace } from '@/state/shown';
+import { Button } from '@/ui/Button';
+import { CheckBox } from '@/ui/CheckBox';
+import { Choice } from '@/ui/Choice';
+import { useMoment } from '@/ui/clock';
+import { Foot } from '@/ui/Foot';
+import { closePanel, type Panel, type Panels } from '@/ui/panels';
+import { Words } from '@/ui/Words';
+import { BendStrip } from './BendStrip';
+
+/** How the rest of a day moves along: drawn and listed, changed block by block, before it counts. */
+function Bending({ date, bend: asked }: Panels['bend']) {
+  const { zone, now, today } = useMoment();
+  const workspace = useWorkspace();
+  const [bend, setBend] = useState<Bend>(asked);
+  const [held, setHeld] = useState<ReadonlySet<Id>>(new Set());
+  const proposal = useMemo(
+    () => proposeBend(workspace, { date, zone, now, bend, held }),
+    [workspace, date, zone, now, bend, held],
+  );
+  const late = date === today ? minutesLate(workspace, zone, now) : 0;
+  const toggle = (id: Id) => {
+    const others = new Set(held);
+    if (!others.delete(id)) others.add(id);
+    setHeld(others);
+  };
+  const stays = [...held].flatMap((id) => blockOf(workspace, id) ?? []);
+  const rows: readonly Row[] = [
+    ...proposal.moved.map((place) => ({ block: place.block, place, isOver: false })),
+    ...proposal.over.map(({ block, place }) => ({ block, place, isOver: true })),
+    ...stays.map((block) => ({ block, place: null, isOver: false })),
+  ].sort((a, b) => a.block.start - b.block.start);
+  const changes = proposal.moved.length + proposal.over.filter(({ place }) => place).length;
+  return (
+    <View className="gap-3">
+      <View aria-live="polite">
+        {late > 0 && <Words face="strong">{durationWords(late)} late.</Words>}
+        <Words>{summaryWords(proposal)}</Words>
+      </View>
+      {(asked.kind === 'late' || asked.kind === 'pullUp') && (
+        <Choice
+          label="How it moves"
+          hideLabel
+          value={bend.kind === 'pullUp' ? 'pullUp' : 'late'}
+          onChoose={(kind) => setBend({ kind })}
+          options={[
+            { value: 'late', name: 'Only what must' },
+            { value: 'pullUp', name: 'Close the gaps' },
+          ]}
+        />
+      )}
+      {(rows.length > 0 || proposal.kept.length > 0) && <BendStrip date={date} proposal={proposal} />}
+      {rows.length > 0 && (
+        <View role="list" aria-label="What moves">
+          {rows.map((row) => (
+            <BendRow
+              key={row.block.id}
+              row={row}
+              date={date}
+              held={held.has(row.block.id)}
+              onToggle={() => toggle(row.block.id)}
+            />
+          ))}
+        </View>
+      )}
+      <Foot>
+        <Button
+          label={changes === 1 ? 'Move it' : 'Move them'}
+          kind="primary"
+          disabled={changes === 0}
+          onPress={() => {
+            if (bendAs(proposal)) closePanel();
+          }}
+        />
+        <Button label="Leave it as it is" kind="quiet" onPress={closePanel} />
+      </Foot>
+    </View>
+  );
+}
+
+/** Begins anew when something else is asked while it is open. */
+const BendDay = (asked: Panels['bend']) => (
+  <Bending key={`${asked.date} ${JSON.stringify(asked.bend)}`} {...asked} />
+);
+
+type Row = {
+  readonly block: Block;
+  readonly place: Proposed | null;
+  /** It no longer fits the day. */
+  readonly isOver: boolean;
+};
+
+type RowProps = { row: Row; date: string; held: boolean; onToggle: () => void };
+
+/** One block: where it goes and what that means, or that it stays. */
+function BendRow({ row: { block, place, isOver }, date, held, onToggle }: RowProps) {
+  const { zone, today } = useMoment();
+  const workspace = useWorkspace();
+  const { settings } = workspace;
+  const title = taskOf(workspace, block.taskId)?.title ?? '';
+  const day = asLine(dayWords(date, today, settings));
+  const where = place ? shiftWords(place, date, today, zone, settings) : '';
+  const goes = place ? where : 'no free time for it within two weeks';
+  const note = held ? `stays at ${clockWords(block.start, zone, settings.clock)}` : goes;
+  return (
+    <View role="listitem" className="border-b border-line py-1">
+      {isOver && (
+        <Words size="xs" tone="brick" face="strong">
+          Does not fit {day.toLowerCase()}
+        </Words>
+      )}
+      <CheckBox label={title} says={`${title}, ${note}`} checked={!held} onToggle={onToggle} />
+      <View className="-mt-2 pb-1 pl-8">
+        <Words size="xs">{note}</Words>
+        {place && !held && <Findings findings={place.findings} />}
+      </View>
+    </View>
+  );
+}
+
+declare module '@/ui/panels' {
+  interface Panels {
+    /** How the rest of a day would move along, before it does. */
+    bend: { readonly date: string; readonly bend: Bend };
+  }
+}
+
+export const bendPanel: Panel<Panels['bend']> = { useTitle: () => 'Move the rest', Content: BendDay };
