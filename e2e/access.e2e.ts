@@ -67,7 +67,8 @@ scene(
   'pages are named by what they show, and two ways lead past all else',
   { at: '/plan?view=week' },
   async ({ page }) => {
-    const title = (words: string) => page.waitForFunction((wanted) => document.title === wanted, {}, words);
+    const title = (words: string) =>
+      page.waitForFunction((wanted) => document.title.endsWith(wanted), {}, words);
     await title('Plan: Week, 23 – 29 Nov · Sprindle');
     await press(page, 'Later');
     await title('Plan: Week, 30 Nov – 6 Dec · Sprindle');

@@ -43,9 +43,9 @@ export async function reload(page: Page): Promise<void> {
   await settled(page);
 }
 
-/** Waits until a place is drawn, by how its title begins. */
+/** Waits until a place is drawn, by words of its title. */
 export const isAt = (page: Page, title: string) =>
-  page.waitForFunction((begins) => document.title.startsWith(begins), {}, title);
+  page.waitForFunction((words) => document.title.includes(words), {}, title);
 
 /** Presses what is called `label` (or begins so). */
 export const press = (page: Page, label: string): Promise<void> => page.locator(labelled(label)).click();

@@ -55,7 +55,7 @@ scene(
     await sees(page, 'Today, Tue 24 Nov');
     await swipe(page, { x: 330, y: 300 }, { x: 60, y: 300 });
     await page.waitForFunction(
-      () => document.title.startsWith('Plan: Agenda, ') && !document.title.includes('Tue 24'),
+      () => document.title.includes('Plan: Agenda, ') && !document.title.includes('Tue 24'),
     );
     const zooms = (at: string) =>
       page.$eval(at, (element) =>
@@ -79,7 +79,7 @@ scene(
   async ({ page }) => {
     await sees(page, 'Tue, Nov 24 · 11:20 am');
     await go(page, '/plan?view=week');
-    await page.waitForFunction(() => document.title === 'Plan: Week, Nov 22 – 28 · Sprindle');
+    await page.waitForFunction(() => document.title.endsWith('Plan: Week, Nov 22 – 28 · Sprindle'));
     await keys(page, 'l');
     await keyboardIsIn(page, '[aria-label="Quick line"]');
     await page.keyboard.type('Order willow cuttings by 12/4');

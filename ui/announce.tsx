@@ -15,12 +15,25 @@ export const Announced = () => (
   </View>
 );
 
+/** What the browser’s tab says: what runs, if anything does, and the page that is shown. */
+const title = { runs: '', page: '' };
+const nameTab = () =>
+  void (document.title = [title.runs, title.page, 'Sprindle'].filter(Boolean).join(' · '));
+
 /** Names the page by what is shown, in the browser’s tab and aloud when it changes. */
-export function usePageTitle(title: string): void {
+export function usePageTitle(page: string): void {
   useEffect(() => {
-    const whole = `${title} · Sprindle`;
-    if (document.title === whole) return;
-    document.title = whole;
-    announce(title);
-  }, [title]);
+    if (title.page === page) return;
+    title.page = page;
+    nameTab();
+    announce(page);
+  }, [page]);
+}
+
+/** Says what runs in the browser’s tab, before the page; '' for nothing. */
+export function useRunningTitle(runs: string): void {
+  useEffect(() => {
+    title.runs = runs;
+    nameTab();
+  }, [runs]);
 }

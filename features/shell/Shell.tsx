@@ -14,6 +14,7 @@ import { listenToChoices } from '@/ui/choiceKeys';
 import { MomentProvider } from '@/ui/clock';
 import { keepFocus } from '@/ui/keepFocus';
 import { QuickBar } from './QuickBar';
+import { RunningBar } from './RunningBar';
 import { useShellKeys } from './shellKeys';
 import { useShared } from './shared';
 import { useStarted } from './started';
@@ -66,7 +67,9 @@ export function Shell({ children }: { children: ReactNode }) {
         </View>
         <Beneath>
           {!opening && <QuickBar />}
+          {!wide && !opening && <RunningBar />}
           <Navigation />
+          {wide && !opening && <RunningBar />}
         </Beneath>
         <PanelHost foot={<NoticeLine />} />
         <DragLayer />
