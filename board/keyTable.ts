@@ -22,6 +22,7 @@ const anywhere = [
   { name: 'find', key: 'o', what: 'look for anything by its words' },
   { name: 'newTask', key: 'w', what: 'write down a task' },
   { name: 'stop', key: 's', what: 'stop the timer that runs' },
+  { name: 'interrupt', key: 'u', what: 'time something else that came in; once more goes back' },
   { name: 'bend', key: 'r', what: 'move the rest of the day along' },
   { name: 'said', key: 'm', what: 'the recent notices, and what they offered' },
   { shown: 'Tab', what: 'the next thing; with Shift the one before' },
@@ -58,6 +59,7 @@ const onAThing = [
   { name: 'timer', key: 's', what: 'start the timer on it, or stop it' },
   { name: 'time', key: 'e', what: 'the time spent on it, to correct' },
   { name: 'pin', key: 'h', what: 'of a block: pin it where it is, or let it go' },
+  { name: 'join', key: 'j', what: 'of a meeting: join it' },
   { name: 'tray', key: 't', what: 'into the tray of the day' },
   { name: 'group', key: 'g', what: 'into a group block of the day' },
   {

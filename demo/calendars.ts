@@ -52,12 +52,13 @@ function meetings(today: IsoDate, zone: Zone): CalendarEvent[] {
       calls: [{ uri: 'https://calls.example/crew', label: 'Crew room', line: '' }],
       reminders: [{ minutesBefore: 5, kept: [] }],
     },
-    ...weekly.map(({ day, at: time, minutes, title, place, free }, i): CalendarEvent => ({
+    ...weekly.map(({ day, at: time, minutes, title, place, call, free }, i): CalendarEvent => ({
       ...base,
       id: `${CALENDAR}/weekly-${i}`,
       uid: `weekly-${i}`,
       title,
       location: place ?? '',
+      calls: call ? [{ uri: `https://calls.example/${call}`, label: '', line: '' }] : [],
       busy: !free,
       start: { wall: at(addDays(monday, day), time), zone },
       length: { days: 0, seconds: minutes * 60 },

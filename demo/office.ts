@@ -23,14 +23,16 @@ export type WeeklyMeeting = {
   minutes: number;
   title: string;
   place?: string;
+  /** The room of the call that it is. */
+  call?: string;
   free?: boolean;
 };
 
 export const weekly: WeeklyMeeting[] = [
   { day: 0, at: '10:00', minutes: 60, title: 'Team week', place: 'Boat house' },
   { day: 0, at: '15:00', minutes: 30, title: 'Payroll with Anouk' },
-  { day: 1, at: '11:30', minutes: 30, title: 'Flood forum, agenda', place: 'Call' },
-  { day: 1, at: '14:30', minutes: 45, title: 'Landowner: Pell Farm', place: 'Call' },
+  { day: 1, at: '11:30', minutes: 30, title: 'Flood forum, agenda', place: 'Call', call: 'flood-forum' },
+  { day: 1, at: '14:30', minutes: 45, title: 'Landowner: Pell Farm', place: 'Call', call: 'pell-farm' },
   { day: 2, at: '12:30', minutes: 30, title: 'Lunch talk: eel passes', free: true },
   { day: 2, at: '14:00', minutes: 30, title: 'Ines, one to one' },
   { day: 3, at: '14:00', minutes: 60, title: 'Funder call', place: 'Call' },

@@ -27,6 +27,12 @@ scene(
   'on a phone what is planned gets at least 60 % of the height in every view',
   { size: 'phone', at: '/plan' },
   async ({ page }) => {
+    // while something runs, of what is left above it
+    const plan = (await boxOf(page, 'Running: Map of bank repairs')).y;
+    const besideTimer = await boxOf(page, 'Hours of the day');
+    assert.ok(besideTimer.height >= 0.6 * plan, `while something runs: ${besideTimer.height} of ${plan}`);
+    await press(page, 'Stop what runs');
+    await go(page, '/plan');
     const shown = { Month: 'Days of the month', Agenda: 'Agenda', Day: 'Hours of the day' };
     for (const view of ['Days', 'Week', 'Working week', 'Month', 'Agenda', 'Day']) {
       await press(page, 'View: ');

@@ -17,6 +17,9 @@ import Views from 'lucide-react-native/icons/rows-3';
 import Map from 'lucide-react-native/icons/map';
 import PanelLeft from 'lucide-react-native/icons/panel-left';
 import PanelRight from 'lucide-react-native/icons/panel-right';
+import Aside from 'lucide-react-native/icons/corner-down-right';
+import Return from 'lucide-react-native/icons/corner-up-left';
+import Join from 'lucide-react-native/icons/door-open';
 import Pin from 'lucide-react-native/icons/pin';
 import Bend from 'lucide-react-native/icons/arrow-down-to-line';
 import Pen from 'lucide-react-native/icons/pen-line';
@@ -72,6 +75,9 @@ const icons = {
   lens: Funnel,
   frame: Frame,
   seal: Seal,
+  aside: Aside,
+  return: Return,
+  join: Join,
   pin: Pin,
   bend: Bend,
   paneLeft: PanelLeft,

@@ -28,7 +28,7 @@ import { duplicate } from '@/actions/tasks';
 import { TickBox, TimerButton, taskKeys } from '../taskParts';
 import { forText } from '@/ui/textScale';
 import { Words } from '@/ui/Words';
-import { placeOf, ResizeHandle, roomForHandle, Title, TWO_LINES, type Box } from './cardParts';
+import { BUTTONS, placeOf, ResizeHandle, roomForHandle, Title, TWO_LINES, type Box } from './cardParts';
 import { useDrift } from '../seal/useDrift';
 import { GroupArea, HeldTasks } from './HeldTasks';
 
@@ -65,9 +65,6 @@ function useBlockState(block: Block, now: number) {
     holds: fill ? `holds ${held.length}: ${fill}` : '',
   };
 }
-
-/** Cards this wide have room for buttons beside their title. */
-const BUTTONS = forText(200);
 
 /** Narrow cards this high have room for a tick below their title. */
 const TICK_BELOW = forText(88);

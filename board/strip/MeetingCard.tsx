@@ -10,13 +10,24 @@ import { useMoment } from '@/ui/clock';
 import { movingEvent } from '../drag/dragStore';
 import { useDragItem } from '../drag/useDragItem';
 import { openPanel } from '@/ui/panels';
+import { join } from '@/actions/joining';
 import { duplicateEvent, removeAsking } from '@/actions/events';
 import { cardId } from '../drag/drop';
 import { keys } from '../keyTable';
 import { timeKeys } from '../taskParts';
+import { JoinButton } from '../JoinButton';
 import { useDrift } from '../seal/useDrift';
 import { Words } from '@/ui/Words';
-import { ONE_LINE, placeOf, ResizeHandle, roomForHandle, Title, TWO_LINES, type Box } from './cardParts';
+import {
+  BUTTONS,
+  ONE_LINE,
+  placeOf,
+  ResizeHandle,
+  roomForHandle,
+  Title,
+  TWO_LINES,
+  type Box,
+} from './cardParts';
 
 /** A meeting: outlined, one cut corner, fixed. */
 export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box }) {
@@ -36,6 +47,7 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
   const { props, lifted } = useDragItem(dragged, date, open, {
     ...timeKeys(subjectOfMeeting(meeting), date),
     [keys.onAThing.again]: () => duplicateEvent(meeting),
+    [keys.onAThing.join]: () => join(meeting),
     [keys.onAThing.off]: () => void removeAsking(meeting),
   });
   return (
@@ -60,6 +72,11 @@ export function MeetingCard({ meeting, box }: { meeting: Occurrence; box: Box })
         <Words size="xs" tone="soft" numberOfLines={1}>
           {facts}
         </Words>
+      )}
+      {box.height >= 44 && box.pixels >= BUTTONS && !box.narrow && (
+        <View className="absolute right-2 top-0">
+          <JoinButton meeting={meeting} small />
+        </View>
       )}
       <ResizeHandle dragged={dragged} box={box} />
     </View>

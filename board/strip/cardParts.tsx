@@ -25,6 +25,9 @@ export type Box = {
   readonly sliver: boolean;
 };
 
+/** Cards this wide have room for buttons beside their title. */
+export const BUTTONS = forText(200);
+
 /** Cards less wide than this have room for little more than their title. */
 export const NARROW = forText(110);
 

@@ -77,6 +77,14 @@ export const editEntry = command(
     put(workspace, 'entries', { ...existing(workspace.entries, id, 'time entry'), ...checked(from, to) }),
 );
 
+/** Says what time that nobody planned went to. Fails for time on a task or a meeting. */
+export const nameEntry = command('name it', (workspace, { id, title }: { id: Id; title: string }) => {
+  const entry = existing(workspace.entries, id, 'time entry');
+  if (entry.subject.kind !== 'other')
+    throw new CommandFailed('What this time went to has a name of its own.');
+  return put(workspace, 'entries', { ...entry, subject: { kind: 'other', title } });
+});
+
 export const deleteEntry = command('delete time', (workspace, { id }: { id: Id }) => {
   existing(workspace.entries, id, 'time entry');
   return without(workspace, 'entries', [id]);

@@ -17,6 +17,7 @@ import { WithStrip } from '@/board/strip/WithStrip';
 import { Subheading, Words, type Tone } from '@/ui/Words';
 import { Bridge } from './Bridge';
 import { Cuts } from './Cuts';
+import { interruptionsIn } from '@/core/track/interruptions';
 import { LedgerLine } from './LedgerLine';
 
 type Props = ReturnType<typeof useDay>;
@@ -76,6 +77,7 @@ export function ReviewScreen({ date, today, onDate, onStep }: Props) {
               <TermButton term="drift" label="What is drift?" />
             </View>
             <Bridge sums={sums} />
+            <InterruptionsLine date={date} />
             <View>
               <View className="flex-row justify-between pb-1">
                 <Subheading>Where it went</Subheading>
@@ -100,6 +102,24 @@ export function ReviewScreen({ date, today, onDate, onStep }: Props) {
         <Cuts date={date} />
       </ScrollScreen>
     </WithStrip>
+  );
+}
+
+/** How often and how long something came in between on a day, and what; nothing where nothing did. */
+function InterruptionsLine({ date }: { date: string }) {
+  const { zone, now } = useMoment();
+  const { entries } = useWorkspace();
+  const { count, minutes, by } = interruptionsIn(entries, dayOf(date, zone), now);
+  if (count === 0) return null;
+  const what = by
+    .slice(0, 4)
+    .map(({ title, count: times }) => (times === 1 ? title : `${title} ${times} times`));
+  const more = by.length > 4 ? ` and ${by.length - 4} more` : '';
+  return (
+    <Words>
+      Interrupted {count === 1 ? 'once' : `${count} times`}, {durationWords(minutes)}: {what.join(', ')}
+      {more}.
+    </Words>
   );
 }
 

@@ -1,5 +1,6 @@
 import { usePathname } from 'expo-router';
 import { Pressable, View } from 'react-native';
+import { interruptOrGoBack } from '@/actions/interruptions';
 import { stop, toggleDone } from '@/actions/tasks';
 import { EdgeMark } from '@/board/marks';
 import { hueOfTask } from '@/core/plan/lens';
@@ -8,8 +9,10 @@ import { durationWords, stopwatchWords } from '@/core/time/words';
 import { MINUTE } from '@/core/time/span';
 import { dateOf } from '@/core/time/zone';
 import { runningEntry } from '@/core/track/entries';
+import { interrupted } from '@/core/track/interruptions';
 import { minutesSpent } from '@/core/track/spent';
 import type { TimeEntry } from '@/core/model/plan';
+import type { Task } from '@/core/model/task';
 import { useWorkspace } from '@/state/shown';
 import { useRunningTitle } from '@/ui/announce';
 import { IconButton } from '@/ui/Button';
@@ -50,9 +53,9 @@ function Running({ entry }: { entry: TimeEntry }) {
       : openPanel({ kind: 'spent', subject, date: dateOf(now, zone) });
   return (
     <View
-      role="group"
+      role="region"
       aria-label={`Running: ${title}`}
-      className={`hue-${hueOfTask(task, workspace, zone, now)} not-printed overflow-hidden border-line bg-surface ${wide ? 'w-[84px] border-r border-t pb-2 low:hidden' : 'flex-row items-center border-t pr-1'}`}
+      className={`hue-${hueOfTask(task, workspace, zone, now)} not-printed border-line bg-surface ${wide ? 'w-[84px] border-r border-t pb-2' : 'flex-row items-center border-t pr-1'}`}
     >
       <EdgeMark />
       <View className={wide ? 'pl-3 pt-2' : 'pl-3'}>
@@ -62,20 +65,33 @@ function Running({ entry }: { entry: TimeEntry }) {
         role="button"
         aria-label={`${title} ${estimate}, which runs: open it`}
         onPress={open}
-        className={`min-h-[44px] ${wide ? 'pl-3 pr-1' : 'flex-1 flex-row items-center gap-2 pl-2'}`}
+        className={`min-h-[44px] ${wide ? 'ml-2 mr-1 pl-1 short:hidden' : 'flex-1 flex-row items-center gap-2 pl-2'}`}
       >
         <View className={wide ? '' : 'shrink grow'}>
           <Words size="xs" face="strong" numberOfLines={wide ? 3 : 1}>
-            {title}
+            {`${title} `}
           </Words>
         </View>
         {estimate !== '' && (
           <Words size="xs" tone={isOver ? 'brick' : 'soft'}>
-            {` ${estimate}`}
+            {estimate}
           </Words>
         )}
       </Pressable>
-      <View className={wide ? 'items-center' : 'flex-row'}>
+      <Acts entry={entry} task={task} wide={wide} />
+    </View>
+  );
+}
+
+type ActsProps = { entry: TimeEntry; task: Task | undefined; wide: boolean };
+
+/** Done, something else, stop; a low wide window has room for the last only. */
+function Acts({ entry, task, wide }: ActsProps) {
+  const workspace = useWorkspace();
+  const before = interrupted(workspace.entries, entry);
+  return (
+    <View className={wide ? 'items-center' : 'flex-row'}>
+      <View className={wide ? 'short:hidden' : 'flex-row'}>
         {task && (
           <IconButton
             label="Done with what runs"
@@ -84,8 +100,16 @@ function Running({ entry }: { entry: TimeEntry }) {
             onPress={() => toggleDone(task)}
           />
         )}
-        <IconButton label="Stop what runs" icon="stop" colour="amber" onPress={stop} />
+        <IconButton
+          label={
+            before ? `Back to ${subjectTitle(before.subject, workspace)}` : 'Time something else that came in'
+          }
+          icon={before ? 'return' : 'aside'}
+          colour="ink-soft"
+          onPress={interruptOrGoBack}
+        />
       </View>
+      <IconButton label="Stop what runs" icon="stop" colour="amber" onPress={stop} />
     </View>
   );
 }

@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { openBend } from '@/actions/bend';
 import { useEffect } from 'react';
+import { interruptOrGoBack } from '@/actions/interruptions';
 import { stop } from '@/actions/tasks';
 import { isTaken, isTyping, keyOf, keys } from '@/board/keyTable';
 import { runningEntry } from '@/core/track/entries';
@@ -29,11 +30,12 @@ export function useShellKeys(): void {
       if (isTaken(event)) return;
       const key = keyOf(event);
       const place = places[Number(key) - 1];
-      const { bend, find, help, newTask, quick, said, stop: stopKey } = keys.anywhere;
+      const { bend, find, help, interrupt, newTask, quick, said, stop: stopKey } = keys.anywhere;
       if (key === help) openPanel({ kind: 'keys' });
       else if (isCovered()) return;
       else if (place) router.navigate(place.path);
       else if (key === said) openPanel({ kind: 'said' });
+      else if (key === interrupt) interruptOrGoBack();
       else if (key === bend) openBend(asked().day);
       else if (key === find) openPanel({ kind: 'find' });
       else if (key === quick) openPanel({ kind: 'quick' });

@@ -1,4 +1,3 @@
-import { View } from 'react-native';
 import { openBend } from '@/actions/bend';
 import { minutesLate } from '@/core/plan/bend/late';
 import { reflow } from '@/core/plan/bend/reflow';
@@ -6,7 +5,7 @@ import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
-import { Words } from '@/ui/Words';
+import { SaidLine } from './SaidLine';
 
 const NONE: ReadonlySet<string> = new Set();
 
@@ -19,14 +18,8 @@ export function BehindLine() {
   const { moved, over } = reflow(workspace, { date: today, zone, now, bend: { kind: 'late' }, held: NONE });
   if (moved.length + over.length === 0) return null;
   return (
-    <View
-      role="status"
-      className="flex-row flex-wrap items-center gap-2 border-y border-line bg-surface px-4"
-    >
-      <View className="min-w-[9rem] flex-1">
-        <Words face="strong">{durationWords(late)} late</Words>
-      </View>
+    <SaidLine words={`${durationWords(late)} late`}>
       <Button label="Move the rest…" icon="bend" kind="quiet" onPress={() => openBend()} />
-    </View>
+    </SaidLine>
   );
 }

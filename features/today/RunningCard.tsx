@@ -3,11 +3,15 @@ import type { TimeEntry } from '@/core/model/plan';
 import { paceWords } from '@/core/review/pace';
 import { blocksIn, spanOfBlock, subjectTitle, taskOf } from '@/core/tasks/places';
 import { clockWords, durationWords, stopwatchWords } from '@/core/time/words';
+import { interrupted, isUnnamed } from '@/core/track/interruptions';
 import { minutesSpent } from '@/core/track/spent';
 import { useWorkspace } from '@/state/shown';
 import { useMoment, useSecond } from '@/ui/clock';
 import { Button } from '@/ui/Button';
+import { Field } from '@/ui/Field';
+import { readTitle } from '@/ui/readings';
 import { EdgeMark, PriorityMark } from '@/board/marks';
+import { interruptOrGoBack, nameInterruption } from '@/actions/interruptions';
 import { stop, toggleDone } from '@/actions/tasks';
 import { useHue } from '@/board/taskParts';
 import { Words } from '@/ui/Words';
@@ -28,6 +32,7 @@ export function RunningCard({ entry }: { entry: TimeEntry }) {
     block ? `planned ${clock(block.start)} – ${clock(spanOfBlock(block).to)}` : '',
   ];
   const estimate = task?.estimate ?? null;
+  const before = interrupted(workspace.entries, entry);
   return (
     <View
       role="group"
@@ -54,6 +59,16 @@ export function RunningCard({ entry }: { entry: TimeEntry }) {
           <EstimateBar spent={spent} estimate={estimate} />
         </>
       )}
+      {subject.kind === 'other' && (
+        <Field
+          key={entry.id}
+          label="What it is"
+          text={isUnnamed(subject) ? '' : subject.title}
+          placeholder="Phone, a visitor, the pump"
+          read={readTitle}
+          onSave={(title) => void nameInterruption(entry, title)}
+        />
+      )}
       <View className="flex-row gap-2 pt-1">
         {task && (
           <Button
@@ -70,6 +85,14 @@ export function RunningCard({ entry }: { entry: TimeEntry }) {
           kind={task ? 'plain' : 'primary'}
           grow
           onPress={stop}
+        />
+      </View>
+      <View className="-mb-2 -ml-3 flex-row">
+        <Button
+          label={before ? `Back to ${subjectTitle(before.subject, workspace)}` : 'Something else came in'}
+          icon={before ? 'return' : 'aside'}
+          kind="quiet"
+          onPress={interruptOrGoBack}
         />
       </View>
     </View>

@@ -8,11 +8,13 @@ import { lengthOf } from '@/core/time/span';
 import { clockWords, durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
+import { joiningOf } from '@/actions/joining';
+import { JoinButton } from '@/board/JoinButton';
 import { EdgeMark, PriorityMark } from '@/board/marks';
 import { openPanel } from '@/ui/panels';
 import { DueNote, TickBox, TimerButton, useHue } from '@/board/taskParts';
 import { subjectOfMeeting } from '@/core/track/spent';
-import { useIsNarrow } from '@/ui/useWide';
+import { useIsNarrow, useWide } from '@/ui/useWide';
 import { Title, Words } from '@/ui/Words';
 
 /** A task that could be done now. */
@@ -67,6 +69,7 @@ function ItemBody({ item }: { item: Timed }) {
   const workspace = useWorkspace();
   const length = durationWords(lengthOf(item));
   const narrow = useIsNarrow();
+  const wide = useWide();
   if (item.kind === 'meeting') {
     const meeting = item.event;
     return (
@@ -83,7 +86,11 @@ function ItemBody({ item }: { item: Timed }) {
             {[length, 'meeting', meeting.location, meeting.busy ? '' : 'free'].filter(Boolean).join(' · ')}
           </Words>
         </Pressable>
-        <TimerButton subject={subjectOfMeeting(meeting)} />
+        <JoinButton meeting={meeting} />
+        <TimerButton
+          subject={subjectOfMeeting(meeting)}
+          small={!wide && joiningOf(workspace, meeting) !== undefined}
+        />
       </>
     );
   }

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Linking, View } from 'react-native';
+import { joinings } from '@/core/calendar/joining';
 import { shortened } from '@/core/model/bounds';
 import type { Attendee, EventDetails } from '@/core/model/event';
 import { Button } from '@/ui/Button';
@@ -17,14 +18,13 @@ const MOST_SHOWN = 50;
 /** Notes are shown so far, in characters, until all of them are asked for. */
 const SHOWN_AT_FIRST = 2000;
 
-/** Where a link leads, in short: only for one that opens a page, a call or a message, as a file could hold any. */
-function placeOf(uri: string): string | undefined {
+/** Where an address leads, in short. */
+function placeOf(uri: string): string {
   try {
-    const { protocol, host, pathname } = new URL(uri);
-    if (!/^(https?|tel|sips?|mailto):$/.test(protocol)) return undefined;
-    return host || pathname || undefined;
+    const { host, pathname } = new URL(uri);
+    return host || pathname;
   } catch {
-    return undefined;
+    return uri;
   }
 }
 
@@ -37,23 +37,20 @@ type Props = {
 /** What the calendar says of a meeting beyond its hours: how to join, notes, who comes. */
 export function MeetingSays({ details, onNotes }: Props) {
   const { notes, attendees } = details;
-  const calls = details.calls.flatMap(({ uri, label }) => {
-    const place = placeOf(uri);
-    return place ? [{ uri, label, place }] : [];
-  });
+  const calls = joinings(details);
   if (calls.length === 0 && notes === '' && attendees.length === 0) return null;
   return (
     <View className="gap-4">
       {calls.length > 0 && (
         <View className="gap-2">
-          {calls.map(({ uri, label, place }) => (
+          {calls.map(({ uri, label }) => (
             <View key={uri} className="flex-row flex-wrap items-center gap-x-3 gap-y-1">
               <Button
                 label={label ? `Join: ${label}` : 'Join the call'}
                 onPress={() => void Linking.openURL(uri)}
               />
               <Words size="xs" tone="soft">
-                {place}
+                {placeOf(uri)}
               </Words>
             </View>
           ))}
