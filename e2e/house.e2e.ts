@@ -51,18 +51,19 @@ scene(
   'typed hours say what they mean before Enter makes them count: in “Place…”, in the details, for something new',
   { at: '/plan' },
   async ({ page }) => {
+    // the upper one first: a list that has been scrolled lets go of what is far above
+    await press(page, 'Place Renew the electrofishing');
+    await focus(page, '[aria-label="Another day or hour"]');
+    await page.keyboard.type('thu');
+    await sees(page, 'Too late: it is due before');
+    await keys(page, 'Escape');
+    await isClosed(page);
     await press(page, 'Place Stock count');
     await focus(page, '[aria-label="Another day or hour"]');
     await page.keyboard.type('today 14:15');
     await sees(page, 'Tue 24 Nov, 14:15 – 15:00. Enter takes it.');
     await sees(page, 'Collides with Landowner: Pell Farm');
     await isAccessible(page, 'a typed place that collides');
-    await keys(page, 'Escape');
-    await isClosed(page);
-    await press(page, 'Place Renew the electrofishing');
-    await focus(page, '[aria-label="Another day or hour"]');
-    await page.keyboard.type('thu');
-    await sees(page, 'Too late: it is due before');
     await keys(page, 'Escape');
     await isClosed(page);
     const block = await boxOf(page, 'Grant report, section 2, 12:00');
