@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import type { KeyInput, Page } from 'puppeteer-core';
 import { scene } from './scene';
-import { go, isAt, sees, isGone, boxOf, focus, keys, keyboardIsOn, keyboardIsIn } from './steps';
+import { calm, go, isAt, sees, isGone, boxOf, focus, keys, keyboardIsOn, keyboardIsIn } from './steps';
 
 /** A keyboard that counts what is pressed besides words. */
 function counted(page: Page) {
@@ -67,6 +67,7 @@ const jobs: readonly Job[] = [
       await keyboardIsOn(page, /^Check gauge readings/);
       await keys.press('e');
       await keyboardIsOn(page, /, from$/);
+      await calm(page);
       await keys.press('Tab');
       await keyboardIsOn(page, /^to$/);
       await keys.type('10:45');
