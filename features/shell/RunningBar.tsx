@@ -37,6 +37,8 @@ export function RunningBar() {
 
 function Running({ entry }: { entry: TimeEntry }) {
   const wide = useWide();
+  // the hours of a low phone need the room; Today and the tab say what runs
+  const path = usePathname();
   const { zone, now } = useMoment();
   const workspace = useWorkspace();
   const { subject } = entry;
@@ -55,7 +57,7 @@ function Running({ entry }: { entry: TimeEntry }) {
     <View
       role="region"
       aria-label={`Running: ${title}`}
-      className={`hue-${hueOfTask(task, workspace, zone, now)} not-printed border-line bg-surface ${wide ? 'w-[84px] border-r border-t pb-2' : 'flex-row items-center border-t pr-1'}`}
+      className={`hue-${hueOfTask(task, workspace, zone, now)} not-printed border-line bg-surface ${wide ? 'w-[84px] border-r border-t pb-2' : `flex-row items-center border-t pr-1 ${path === '/plan' ? 'short:hidden' : ''}`}`}
     >
       <EdgeMark />
       <View className={wide ? 'pl-3 pt-2' : 'pl-3'}>
