@@ -19,7 +19,7 @@ import { IconButton } from '@/ui/Button';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 import { AcrossDays } from '@/board/days/AcrossDays';
-import { useIsDrawn } from './drawer';
+import { useIsDrawn } from '@/board/drawer';
 import { Fold } from './Fold';
 import { restOf } from './foldedWords';
 import { LEAST_DAY } from './planRoom';

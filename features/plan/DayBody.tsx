@@ -13,7 +13,7 @@ import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 import { AllDay } from '@/board/days/AllDay';
 import { DaysRow } from '@/board/days/DaysRow';
-import { useIsDrawn } from './drawer';
+import { useIsDrawn } from '@/board/drawer';
 import { Fold } from './Fold';
 import { restOf } from './foldedWords';
 import { IntentionLine } from './IntentionLine';

@@ -10,7 +10,7 @@ import { ShortOfTargets } from '@/board/left/ShortOfTargets';
 import { openPanel } from '@/ui/panels';
 import { useIsNarrow } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
-import { useDrawer } from './drawer';
+import { useDrawer } from '@/board/drawer';
 import { countWords, Finding, Several, useFinding } from './Finding';
 import { ToPlaceList, Unestimated } from './ToPlace';
 import { useToPlace } from './useToPlace';

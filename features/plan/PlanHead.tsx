@@ -9,7 +9,7 @@ import { useWorkspace } from '@/state/shown';
 import { Button, IconButton } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { addNew } from './addNew';
-import { useIsDrawn } from './drawer';
+import { useIsDrawn } from '@/board/drawer';
 import { showAll } from './Lens';
 import { SealButton } from './SealButton';
 import { viewNames } from './viewNames';

@@ -2,8 +2,9 @@ import { usePathname } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { interruptOrGoBack } from '@/actions/interruptions';
 import { stop, toggleDone } from '@/actions/tasks';
+import { useDrawer } from '@/board/drawer';
 import { EdgeMark } from '@/board/marks';
-import { hueOfTask } from '@/core/plan/lens';
+import { useHue } from '@/board/taskParts';
 import { subjectTitle, taskOf } from '@/core/tasks/places';
 import { durationWords, stopwatchWords } from '@/core/time/words';
 import { MINUTE } from '@/core/time/span';
@@ -23,16 +24,17 @@ import { Words } from '@/ui/Words';
 
 /**
  * What the timer runs on, in sight at every place: above the places of a phone, below them on a wide screen. Today has a card
- * of its own for it.
+ * of its own for it, and the open list of tasks to place needs its room on a phone.
  */
 export function RunningBar() {
   const { now } = useMoment();
   const workspace = useWorkspace();
   const path = usePathname();
+  const drawerOpen = useDrawer(({ open }) => open);
   const entry = runningEntry(workspace.entries);
   const minutes = entry ? Math.max(0, Math.round((now - entry.from) / MINUTE)) : 0;
   useRunningTitle(entry ? `${durationWords(minutes)} ${subjectTitle(entry.subject, workspace)}` : '');
-  return entry && path !== '/today' ? <Running entry={entry} /> : null;
+  return entry && path !== '/today' && !drawerOpen ? <Running entry={entry} /> : null;
 }
 
 function Running({ entry }: { entry: TimeEntry }) {
@@ -48,6 +50,7 @@ function Running({ entry }: { entry: TimeEntry }) {
     task !== undefined &&
     task.estimate !== null &&
     minutesSpent(workspace.entries, task.id, now) > task.estimate;
+  const hue = useHue(task);
   const estimate = task?.estimate ? `of ${durationWords(task.estimate)}` : '';
   const open = () =>
     task
@@ -57,7 +60,7 @@ function Running({ entry }: { entry: TimeEntry }) {
     <View
       role="region"
       aria-label={`Running: ${title}`}
-      className={`hue-${hueOfTask(task, workspace, zone, now)} not-printed border-line bg-surface ${wide ? 'w-[84px] border-r border-t pb-2' : `flex-row items-center border-t pr-1 ${path === '/plan' ? 'short:hidden' : ''}`}`}
+      className={`${hue} not-printed border-line bg-surface ${wide ? 'w-[84px] border-r border-t pb-2' : `flex-row items-center border-t pr-1 ${path === '/plan' ? 'short:hidden' : ''}`}`}
     >
       <EdgeMark />
       <View className={wide ? 'pl-3 pt-2' : 'pl-3'}>
