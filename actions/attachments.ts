@@ -1,3 +1,4 @@
+import { bytesOfBase64 } from '@/core/formats/bytes';
 import { addLink, attach, detach, removeLink } from '@/core/commands/attachments';
 import { LARGEST_ATTACHMENT, type Attachment, type AttachedTo } from '@/core/model/attachment';
 import { bounds, shortened } from '@/core/model/bounds';
@@ -68,8 +69,7 @@ export const removeLinkOf = ({ id, name, address }: Link): boolean =>
   store.run(removeLink, { id }, `${name || address} is removed`);
 
 /** The file itself, of no type that a browser would run. */
-export const fileOf = ({ data }: Attachment): Blob =>
-  new Blob([Uint8Array.from(atob(data), (sign) => sign.charCodeAt(0))]);
+export const fileOf = ({ data }: Attachment): Blob => new Blob([bytesOfBase64(data)]);
 
 /** Whether it is a picture that can be shown without running anything of it. */
 export const isPicture = ({ type }: Pick<Attachment, 'type'>): boolean =>

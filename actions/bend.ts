@@ -3,7 +3,7 @@ import type { Block } from '@/core/model/plan';
 import type { BendProposal } from '@/core/plan/bend/proposal';
 import type { Bend } from '@/core/plan/bend/reflow';
 import { taskOf } from '@/core/tasks/places';
-import { dateOf } from '@/core/time/zone';
+import { dateOf, isDate } from '@/core/time/zone';
 import { here } from '@/state/here';
 import { currentWorkspace, store } from '@/state/workspaceStore';
 import { openPanel } from '@/ui/panels';
@@ -27,5 +27,9 @@ export function togglePin({ id, taskId, pinned }: Block): void {
 export function openBend(day?: unknown, bend: Bend = { kind: 'late' }): void {
   const { zone, now } = here();
   const today = dateOf(now, zone);
-  openPanel({ kind: 'bend', date: typeof day === 'string' && day > today ? day : today, bend });
+  openPanel({
+    kind: 'bend',
+    date: typeof day === 'string' && isDate(day) && day > today ? day : today,
+    bend,
+  });
 }

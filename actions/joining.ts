@@ -1,14 +1,7 @@
 import { Linking } from 'react-native';
-import { joinings, type Joining } from '@/core/calendar/joining';
-import { detailsAt, type Occurrence } from '@/core/calendar/occurrences';
-import type { Workspace } from '@/core/model/workspace';
+import { joiningOf } from '@/core/calendar/joining';
+import type { Occurrence } from '@/core/calendar/occurrences';
 import { currentWorkspace, store } from '@/state/workspaceStore';
-
-/** How a meeting is joined, if it can be. */
-export function joiningOf({ events }: Workspace, { eventId, recurrence }: Occurrence): Joining | undefined {
-  const event = events.get(eventId);
-  return event && joinings(detailsAt(event, recurrence))[0];
-}
 
 /** Opens what a meeting is joined by; says so where there is nothing. */
 export function join(meeting: Occurrence): void {

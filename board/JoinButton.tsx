@@ -1,4 +1,5 @@
-import { join, joiningOf } from '@/actions/joining';
+import { join } from '@/actions/joining';
+import { joiningOf } from '@/core/calendar/joining';
 import type { Occurrence } from '@/core/calendar/occurrences';
 import { useWorkspace } from '@/state/shown';
 import { Button, IconButton } from '@/ui/Button';

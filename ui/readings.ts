@@ -1,4 +1,4 @@
-import { LINK } from '@/core/model/link';
+import { CALL, LINK } from '@/core/model/link';
 import { readDuration } from '@/core/capture/readDuration';
 import { readTime } from '@/core/capture/readTime';
 import { bounds, shortened } from '@/core/model/bounds';
@@ -59,7 +59,7 @@ export function readLink(typed: string): Reading<{ address: string; name: string
 /** An address that opens a page or a call. */
 export const readAddress = (typed: string): Reading<string> => {
   const text = typed.trim();
-  return text === '' || /^(https?:\/\/|tel:|sips?:)\S+$/i.test(text)
+  return text === '' || CALL.test(text)
     ? { value: text }
     : { problem: `${quoted(text)} is no address. It begins with https:// or tel:` };
 };

@@ -1,11 +1,12 @@
 import { bounds, shortened } from '../model/bounds';
 import type { EventDetails } from '../model/event';
+import { CALL } from '../model/link';
+import type { Workspace } from '../model/workspace';
+import { detailsAt, type Occurrence } from './occurrences';
 
 /** A way to take part in a meeting: its address, and what that is called, '' for no name. */
 export type Joining = { readonly uri: string; readonly label: string };
 
-/** What opens a page or a call, and nothing that runs. */
-const JOINED = /^(https?:\/\/|tel:|sips?:)\S+$/i;
 /** An address within other words. */
 const WITHIN = /(?:https?:\/\/|tel:|sips?:)[^\s<>"'|\\]+/i;
 /** What ends the sentence that an address stands in. */
@@ -33,4 +34,10 @@ export function joinings(details: EventDetails): readonly Joining[] {
   return found.length > 0 || other === '' ? found : [{ uri: other, label: '' }];
 }
 
-const isJoined = (uri: string): boolean => JOINED.test(uri) && uri.length <= bounds.place;
+const isJoined = (uri: string): boolean => CALL.test(uri) && uri.length <= bounds.place;
+
+/** How a meeting is joined, if it can be. */
+export function joiningOf({ events }: Workspace, { eventId, recurrence }: Occurrence): Joining | undefined {
+  const event = events.get(eventId);
+  return event && joinings(detailsAt(event, recurrence))[0];
+}

@@ -4,7 +4,7 @@ import type { Id } from '../model/common';
 import type { Link } from '../model/link';
 import type { Workspace } from '../model/workspace';
 import { command, existing, put, without } from './command';
-import { touched } from './touching';
+import { touched } from '../tasks/repeating';
 
 type Owned = { readonly id: Id; readonly of: AttachedTo; readonly addedAt: number };
 

@@ -8,7 +8,8 @@ import { dateOf, type Zone } from '../time/zone';
 import { command, CommandFailed, existing, put, without } from './command';
 import { placeTask, putInTray } from './plan';
 import { addTask, editTask, type TaskWords } from './tasks';
-import { commandOn, touched } from './touching';
+import { commandOn } from './touching';
+import { touched } from '../tasks/repeating';
 
 /** What is said about several tasks at once, or about one of the inbox; what is not given stays as it is. */
 export type Said = TaskWords & {

@@ -1,7 +1,8 @@
 import type { Id } from '../model/common';
 import { command, CommandFailed, existing, put, without } from './command';
 import { outOfInbox } from './plan';
-import { commandOn, touched } from './touching';
+import { commandOn } from './touching';
+import { touched } from '../tasks/repeating';
 
 /** Lets a block hold small tasks. */
 export const makeGroup = commandOn('make a group', 'id', (workspace, { id }: { id: Id }) => {

@@ -5,7 +5,7 @@ import type { Workspace } from '../model/workspace';
 import { runningEntries, runningEntry, soundEnd, unsoundEntries } from '../track/entries';
 import { beganLater } from '../track/seen';
 import { command, CommandFailed, existing, put, without } from './command';
-import { touched } from './touching';
+import { touched } from '../tasks/repeating';
 
 /**
  * Stops the running timer if `which` picks it. An entry that took no time is not kept; of one that began later than the

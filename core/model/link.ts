@@ -6,6 +6,9 @@ import { Changed, Id, Instant, openObject } from './common';
 /** What a link may begin with: what opens a page, a message or a call, and nothing that runs. */
 export const LINK = /^(https?:\/\/|mailto:|tel:)\S+$/i;
 
+/** What opens a page or a call, and nothing that runs. */
+export const CALL = /^(https?:\/\/|tel:|sips?:)\S+$/i;
+
 /** An address that belongs to a task or a meeting. */
 export const Link = openObject({
   id: Id,

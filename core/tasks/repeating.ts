@@ -57,6 +57,21 @@ export function untouchedTime(repeats: Workspace['repeats'], id: string): Time |
   return repeating && !repeating.without.includes(recurrence) ? timeAt(repeating, recurrence) : undefined;
 }
 
+/** The workspace in which a time of a repeating task is a task of its own, with its place; other ids change nothing. */
+export function touched(workspace: Workspace, id: string): Workspace {
+  const time = workspace.tasks.has(id) ? undefined : untouchedTime(workspace.repeats, id);
+  const repeating = time && repeatingOf(time.task, workspace.repeats);
+  if (!time?.task.repeats || !repeating) return workspace;
+  const without = [...repeating.without, time.task.repeats.recurrence];
+  return {
+    ...workspace,
+    repeats: workspace.repeats.with([{ ...repeating, without }]),
+    tasks: workspace.tasks.with([time.task]),
+    blocks: workspace.blocks.with(time.block ? [time.block] : []),
+    tray: workspace.tray.with(time.item ? [time.item] : []),
+  };
+}
+
 /** Whether a task is a time of a repeating one to which nothing has happened yet. */
 export const isUntouched = ({ repeats: time }: Task, repeats: Workspace['repeats']): boolean => {
   const repeating = time && repeats.get(time.id);

@@ -8,7 +8,7 @@ import { lengthOf } from '@/core/time/span';
 import { clockWords, durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
-import { joiningOf } from '@/actions/joining';
+import { joiningOf } from '@/core/calendar/joining';
 import { JoinButton } from '@/board/JoinButton';
 import { EdgeMark, PriorityMark } from '@/board/marks';
 import { openPanel } from '@/ui/panels';

@@ -9,7 +9,7 @@ import { proposeBend, type Proposed } from '@/core/plan/bend/proposal';
 import type { Bend } from '@/core/plan/bend/reflow';
 import { shiftWords, summaryWords } from '@/core/plan/bend/words';
 import { blockOf, taskOf } from '@/core/tasks/places';
-import { asLine, clockWords, dayWords, durationWords } from '@/core/time/words';
+import { clockWords, dayWords, durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { CheckBox } from '@/ui/CheckBox';
@@ -110,15 +110,15 @@ function BendRow({ row: { block, place, isOver }, date, held, onToggle }: RowPro
   const workspace = useWorkspace();
   const { settings } = workspace;
   const title = taskOf(workspace, block.taskId)?.title ?? '';
-  const day = asLine(dayWords(date, today, settings));
-  const where = place ? shiftWords(place, date, today, zone, settings) : '';
-  const goes = place ? where : 'no free time for it within two weeks';
+  const goes = place
+    ? shiftWords(place, date, today, zone, settings)
+    : 'no free time for it within two weeks';
   const note = held ? `stays at ${clockWords(block.start, zone, settings.clock)}` : goes;
   return (
     <View role="listitem" className="border-b border-line py-1">
       {isOver && (
         <Words size="xs" tone="brick" face="strong">
-          Does not fit {day.toLowerCase()}
+          Does not fit {dayWords(date, today, settings)}
         </Words>
       )}
       <CheckBox label={title} says={`${title}, ${note}`} checked={!held} onToggle={onToggle} />

@@ -2,10 +2,10 @@ import { View } from 'react-native';
 import { EdgeMark } from '@/board/marks';
 import { NowWedge, Ruler, useRulerWidth } from '@/board/strip/Ruler';
 import { scaleOf, type Scale } from '@/board/strip/scale';
-import { zonesOn } from '@/core/frame/zones';
 import { dayPlan } from '@/core/plan/dayPlan';
 import { runningStretch } from '@/core/plan/bend/late';
 import type { BendProposal } from '@/core/plan/bend/proposal';
+import { closedZones } from '@/core/plan/bend/reflow';
 import { shareWidth, type Placed } from '@/core/plan/lanes';
 import { hueOfEvent, hueOfTask } from '@/core/plan/lens';
 import { timedThings, titleOfThing, type Timed } from '@/core/plan/things';
@@ -58,9 +58,6 @@ export function BendStrip({ date, proposal }: Props) {
     ),
   }));
   const left = useRulerWidth();
-  const closed = zonesOn(after, date, zone).filter(
-    ({ zone: { kind, openness } }) => kind !== 'work' || openness === 'guarded',
-  );
   return (
     <View
       role="img"
@@ -71,7 +68,7 @@ export function BendStrip({ date, proposal }: Props) {
       <View aria-hidden style={{ height: scale.height, marginTop: EDGE - scale.y(from) }}>
         <Ruler scale={scale} clock={after.settings.clock} />
         <View className="absolute bottom-0 right-1 top-0" style={{ left: left + 4 }}>
-          {closed.flatMap(({ zone: one, spans }) =>
+          {closedZones(after, date, zone).flatMap(({ zone: one, spans }) =>
             spans.map((span) => (
               <Closed key={`${one.id} ${span.from}`} name={one.name} at={scale.over(span)} />
             )),
@@ -84,7 +81,13 @@ export function BendStrip({ date, proposal }: Props) {
             />
           ))}
           {shareWidth(shown).map((placed) => (
-            <Card key={keyOf(placed.item)} placed={placed} scale={scale} proposal={proposal} />
+            <Card
+              key={keyOf(placed.item)}
+              placed={placed}
+              scale={scale}
+              proposal={proposal}
+              runsUntil={runs(placed.item) ? running?.span.to : undefined}
+            />
           ))}
         </View>
         {isToday && <NowWedge scale={scale} now={now} clock={after.settings.clock} />}
@@ -106,25 +109,29 @@ const Closed = ({ name, at }: { name: string; at: { top: number; height: number 
   </View>
 );
 
-type CardProps = { placed: Placed<Timed>; scale: Scale; proposal: BendProposal };
+type CardProps = {
+  placed: Placed<Timed>;
+  scale: Scale;
+  proposal: BendProposal;
+  /** When it is expected to end, if the timer runs on it (epoch ms). */
+  runsUntil: number | undefined;
+};
 
-function Card({ placed: { item, lane, lanes }, scale, proposal }: CardProps) {
+function Card({ placed: { item, lane, lanes }, scale, proposal, runsUntil }: CardProps) {
   const { zone, now } = useMoment();
   const { after, moved } = proposal;
-  const running = runningStretch(after, zone, now);
   const { top, height } = scale.over(item);
   const clock = (instant: number) => clockWords(instant, zone, after.settings.clock);
   const isBlock = item.kind === 'block';
   const shift = isBlock ? moved.find(({ block }) => block.id === item.block.id) : undefined;
-  const runs = isBlock && running?.block?.id === item.block.id;
   const hue = isBlock ? hueOfTask(item.task, after, zone, now) : hueOfEvent(item.event, after);
-  const ofBlock = runs ? 'border-amber bg-surface' : 'border-transparent bg-fill';
+  const ofBlock = runsUntil !== undefined ? 'border-amber bg-surface' : 'border-transparent bg-fill';
   const ofMeeting = !isBlock && !item.event.busy ? 'border-dashed' : '';
   const look = isBlock ? `rounded-r-lg ${ofBlock}` : `cut-corner border-edge bg-surface ${ofMeeting}`;
   const fixed = isBlock ? item.block.pinned && 'pinned' : item.event.busy && 'fixed';
   const about = [
     shift ? clock(shift.start) : '',
-    runs ? `runs until ${clock(running?.span.to ?? now)}` : '',
+    runsUntil === undefined ? '' : `runs until ${clock(runsUntil)}`,
     fixed || '',
   ]
     .filter(Boolean)

@@ -1,3 +1,4 @@
+import { bytesOf, signsOf } from '../bytes';
 import { readMessage, type ReadMessage } from './readMessage';
 
 /** The line that begins a message of an mbox: who sent it and when (RFC 4155, appendix A). */
@@ -5,18 +6,6 @@ const FROM = /^From \S.*$/;
 
 /** More messages than anyone makes tasks of in one sitting. */
 const MOST = 500;
-
-const CHUNK = 8192;
-
-/** Bytes as a text of one sign a byte, in which lines can be told apart whatever they are encoded in. */
-function signsOf(bytes: Uint8Array): string {
-  const pieces: string[] = [];
-  for (let at = 0; at < bytes.length; at += CHUNK)
-    pieces.push(String.fromCharCode(...bytes.subarray(at, at + CHUNK)));
-  return pieces.join('');
-}
-
-const bytesOf = (signs: string): Uint8Array => Uint8Array.from(signs, (sign) => sign.charCodeAt(0));
 
 /** What a file has of messages, the first 500 of an mbox; `progress` hears which share (0 to 1) of them has been read. */
 export async function readMessages(

@@ -2,6 +2,7 @@ import PostalMime, { type Address, type Attachment } from 'postal-mime';
 import { bounds, shortened } from '../../model/bounds';
 import { LARGEST_ATTACHMENT } from '../../model/attachment';
 import type { AttachedName } from '../../model/message';
+import { bytesOfBase64 } from '../bytes';
 import { plainBody, withEmptyLine, wordsIn } from './broken';
 import { plainText } from './plainText';
 
@@ -83,7 +84,6 @@ const quoted = ({ subject, from, text }: ReadMessage): string =>
 const isForwarded = ({ mimeType }: Attachment): boolean => mimeType === 'message/rfc822';
 /** A part that says `Content-Type: text` and no more: to be read as plain text (RFC 2045, 5.2). */
 const isOfNoKind = ({ mimeType, filename }: Attachment): boolean => mimeType === 'text' && !filename;
-const bytesOf = (data: string): Uint8Array => Uint8Array.from(atob(data), (sign) => sign.charCodeAt(0));
 
 /**
  * Reads a message (RFC 5322 with MIME, RFC 2045 to 2049), and those that were forwarded within it (message/rfc822), whose
@@ -104,7 +104,7 @@ export async function readMessage(given: Uint8Array | string, depth = 0): Promis
   const own = (
     mail.text?.trim() ||
     (html === null ? '' : plainText(html)) ||
-    ofNoKind.map(({ content }) => wordsIn(bytesOf(String(content)))).join('\n') ||
+    ofNoKind.map(({ content }) => wordsIn(bytesOfBase64(String(content)))).join('\n') ||
     (isEmpty ? shortened(plainBody(source), bounds.notes) : '')
   ).replace(/\r\n?/g, '\n');
   const subject = (mail.subject ?? '').replace(/\s+/g, ' ').replace(ANSWER, '').trim();
@@ -114,7 +114,7 @@ export async function readMessage(given: Uint8Array | string, depth = 0): Promis
   const tooDeep = inner.length > 0 && depth === MOST_FORWARDED;
   const forwarded: ReadMessage[] = [];
   for (const { content } of tooDeep ? [] : inner.slice(0, bounds.few)) {
-    const message = await readMessage(bytesOf(String(content)), depth + 1);
+    const message = await readMessage(bytesOfBase64(String(content)), depth + 1);
     if (message) forwarded.push(message);
   }
   const sent = Date.parse(mail.date ?? '');

@@ -2,6 +2,7 @@ import type { Block } from '../../model/plan';
 import type { Workspace } from '../../model/workspace';
 import { lastInstant } from '../../tasks/deadline';
 import { taskOf } from '../../tasks/places';
+import { touched } from '../../tasks/repeating';
 import { dayOf } from '../../time/zone';
 import { judgeBlock, type Finding } from '../judge';
 import { placesFor } from '../placing';
@@ -21,10 +22,11 @@ export type BendProposal = {
   readonly after: Workspace;
 };
 
-const withShift = (workspace: Workspace, { block, start, minutes }: Shift): Workspace => ({
-  ...workspace,
-  blocks: workspace.blocks.with([{ ...block, start, minutes }]),
-});
+/** As it will be moved: one time of something that repeats by itself. */
+function withShift(workspace: Workspace, { block, start, minutes }: Shift): Workspace {
+  const alone = touched(workspace, block.id);
+  return { ...alone, blocks: alone.blocks.with([{ ...block, start, minutes }]) };
+}
 
 /**
  * How a day would bend, with what each place means by the rules of `judge`. What no longer fits goes to the next days: before

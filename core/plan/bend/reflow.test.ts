@@ -1,5 +1,7 @@
 import * as fc from 'fast-check';
 import { bendDay, pinBlock } from '../../commands/bend';
+import { takeBlockOff } from '../../commands/plan';
+import { repeatTask } from '../../commands/repeating';
 import { tickOff } from '../../commands/tasks';
 import { startTimer } from '../../commands/track';
 import { at, date, meeting, task, zone } from '../../fixtures/make';
@@ -8,6 +10,7 @@ import type { Block } from '../../model/plan';
 import { workspaceOf, type Contents, type Workspace } from '../../model/workspace';
 import { spanOfBlock } from '../../tasks/places';
 import { MINUTE, overlaps } from '../../time/span';
+import { dayPlan } from '../dayPlan';
 import { minutesLate } from './late';
 import { proposeBend } from './proposal';
 import { reflow, type Bend } from './reflow';
@@ -83,6 +86,23 @@ test('what no longer fits is told with the best other place, and what moves past
     { block: { id: 'b' }, place: { start: at('09:00', '2026-11-25'), minutes: 60, findings: [] } },
   ]);
   expect(after.blocks.get('b')?.start).toBe(at('09:00', '2026-11-25'));
+});
+
+test('of what repeats only this one time moves, and stands nowhere twice', () => {
+  const begun = repeatTask.apply(dayOf({ blocks: [block('a', '09:00', 60)] }), {
+    ...{ taskId: 'a', newId: 'r', rule: 'FREQ=DAILY', minutes: 60 },
+    start: { wall: '2026-11-23T09:00:00', zone },
+  });
+  const daily = takeBlockOff.apply(begun, { id: 'a' });
+  const { moved, after } = proposeBend(daily, {
+    ...{ date, zone, now: at('09:20'), bend: { kind: 'late' }, held: new Set<string>() },
+  });
+  expect(moved).toMatchObject([{ start: at('09:20'), findings: [] }]);
+  const times = dayPlan(after, date, zone).blocks.map(({ start }) => start);
+  expect(times).toEqual([at('09:20')]);
+  expect(dayPlan(after, '2026-11-25', zone).blocks.map(({ start }) => start)).toEqual([
+    at('09:00', '2026-11-25'),
+  ]);
 });
 
 test('gaps close, room is made, a block is extended and pushes; one that is held stays', () => {

@@ -1,5 +1,5 @@
 import { takesWork } from '../../frame/belonging';
-import { zonesOn } from '../../frame/zones';
+import { zonesOn, type ZoneOnDay } from '../../frame/zones';
 import type { Id } from '../../model/common';
 import type { Block } from '../../model/plan';
 import type { Task } from '../../model/task';
@@ -61,7 +61,7 @@ type Movable = {
 
 /** The rest of a day as it moves along. Pure; of one day only. */
 export function reflow(workspace: Workspace, bending: Bending): Reflow {
-  const { movable, fixed, end } = apart(workspace, bending);
+  const { movable, fixed, longer, end } = apart(workspace, bending);
   const day = dayOf(bending.date, bending.zone);
   const outcome = { moved: [] as Shift[], kept: [] as Block[], over: [] as Reflow['over'][number][] };
   let free = day.from;
@@ -75,7 +75,7 @@ export function reflow(workspace: Workspace, bending: Bending): Reflow {
     if (start === block.start && minutes === block.minutes) outcome.kept.push(block);
     else outcome.moved.push({ block, start, minutes });
   }
-  return { ...outcome, moved: [...extended(workspace, bending), ...outcome.moved] };
+  return { ...outcome, moved: [...longer, ...outcome.moved] };
 }
 
 /** The first instant from one on at which so many minutes lie clear of all stretches: itself, or a step after what was in the way. */
@@ -94,6 +94,12 @@ const stepFrom = (instant: number, day: Span): number => {
   const step = BEND_STEP * MINUTE;
   return day.from + Math.ceil((instant - day.from) / step) * step;
 };
+
+/** The zones of a day that keep out what does not belong in them. */
+export const closedZones = (workspace: Workspace, date: IsoDate, zone: Zone): readonly ZoneOnDay[] =>
+  zonesOn(workspace, date, zone).filter(
+    ({ zone: { kind, openness } }) => kind !== 'work' || openness === 'guarded',
+  );
 
 /** What of a day may move, by start, what all of it goes around, and when the day ends for it. */
 function apart(workspace: Workspace, bending: Bending) {
@@ -121,11 +127,12 @@ function apart(workspace: Workspace, bending: Bending) {
   }
   if (running) fixed.push(running.span);
   if (bend.kind === 'room') fixed.push({ from: bend.at, to: bend.at + bend.minutes * MINUTE });
-  fixed.push(...extended(workspace, bending).map(spanOfBlock));
+  const longer = extended(workspace, bending);
+  fixed.push(...longer.map(spanOfBlock));
   const ends = [...plan.working, ...movable.map(({ block }) => spanOfBlock(block))].map(({ to }) => to);
   const end = plan.working.length === 0 ? day.to : Math.min(day.to, Math.max(...ends));
   movable.sort((a, b) => a.block.start - b.block.start || (a.block.id < b.block.id ? -1 : 1));
-  return { movable, fixed, end };
+  return { movable, fixed, longer, end };
 }
 
 /** Nothing that ended before this instant moves: what was missed today does, as it is to be done today. */
@@ -157,10 +164,7 @@ function movableOf(
   const own = spanOfBlock(block);
   const hidden = task.notBefore ? Math.min(beginningOf(task.notBefore, zone), block.start) : day.from;
   const planned = bend.kind === 'pullUp' ? Math.min(opening, block.start) : block.start;
-  const closed = zonesOn(workspace, date, zone).filter(
-    ({ zone: { kind, openness } }) => kind !== 'work' || openness === 'guarded',
-  );
-  const around = closed
+  const around = closedZones(workspace, date, zone)
     // one who put it there meant it
     .filter(({ zone: one, spans }) => !takesWork(one, task) && !spans.some((span) => overlaps(span, own)))
     .flatMap(({ spans }) => spans);
