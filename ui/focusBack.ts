@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 
-/** What the keyboard goes back to: an element, and how it is found where it was drawn anew. */
-type Goal = { readonly element: Element | null; readonly selector: string | null };
+/** What the keyboard goes back to: an element, and how it is found where it was drawn anew, by its name or its words. */
+type Goal = { readonly element: Element | null; readonly selector: string | null; readonly words?: string };
 
 /** What was pressed on the screen itself to open what is open now, while one panel takes the place of another. */
 let onScreen: Goal | undefined;
@@ -19,13 +19,23 @@ const isFree = () => document.activeElement === document.body || !document.activ
 function goalOf(element: Element | null): Goal {
   const [id, label] = [element?.id, element?.getAttribute('aria-label')];
   if (id) return { element, selector: `#${CSS.escape(id)}` };
-  return { element, selector: label ? `[aria-label="${CSS.escape(label)}"]` : null };
+  if (label) return { element, selector: `[aria-label="${CSS.escape(label)}"]` };
+  return { element, selector: null, words: element?.textContent ?? '' };
+}
+
+/** A goal as it is drawn now. */
+function drawn({ element, selector, words }: Goal): Element | null | undefined {
+  if (element?.isConnected) return element;
+  if (selector) return document.querySelector(selector);
+  return words
+    ? [...document.querySelectorAll('[role=button]')].find(({ textContent }) => textContent === words)
+    : undefined;
 }
 
 /** Gives the keyboard to the first goal that can have it; false when none can. */
 function giveTo(goals: readonly Goal[]): boolean {
-  for (const { element, selector } of goals) {
-    const there = element?.isConnected ? element : selector && document.querySelector(selector);
+  for (const goal of goals) {
+    const there = drawn(goal);
     if (!(there instanceof HTMLElement) || there === document.body || there.closest('[inert]')) continue;
     there.focus();
     return true;
