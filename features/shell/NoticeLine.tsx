@@ -5,6 +5,7 @@ import type { Notice } from '@/state/notices';
 import { store, useStore } from '@/state/workspaceStore';
 import { Button, IconButton } from '@/ui/Button';
 import { webProps } from '@/ui/dom';
+import { useSteady } from '@/ui/steady';
 import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 import { later, useUpdate } from './updates';
@@ -17,7 +18,7 @@ const SHOWN_FOR = 6000;
  * until they are closed, others while their time lasts.
  */
 export function NoticeLine() {
-  const notices = useStore((state) => state.notices);
+  const notices = useSteady(useStore((state) => state.notices));
   const wide = useWide();
   const latest = notices.at(-1);
   /** The notice that is pointed at, or has the keyboard: none goes meanwhile. */
