@@ -109,12 +109,10 @@ export function duplicateEvent(meeting: Occurrence): void {
   const event = workspace.events.get(meeting.eventId);
   const calendar = workspace.calendars.get(meeting.calendarId);
   if (!event || !calendar || meeting.allDay) return;
-  const { title, location, notes, categories, color, calls, reminders, length, busy, start } = detailsAt(
-    event,
-    meeting.recurrence,
-  );
+  const { title, location, notes, categories, color, calls, reminders, unreminded, length, busy, start } =
+    detailsAt(event, meeting.recurrence);
   const uid = newId();
-  const words = { title, location, notes, categories, color, calls, reminders, length, busy };
+  const words = { title, location, notes, categories, color, calls, reminders, unreminded, length, busy };
   const copy = { ...plainEvent, ...words, start: startAt(meeting.to, start) };
   const record = { ...copy, id: `${calendar.id}/${uid}`, calendarId: calendar.id, uid };
   store.run(addEvent, { event: record, calendar }, `${title} once more, right after it`);

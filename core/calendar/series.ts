@@ -12,12 +12,10 @@ export function withException(
   recurrence: string,
   changes: EventChanges,
 ): CalendarEvent {
-  const { title, location, notes, categories, color, calls, attendees, reminders, ...rest } = detailsAt(
-    event,
-    recurrence,
-  );
+  const { title, location, notes, categories, color, calls, attendees, reminders, unreminded, ...rest } =
+    detailsAt(event, recurrence);
   const { start, length, busy, cancelled, kept } = rest;
-  const words = { title, location, notes, categories, color, calls, attendees, reminders };
+  const words = { title, location, notes, categories, color, calls, attendees, reminders, unreminded };
   const own = event.exceptions.find((other) => other.recurrence === recurrence);
   const exception: Exception = {
     recurrence,

@@ -2,6 +2,7 @@ import { movedBy, movedWall, timesBefore, timesFrom } from '../calendar/recurrin
 import { asUtc } from '../calendar/rule';
 import type { Id } from '../model/common';
 import { groupedBy } from '../model/collection';
+import { ownReminders } from '../model/reminder';
 import type { WallStart } from '../model/event';
 import type { Block } from '../model/plan';
 import type { Task } from '../model/task';
@@ -37,7 +38,15 @@ export const repeatTask = commandOn('repeat', 'taskId', (workspace, input: Repea
   const { title, notes, listId, estimate, priority, category, rank } = task;
   const date = start.wall.slice(0, 10);
   const due = task.due && { days: daysBetween(date, task.due.date), time: task.due.time };
-  const words = { title, notes, listId, estimate, priority, ...(category ? { category } : {}) };
+  const words = {
+    title,
+    notes,
+    listId,
+    estimate,
+    priority,
+    ...(category ? { category } : {}),
+    ...ownReminders(task),
+  };
   const repeating = { id, ...words, rank, start, minutes, rule, due, ...(group ? { group } : {}) };
   const first = put(workspace, 'tasks', { ...task, repeats: { id, recurrence: start.wall } });
   return put(first, 'repeats', { ...repeating, without: [start.wall] });

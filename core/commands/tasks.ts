@@ -33,7 +33,9 @@ export const addTask = command('add task', (workspace, task: Omit<Task, 'rank'>)
 );
 
 /** What can be changed of a task, and of each time of a repeating one. A category is given by name; `''` means none. */
-export type TaskWords = Partial<Pick<Task, 'title' | 'notes' | 'listId' | 'estimate' | 'priority'>> & {
+export type TaskWords = Partial<
+  Pick<Task, 'title' | 'notes' | 'listId' | 'estimate' | 'priority' | 'leads' | 'dueLeads'>
+> & {
   readonly categoryName?: string;
 };
 

@@ -1,13 +1,16 @@
 import { framesOf } from '../frame/holding';
 import type { Hue } from '../model/common';
 import { plainEvent, type CalendarEvent } from '../model/event';
+import type { Block } from '../model/plan';
+import { alarmBefore } from '../model/reminder';
 import type { RepeatingTask } from '../model/repeating';
 import type { Workspace } from '../model/workspace';
 import { subjectTitle } from '../tasks/places';
 import { inTray } from '../tasks/repeating';
 import type { IsoDate, Zone } from '../time/zone';
+import { leadsOf } from '../remind/leads';
 import { eventsOfFrame } from './frameEvents';
-import type { CalendarOut } from './writeCalendar';
+import type { BlockOut, CalendarOut } from './writeCalendar';
 
 /** A repeating task as an event that has the same times. */
 function eventOf(repeating: RepeatingTask): CalendarEvent {
@@ -60,17 +63,23 @@ export function calendarsOut(
     }));
   const out = [...ofCalendars, ...frames];
   if (!chosen.has('blocks') && !chosen.has('tasks')) return out;
-  const titleOf = (taskId: string) => subjectTitle({ kind: 'task', taskId }, workspace);
+  const blockOut = (block: Block): BlockOut => {
+    const task = tasks.get(block.taskId);
+    const title = subjectTitle({ kind: 'task', taskId: block.taskId }, workspace);
+    return { block, title, leads: task && task.doneAt === null ? leadsOf(workspace, task) : [] };
+  };
   const plan: CalendarOut = {
     name: 'My plan',
     kept: [],
     color: null,
     // times of repeating tasks to which nothing has happened go out as the rule that gives them
-    events: chosen.has('blocks') ? repeats.values().map(eventOf) : [],
-    tasks: chosen.has('tasks') ? tasks.values() : [],
-    blocks: chosen.has('blocks')
-      ? blocks.values().map((block) => ({ block, title: titleOf(block.taskId) }))
+    events: chosen.has('blocks')
+      ? repeats
+          .values()
+          .map((one) => ({ ...eventOf(one), reminders: leadsOf(workspace, one).map(alarmBefore) }))
       : [],
+    tasks: chosen.has('tasks') ? tasks.values() : [],
+    blocks: chosen.has('blocks') ? blocks.values().map(blockOut) : [],
   };
   return [...out, plan];
 }

@@ -1,4 +1,3 @@
-import ICAL from 'ical.js';
 import { Temporal } from 'temporal-polyfill';
 import { givesNothing } from '../calendar/recurring';
 import { bounds, shortened } from '../model/bounds';
@@ -11,13 +10,13 @@ import {
   type WallStart,
 } from '../model/event';
 import { instantOf } from '../time/zone';
-import { linesOf, type Component, type Problem } from './contentLines';
+import { readAlarms } from './alarms';
+import { type Component, type Problem } from './contentLines';
 import { wallLike, wallsIn } from './fileZones';
 import {
   bounded,
   durationValue,
   lengthOfText,
-  readProperty,
   sortLines,
   TooLong,
   type Property,
@@ -66,7 +65,7 @@ export function readEvent(part: Component, findZone: ZoneFinder, problems: Probl
   const title = text('SUMMARY') || 'Untitled';
   const [recurrence] = all('RECURRENCE-ID');
   const rule = readRule(all('RRULE'), all('EXRULE'), shortened(title, 60), start, problems);
-  const reminders = readReminders(part);
+  const reminders = readAlarms(part);
   const details: EventDetails = {
     title,
     location: text('LOCATION'),
@@ -175,35 +174,6 @@ function readAttendee({ params, values }: Property, line: string): Attendee {
   const address = String(values[0]).replace(/^mailto:/i, '');
   const answer = answers[params.partstat?.toUpperCase() ?? ''] ?? 'none';
   return { name: params.cn ?? address, address, answer, line };
-}
-
-/** Reminders that lie whole minutes from the start; all other components inside an event are kept as they are. */
-function readReminders(part: Component): { known: EventDetails['reminders']; kept: string[] } {
-  const known: EventDetails['reminders'] = [];
-  const kept: string[] = [];
-  for (const inner of part.parts) {
-    const minutesBefore = inner.name === 'VALARM' ? minutesBeforeStart(inner) : null;
-    if (minutesBefore === null) kept.push(...linesOf(inner));
-    else {
-      const others = inner.lines.filter(({ text }) => !/^TRIGGER\b/i.test(text)).map(({ text }) => text);
-      known.push({ minutesBefore, kept: [...others, ...inner.parts.flatMap(linesOf)] });
-    }
-  }
-  return { known, kept };
-}
-
-function minutesBeforeStart({ lines }: Component): number | null {
-  const triggers = lines.filter(({ text }) => /^TRIGGER\b/i.test(text));
-  const [trigger] = triggers.map(readProperty);
-  if (triggers.length !== 1 || !trigger || !('name' in trigger) || trigger.type !== 'duration') return null;
-  if (trigger.params.related?.toUpperCase() === 'END') return null;
-  try {
-    const minutes = -ICAL.Duration.fromString(String(trigger.values[0])).toSeconds() / 60;
-    const near = Math.abs(minutes) <= bounds.eventDays * 1440;
-    return Number.isInteger(minutes) && near ? minutes : null;
-  } catch {
-    return null;
-  }
 }
 
 /** The starts that an RDATE adds; a period brings its own length (RFC 5545 3.8.5.2). */

@@ -172,12 +172,21 @@ test('a rich file is understood, and nothing of it is lost on the way out', () =
       { name: 'Okafor, Ada', address: 'ada@trust.example', answer: 'yes' },
       { name: 'lin@trust.example', answer: 'no' },
     ],
-    reminders: [{ minutesBefore: 15, kept: ['ACTION:AUDIO'] }],
+    reminders: [
+      { minutesBefore: 15, kept: ['ACTION:AUDIO'] },
+      { at: Date.UTC(2026, 2, 2, 7), kept: ['ACTION:DISPLAY'] },
+      {
+        minutesBefore: 2,
+        fromEnd: true,
+        again: { times: 2, minutes: 5 },
+        acknowledged: Date.UTC(2026, 2, 2, 10),
+      },
+    ],
     also: [{ wall: '2026-03-04T14:00:00', length: { seconds: 7200 } }],
     exceptions: [{ andLater: false }, { recurrence: '2026-05-04T09:00:00', andLater: true }],
   });
   expect(crew?.kept).toEqual(
-    expect.arrayContaining(['X-WEIR;X-GATE=2:open', 'STATUS:CONFIRMED', 'BEGIN:VALARM']),
+    expect.arrayContaining(['X-WEIR;X-GATE=2:open', 'STATUS:CONFIRMED', 'TRIGGER:soon']),
   );
   const [todo] = first?.tasks ?? [];
   expect(todo).toMatchObject({
@@ -237,7 +246,9 @@ test('moved, cancelled, added and later changed occurrences stand where ical.js 
 
 test('a block goes out with its task’s title and at its instant', () => {
   const block = { id: 'b', taskId: 't', start: now, minutes: 75 };
-  expect(out({ blocks: [{ block, title: 'Read; the gauges' }] })).toContain(
+  const text = out({ blocks: [{ block, title: 'Read; the gauges', leads: [10] }] });
+  expect(text).toContain(
     'DTSTART:20261124T112000Z\r\nDURATION:PT1H15M\r\nSUMMARY:Read\\; the gauges\r\nRELATED-TO:t',
   );
+  expect(text).toContain('BEGIN:VALARM\r\nTRIGGER:-PT10M\r\nACTION:DISPLAY');
 });

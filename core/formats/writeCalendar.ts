@@ -1,10 +1,15 @@
 import type { Calendar, CalendarEvent, EventDetails } from '../model/event';
 import type { Block } from '../model/plan';
+import type { Leads } from '../model/reminder';
 import type { Priority, Task } from '../model/task';
 import type { Zone } from '../time/zone';
+import { alarmLines, leadLines } from './alarms';
 import { keptParts } from './contentLines';
-import { durationText, escaped, folded, timesLine, utc } from './writeLine';
+import { durationText, escaped, folded, minutesText, timesLine, utc } from './writeLine';
 import { zoneLines } from './writeZone';
+
+/** A block as it goes out, with its reminders (minutes before). */
+export type BlockOut = { readonly block: Block; readonly title: string; readonly leads: Leads };
 
 /** A calendar as it goes out; tasks and blocks of the person's own plan may go with it. */
 export type CalendarOut = Pick<Calendar, 'name' | 'kept'> & {
@@ -12,7 +17,7 @@ export type CalendarOut = Pick<Calendar, 'name' | 'kept'> & {
   readonly color: string | null;
   readonly events: readonly CalendarEvent[];
   readonly tasks: readonly Task[];
-  readonly blocks: readonly { readonly block: Block; readonly title: string }[];
+  readonly blocks: readonly BlockOut[];
 };
 
 type Moment = { readonly zone: Zone; readonly now: number };
@@ -48,7 +53,7 @@ function calendarLines({ name, color, kept, events, tasks, blocks }: CalendarOut
     ...properties,
     ...zonesOf(events, tasks, moment.zone).flatMap((zone) => zoneLines(zone, first, year + YEARS_AHEAD)),
     ...events.flatMap((event) => eventLines(event, moment.now)),
-    ...blocks.flatMap(({ block, title }) => blockLines(block, title, moment.now)),
+    ...blocks.flatMap((block) => blockLines(block, moment.now)),
     ...tasks.flatMap((task) => taskLines(task, moment)),
     ...components,
     'END:VCALENDAR',
@@ -111,32 +116,24 @@ function detailLines(details: EventDetails): string[] {
     ...calls.map(({ line, uri }) => line || `CONFERENCE;VALUE=URI:${uri}`),
     ...attendees.map(({ line }) => line),
     ...kept,
-    ...reminders.flatMap((reminder) => [
-      'BEGIN:VALARM',
-      `TRIGGER:${triggerText(reminder.minutesBefore)}`,
-      ...(reminder.kept.length > 0 ? reminder.kept : ['ACTION:DISPLAY', `DESCRIPTION:${escaped(title)}`]),
-      'END:VALARM',
-    ]),
+    ...reminders.flatMap((alarm) => alarmLines(alarm, title)),
   ];
 }
 
-const triggerText = (minutesBefore: number) =>
-  `${minutesBefore > 0 ? '-' : ''}${durationText({ days: 0, seconds: Math.abs(minutesBefore) * 60 })}`;
-
-const blockLines = (
-  { id, taskId, start, minutes, changedAt }: Block,
-  title: string,
-  now: number,
-): string[] => [
-  'BEGIN:VEVENT',
-  `UID:${escaped(id)}`,
-  `DTSTAMP:${utc(changedAt ?? now)}`,
-  `DTSTART:${utc(start)}`,
-  `DURATION:${durationText({ days: 0, seconds: minutes * 60 })}`,
-  `SUMMARY:${escaped(title)}`,
-  `RELATED-TO:${escaped(taskId)}`,
-  'END:VEVENT',
-];
+const blockLines = ({ block, title, leads }: BlockOut, now: number): string[] => {
+  const { id, taskId, start, minutes, changedAt } = block;
+  return [
+    'BEGIN:VEVENT',
+    `UID:${escaped(id)}`,
+    `DTSTAMP:${utc(changedAt ?? now)}`,
+    `DTSTART:${utc(start)}`,
+    `DURATION:${minutesText(minutes)}`,
+    `SUMMARY:${escaped(title)}`,
+    `RELATED-TO:${escaped(taskId)}`,
+    ...leadLines(leads, title),
+    'END:VEVENT',
+  ];
+};
 
 /** RFC 5545 3.8.1.9: 1 is the highest, 9 the lowest. */
 const levels: Record<Priority, number> = { urgent: 1, high: 3, normal: 5, low: 9 };
@@ -152,7 +149,7 @@ function taskLines(task: Task, { zone, now }: Moment): string[] {
     `SUMMARY:${escaped(title)}`,
     ...(notes ? [`DESCRIPTION:${escaped(notes)}`] : []),
     ...(wall ? [timesLine('DUE', [wall], zone)] : []),
-    ...(estimate ? [`ESTIMATED-DURATION:${durationText({ days: 0, seconds: estimate * 60 })}`] : []),
+    ...(estimate ? [`ESTIMATED-DURATION:${minutesText(estimate)}`] : []),
     `PRIORITY:${levels[priority]}`,
     ...(doneAt === null ? [] : ['STATUS:COMPLETED', `COMPLETED:${utc(doneAt)}`]),
     ...lastRead,

@@ -50,6 +50,9 @@ export function timesLine(name: string, walls: readonly string[], zone: string |
   return `${name}${zone === null ? '' : `;TZID=${zone}`}:${values.join(',')}`;
 }
 
+/** Minutes as an exact DURATION value. */
+export const minutesText = (minutes: number): string => durationText({ days: 0, seconds: minutes * 60 });
+
 /** A DURATION (RFC 5545 3.3.6): days stay days, the rest is exact. */
 export function durationText({ days, seconds }: EventLength): string {
   const [hours, minutes, rest] = [

@@ -27,6 +27,9 @@ export const bounds = {
   zones: 500,
   /** Reminders, ways to join, categories of an event. */
   few: 100,
+  /** How many reminders one thing has of one's own choosing, and how long before it (minutes): 28 days. */
+  leads: 5,
+  leadMinutes: 40_320,
   /** Steps of a task. */
   steps: 500,
   /** Times added to what a rule gives, taken out of it, or changed. */

@@ -1,6 +1,7 @@
 import * as z from '../zod';
 import { Title } from './bounds';
 import { Changed, Hue, Id, openObject } from './common';
+import { Leads } from './reminder';
 import { ListIcon } from './task';
 
 /**
@@ -12,6 +13,8 @@ export const Category = openObject({
   name: Title,
   hue: Hue,
   icon: z.optional(ListIcon),
+  /** Reminders of its blocks and meetings. */
+  leads: z.optional(Leads),
   /** Its place among the others, smallest first. */
   rank: z.number(),
   ...Changed,

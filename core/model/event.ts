@@ -1,6 +1,7 @@
 import * as z from '../zod';
 import { bounds, listUpTo, textUpTo, Title } from './bounds';
 import { Changed, Hue, Id, openObject, WallText, ZoneName } from './common';
+import { Alarm } from './reminder';
 
 /** Lines of a file that this program has no use for: they go out again as they came. */
 export const Kept = listUpTo(textUpTo(bounds.line), bounds.keptLines);
@@ -64,12 +65,6 @@ export const Call = openObject({
   line: textUpTo(bounds.line),
 });
 
-/** A reminder, in minutes before the start (RFC 5545 3.6.6); `kept` are the other lines of its alarm. */
-export const Reminder = openObject({
-  minutesBefore: z.int().check(z.gte(-bounds.eventDays * 1440), z.lte(bounds.eventDays * 1440)),
-  kept: Kept,
-});
-
 const details = {
   title: textUpTo(bounds.title),
   location: textUpTo(bounds.place),
@@ -79,7 +74,9 @@ const details = {
   color: z.nullable(textUpTo(bounds.few)),
   calls: listUpTo(Call, bounds.few),
   attendees: listUpTo(Attendee, bounds.attendees),
-  reminders: listUpTo(Reminder, bounds.few),
+  reminders: listUpTo(Alarm, bounds.few),
+  /** It has no reminder, though such meetings have one. */
+  unreminded: z.optional(z.literal(true)),
   start: WallStart,
   length: EventLength,
   busy: z.boolean(),

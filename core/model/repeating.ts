@@ -2,6 +2,7 @@ import * as z from '../zod';
 import { bounds, listUpTo, minutesUpTo, textUpTo, Title } from './bounds';
 import { Changed, Id, openObject, TimeText, WallText } from './common';
 import { WallStart } from './event';
+import { Leads } from './reminder';
 import { Priority } from './task';
 
 /**
@@ -16,6 +17,8 @@ export const RepeatingTask = openObject({
   estimate: z.nullable(minutesUpTo(bounds.estimateMinutes)),
   priority: Priority,
   category: z.optional(Id),
+  leads: z.optional(Leads),
+  dueLeads: z.optional(Leads),
   rank: z.number(),
   /** The first block's wall time in its zone; a date alone for the tray of the day. */
   start: WallStart,

@@ -1,6 +1,7 @@
 import * as z from '../zod';
 import { bounds, listUpTo, minutesUpTo, textUpTo, Title } from './bounds';
 import { Id, openObject, ZoneName } from './common';
+import { noReminders, Reminders } from './reminder';
 
 const BufferMinutes = z.int().check(z.gte(0), z.lte(240));
 
@@ -58,6 +59,8 @@ export const Settings = openObject({
   skipDaysOff: z._default(z.boolean(), false),
   /** Time that is left free by rule, in minutes; 0 is none. */
   buffers: z._default(BufferRules, noBuffers),
+  /** What one is reminded of. */
+  reminders: z._default(Reminders, noReminders),
   /** Saved filters of tasks, in their order. */
   filters: z._default(listUpTo(Filter, bounds.few), []),
   /** How tasks are shown on a wide screen, and the columns of their table, in their order. */
@@ -95,6 +98,7 @@ export const defaultSettings: Settings = {
   showZones: true,
   skipDaysOff: false,
   buffers: noBuffers,
+  reminders: noReminders,
   filters: [],
   tasks: { asTable: false, columns: usualColumns, widths: {} },
   firstSteps: allSteps,

@@ -2,6 +2,7 @@ import * as z from '../zod';
 import { bounds, listUpTo, minutesUpTo, textUpTo, Title } from './bounds';
 import { Changed, DateText, Hue, Id, Instant, openObject, TimeText, WallText } from './common';
 import { Kept } from './event';
+import { Leads } from './reminder';
 
 export const Priority = z.enum(['urgent', 'high', 'normal', 'low']);
 export type Priority = z.infer<typeof Priority>;
@@ -51,6 +52,9 @@ export const Task = openObject({
   due: z.nullable(Due),
   /** What kind of work it is, across lists: a category's id. */
   category: z.optional(Id),
+  /** Reminders before its hours, and before it is due, if it has its own. */
+  leads: z.optional(Leads),
+  dueLeads: z.optional(Leads),
   /** What it asks for: sharp hours, or none in particular as it is light; without it any hour does. */
   energy: z.optional(z.enum(['sharp', 'light'])),
   doneAt: z.nullable(Instant),

@@ -1,6 +1,7 @@
 import { startsIn } from '../calendar/recurring';
 import { rememberedPer, rememberedWhile } from '../model/remember';
 import type { Block, TrayItem } from '../model/plan';
+import { ownReminders } from '../model/reminder';
 import type { RepeatingTask } from '../model/repeating';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
@@ -38,6 +39,7 @@ function newTime(repeating: RepeatingTask, recurrence: string): Time {
       due: due && { date: addDays(date, due.days), time: due.time },
       repeats: { id: repeating.id, recurrence },
     }),
+    ...ownReminders(repeating),
     rank,
   };
   return inTray(repeating)
