@@ -1,5 +1,6 @@
 import '@/ui/sharedParts';
 import '../global.css';
+import { watchReminders } from '@/actions/reminders';
 import { watchClock } from '@/actions/watch';
 import { defaultSettings } from '@/core/model/settings';
 import { emptyWorkspace } from '@/core/model/workspace';
@@ -47,7 +48,11 @@ const asked = () => {
 };
 const needed = neededFor(session.now(), asked());
 
-void store.open(session.space === 'demo' ? makeDemo : begin, needed).then(watchClock);
+void store.open(session.space === 'demo' ? makeDemo : begin, needed).then(() => {
+  watchClock();
+  // it would take the time of what is drawn first
+  afterFirstDrawn(watchReminders);
+});
 // what is fetched for later would take the time of what is drawn first
 afterFirstDrawn(() => {
   loadWhenIdle();

@@ -32,6 +32,7 @@ export const registerSharedPanels = () =>
       place: async () => (await contents.load()).place,
       placeSeveral: async () => (await contents.load()).placeSeveral,
       quick: async () => (await contents.load()).quick,
+      reminders: async () => (await contents.load()).reminders,
       scope: async () => (await contents.load()).scope,
       seal: async () => (await contents.load()).seal,
       several: async () => (await contents.load()).several,

@@ -25,6 +25,7 @@ export { newEvent } from './newEvent/NewEvent';
 export { newTask } from './newTask/NewTask';
 export { place, placeSeveral } from './place/panel';
 export { quick } from './quick/Quick';
+export { reminders } from './reminders/Reminders';
 export { scope } from './scope/ScopeQuestion';
 export { targets } from './targets/EditTargets';
 export { tasksOut } from './tasksOut/TasksOut';

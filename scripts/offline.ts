@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { readFileSync } from 'node:fs';
+import { appendFileSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { generateSW } from 'workbox-build';
 
@@ -8,7 +8,8 @@ const integrityOf = (file: string) =>
 
 /**
  * Writes the service worker of the exported application (dist/sw.js): every file is kept for use without a network, and
- * a new version waits until the person says so.
+ * a new version waits until the person says so. What is pressed on a
+ * notification is told to the page (scripts/ringing.js).
  */
 async function writeServiceWorker() {
   const dist = path.join(__dirname, '../dist');
@@ -35,6 +36,7 @@ async function writeServiceWorker() {
     clientsClaim: true,
     skipWaiting: false,
   });
+  appendFileSync(path.join(dist, 'sw.js'), readFileSync(path.join(__dirname, 'ringing.js')));
   for (const warning of warnings) console.warn(warning);
   console.log(`sw.js: ${count} files, ${Math.round(size / 1000)} kB`);
 }

@@ -6,8 +6,9 @@ import { create } from 'zustand';
  */
 export const useFirstDrawn = create(() => false);
 
-/** Does something once the first picture stands. */
+/** Does something once the first picture stands, at once if it does. */
 export function afterFirstDrawn(act: () => void): void {
+  if (useFirstDrawn.getState()) return act();
   const leave = useFirstDrawn.subscribe(() => {
     leave();
     act();

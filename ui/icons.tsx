@@ -1,5 +1,6 @@
 import CalendarSearch from 'lucide-react-native/icons/calendar-search';
 import CalendarPlus from 'lucide-react-native/icons/calendar-plus';
+import Bell from 'lucide-react-native/icons/bell-ring';
 import Chart from 'lucide-react-native/icons/chart-no-axes-column';
 import Check from 'lucide-react-native/icons/check';
 import ChevronLeft from 'lucide-react-native/icons/chevron-left';
@@ -77,6 +78,7 @@ const icons = {
   seal: Seal,
   aside: Aside,
   return: Return,
+  bell: Bell,
   join: Join,
   pin: Pin,
   bend: Bend,

@@ -2,6 +2,7 @@ import { CALL, LINK } from '@/core/model/link';
 import { readDuration } from '@/core/capture/readDuration';
 import { readTime } from '@/core/capture/readTime';
 import { bounds, shortened } from '@/core/model/bounds';
+import type { Leads } from '@/core/model/reminder';
 import { durationWords } from '@/core/time/words';
 import type { Reading } from './Field';
 
@@ -44,9 +45,46 @@ export const readClock = (typed: string): Reading<string> => {
 
 export const readWords = (typed: string): Reading<string> => upTo(bounds.notes, typed.trim());
 
-/** How long before something; nothing typed is never. */
-export const readLead = (typed: string): Reading<number | null> =>
-  /^(|never)$/i.test(typed.trim()) ? { value: null } : readLength(typed);
+/**
+ * How long before something one is reminded, several by commas: `10 min, 1 h`. `on time` is 0, `never` none; nothing
+ * typed leaves it to what holds for all.
+ */
+export function readLeads(typed: string): Reading<Leads | undefined> {
+  const parts = typed.split(/[,;]| and /i).map((part) => part.trim().replace(/ before$/i, ''));
+  if (parts.join('') === '') return { value: undefined };
+  if (/^(never|none)$/i.test(parts.join(''))) return { value: [] };
+  const leads: number[] = [];
+  for (const part of parts.filter(Boolean)) {
+    const lead = readLead(part);
+    if ('problem' in lead) return lead;
+    leads.push(lead.value);
+  }
+  if (leads.length > bounds.leads) return { problem: `At most ${bounds.leads} reminders of one thing.` };
+  return { value: [...new Set(leads)].sort((a, b) => b - a) };
+}
+
+const DAYS = /^(an?|\d+) (day|week)s?$/i;
+
+function readLead(part: string): Reading<number> {
+  if (/^(on time|at (the )?start|0( min)?)$/i.test(part)) return { value: 0 };
+  const [, count = '', unit = ''] = DAYS.exec(part) ?? [];
+  if (unit === '') return readLength(part, bounds.leadMinutes);
+  const minutes = (Number.parseInt(count, 10) || 1) * (unit.toLowerCase() === 'day' ? 1 : 7) * 1440;
+  return minutes > bounds.leadMinutes
+    ? { problem: `${quoted(part)} is too long: at most 28 days.` }
+    : { value: minutes };
+}
+
+/** Reminders as they stand in a field, readable by readLeads: `10 min, 1 day`. */
+export const leadsText = (leads: Leads | undefined): string =>
+  leads?.length === 0 ? 'never' : (leads ?? []).map(leadWords).join(', ');
+
+/** How long before something: `on time`, `10 min`, `1 day`. */
+const leadWords = (lead: number): string => {
+  if (lead === 0) return 'on time';
+  const days = lead / 1440;
+  return Number.isInteger(days) ? `${days} day${days === 1 ? '' : 's'}` : durationWords(lead);
+};
 
 /** An address to open, and after it what it is called: `https://… the gauge data`. */
 export function readLink(typed: string): Reading<{ address: string; name: string }> {

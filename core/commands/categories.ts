@@ -14,7 +14,10 @@ export const addCategory = command('add category', (workspace, { name }: { name:
 /** Renames a category or gives it another hue or icon. Events that tell the old name tell the new one. Fails for a name that is taken. */
 export const editCategory = command(
   'edit category',
-  (workspace, { id, ...changes }: { id: Id } & Partial<Pick<Category, 'name' | 'hue' | 'icon'>>) => {
+  (
+    workspace,
+    { id, ...changes }: { id: Id } & Partial<Pick<Category, 'name' | 'hue' | 'icon' | 'leads'>>,
+  ) => {
     const category = existing(workspace.categories, id, 'category');
     const { name } = changes;
     const clash = name === undefined ? undefined : categoryNamed(workspace, name);

@@ -14,6 +14,7 @@ import { openPanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { Buffers } from './Buffers';
 import { Calendars } from './Calendars';
+import { RemindersPart } from './RemindersPart';
 import { YourData } from './YourData';
 
 const change = (changes: Partial<Settings>) => store.run(changeSettings, changes);
@@ -57,6 +58,7 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
         />
       </Part>
       <Buffers rules={settings.buffers} onChange={(buffers) => change({ buffers })} />
+      <RemindersPart reminders={settings.reminders} onChange={(reminders) => change({ reminders })} />
       <Part title="Looks">
         <Choice
           label="Colours"

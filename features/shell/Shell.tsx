@@ -14,6 +14,7 @@ import { listenToChoices } from '@/ui/choiceKeys';
 import { MomentProvider } from '@/ui/clock';
 import { keepFocus } from '@/ui/keepFocus';
 import { QuickBar } from './QuickBar';
+import { RingLine } from './RingLine';
 import { RunningBar } from './RunningBar';
 import { useShellKeys } from './shellKeys';
 import { useShared } from './shared';
@@ -61,6 +62,7 @@ export function Shell({ children }: { children: ReactNode }) {
             <UpdateLine />
             <TravelLine />
             <VisitLine />
+            {!opening && <RingLine />}
             <View className="flex-1 low:min-h-[100vh] low:flex-none">{!opening && children}</View>
           </Beneath>
           {!covered && <NoticeLine />}

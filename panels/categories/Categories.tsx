@@ -6,6 +6,7 @@ import { categoriesOf } from '@/core/model/categories';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
+import { LeadsField } from '@/board/LeadsField';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
@@ -48,7 +49,7 @@ export function Categories() {
   );
 }
 
-const CategoryRow = ({ category: { id, name, hue, icon } }: { category: Category }) => (
+const CategoryRow = ({ category: { id, name, hue, icon, leads } }: { category: Category }) => (
   <NamedRow
     label={`Category ${name}`}
     hideLabel
@@ -61,6 +62,11 @@ const CategoryRow = ({ category: { id, name, hue, icon } }: { category: Category
     }}
   >
     <IconChoice of={name} value={icon} onChoose={(to) => store.run(editCategory, { id, icon: to })} />
+    <LeadsField
+      label={`Remind me before ${name}`}
+      leads={leads}
+      onSave={(to) => store.run(editCategory, { id, leads: to })}
+    />
     <Merge id={id} name={name} />
   </NamedRow>
 );

@@ -6,6 +6,7 @@ import { ownCalendars, type CalendarEvent } from '@/core/model/event';
 import { lengthOf } from '@/core/time/span';
 import { dateWords, momentWords, durationWords } from '@/core/time/words';
 import { dateOf, instantOf, timeOf } from '@/core/time/zone';
+import { alarmsOf, isOdd, ownLeads, withLeads } from '@/core/remind/leads';
 import { useWorkspace } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
@@ -14,8 +15,10 @@ import { CheckBox } from '@/ui/CheckBox';
 import { Choice } from '@/ui/Choice';
 import { Field, type Reading } from '@/ui/Field';
 import { readDay } from '@/ui/dayReadings';
-import { readAddress, readLead, readLength, readTitle, readWords } from '@/ui/readings';
+import { readAddress, readLength, readTitle, readWords } from '@/ui/readings';
 import { change, putInto, remove, startAt } from '@/actions/events';
+import { LeadsField } from '@/board/LeadsField';
+import { Words } from '@/ui/Words';
 import { Notes } from '../parts/Notes';
 import { RepeatFields } from '../parts/RepeatFields';
 import { WithMonth } from '../parts/WithMonth';
@@ -24,16 +27,16 @@ import { ScopeChoice, deleteWords } from '../parts/ScopeChoice';
 /** All that an event says, each field saving itself. Of a repeating event it is chosen what changes hold for. */
 export function EventFields({ event, meeting }: { event: CalendarEvent; meeting: Occurrence }) {
   const { zone } = useMoment();
-  const { settings } = useWorkspace();
+  const workspace = useWorkspace();
+  const { settings } = workspace;
   const [scope, setScope] = useState<Scope>('one');
-  const own = ownCalendars(useWorkspace().calendars);
+  const own = ownCalendars(workspace.calendars);
   const repeats = isRepeating(event);
   const details = detailsAt(event, meeting.recurrence);
   const { title, location, notes, categories, calls, reminders, busy, length } = details;
   const holds = repeats ? scope : 'all';
   const set = (changes: Parameters<typeof change>[2]) => change(meeting, holds, changes);
   const [call] = calls;
-  const [reminder] = reminders;
   const day = dateOf(meeting.from, zone);
   const days = length.days || 1;
   const starts = meeting.allDay ? dateWords(day, settings) : momentWords(meeting.from, zone, settings);
@@ -109,18 +112,20 @@ export function EventFields({ event, meeting }: { event: CalendarEvent; meeting:
           })
         }
       />
-      <Field
+      <LeadsField
         label="Remind me before"
-        text={reminder ? durationWords(reminder.minutesBefore) : ''}
-        placeholder="never"
-        read={readLead}
-        onSave={(minutes) =>
-          set({
-            reminders:
-              minutes === null ? reminders.slice(1) : [{ kept: [], ...reminder, minutesBefore: minutes }],
-          })
-        }
+        leads={ownLeads(details)}
+        otherwise={alarmsOf(workspace, { ...details, reminders: [], unreminded: undefined }).map(
+          ({ minutesBefore }) => minutesBefore,
+        )}
+        onSave={(leads) => set(withLeads(details, leads))}
       />
+      {reminders.some(isOdd) && (
+        <Words size="xs" tone="soft">
+          {reminders.filter(isOdd).length === 1 ? 'One more reminder' : 'More reminders'} came with its file,
+          at other times, and stay.
+        </Words>
+      )}
       <Choice
         label="While it lasts I am"
         value={busy ? 'busy' : 'free'}

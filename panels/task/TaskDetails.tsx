@@ -6,6 +6,7 @@ import { editTask } from '@/core/commands/tasks';
 import type { Id } from '@/core/model/common';
 import type { Task } from '@/core/model/task';
 import { againWords, readAgain, type Again } from '@/core/tasks/again';
+import { leadsOf } from '@/core/remind/leads';
 import { blockOf, lastPlaceOf, taskOf, trayItemOf } from '@/core/tasks/places';
 import { repeatingOf } from '@/core/tasks/repeating';
 import { useWorkspace } from '@/state/shown';
@@ -33,6 +34,7 @@ import { NeededBy } from './NeededBy';
 import { Parts } from './Parts';
 import { Steps } from './Steps';
 import { deleteTimes, editTimes, setRule, startOfPlace } from '@/actions/repeats';
+import { LeadsField } from '@/board/LeadsField';
 import { TimerButton } from '@/board/taskParts';
 
 const readAgainOrNone = (typed: string): Reading<Again | undefined> => {
@@ -114,6 +116,20 @@ export function TaskDetails({ id, blockId, trayId }: TaskDetailsProps) {
           { value: 'light', name: 'little' },
         ]}
       />
+      <LeadsField
+        label="Remind me before it begins"
+        leads={task.leads}
+        otherwise={leadsOf(workspace, { category: task.category })}
+        onSave={(leads) => edit({ leads })}
+      />
+      {task.due && (
+        <LeadsField
+          label="Remind me before it is due"
+          leads={task.dueLeads}
+          otherwise={workspace.settings.reminders.due}
+          onSave={(dueLeads) => edit({ dueLeads })}
+        />
+      )}
       <Field
         label="Category"
         text={categories.get(task.category ?? '')?.name ?? ''}
