@@ -1,6 +1,5 @@
 import '@/ui/sharedParts';
 import '../global.css';
-import { watchReminders } from '@/actions/reminders';
 import { watchClock } from '@/actions/watch';
 import { defaultSettings } from '@/core/model/settings';
 import { emptyWorkspace } from '@/core/model/workspace';
@@ -22,7 +21,7 @@ import { WorkspaceProvider } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
 import { Boundary, registerFailed } from '@/ui/Boundary';
 import { afterFirstDrawn } from '@/ui/firstDrawn';
-import { loadWhenIdle } from '@/ui/later';
+import { later, loadWhenIdle } from '@/ui/later';
 
 // asked for before it is known whether the demo is there already: it is small, and the first day waits for it
 const demo = session.space === 'demo' ? import('@/demo/generate') : undefined;
@@ -41,6 +40,8 @@ registerPlanPanels();
 registerSettingsPanels();
 registerShellPanels();
 
+const reminders = later(() => import('@/actions/reminders'));
+
 /** The days that the address asks for, beside the present one (epoch ms). */
 const asked = () => {
   const at = Date.parse(new URLSearchParams(location.search).get('day') ?? '');
@@ -51,7 +52,7 @@ const needed = neededFor(session.now(), asked());
 void store.open(session.space === 'demo' ? makeDemo : begin, needed).then(() => {
   watchClock();
   // it would take the time of what is drawn first
-  afterFirstDrawn(watchReminders);
+  afterFirstDrawn(() => void reminders.load().then(({ watchReminders }) => watchReminders()));
 });
 // what is fetched for later would take the time of what is drawn first
 afterFirstDrawn(() => {

@@ -1,5 +1,5 @@
 import { usePathname } from 'expo-router';
-import { useEffect, type ReactNode } from 'react';
+import { Suspense, useEffect, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { useOpening } from '@/state/shown';
 import { DragLayer } from '@/board/drag/DragLayer';
@@ -12,9 +12,9 @@ import { Beneath, useIsCovered } from '@/ui/Beneath';
 import { PanelHost } from '@/ui/PanelHost';
 import { listenToChoices } from '@/ui/choiceKeys';
 import { MomentProvider } from '@/ui/clock';
+import { useFirstDrawn } from '@/ui/firstDrawn';
 import { keepFocus } from '@/ui/keepFocus';
 import { QuickBar } from './QuickBar';
-import { RingLine } from './RingLine';
 import { RunningBar } from './RunningBar';
 import { useShellKeys } from './shellKeys';
 import { useShared } from './shared';
@@ -22,6 +22,7 @@ import { useStarted } from './started';
 import { useTheme } from './theme';
 import { SkipLinks } from './SkipLinks';
 import { Announced } from '@/ui/announce';
+import { later, useLater } from '@/ui/later';
 import { Tips } from '@/ui/Tips';
 import { TravelLine } from './TravelLine';
 import { unfoldOnPaper } from '@/ui/printing';
@@ -38,11 +39,19 @@ function useLeftRefusals() {
   );
 }
 
+const ringLine = later(() => import('./RingLine'));
+
+function Rings() {
+  const { RingLine } = useLater(ringLine);
+  return <RingLine />;
+}
+
 /** What is around every screen: the places, notices, sheets, dropped files, the colours of day or night. */
 export function Shell({ children }: { children: ReactNode }) {
   const wide = useWide();
   const opening = useOpening();
   const covered = useIsCovered();
+  const stands = useFirstDrawn();
   useStarted(!opening);
   useTheme();
   useEffect(acceptDroppedFiles, []);
@@ -62,14 +71,23 @@ export function Shell({ children }: { children: ReactNode }) {
             <UpdateLine />
             <TravelLine />
             <VisitLine />
-            {!opening && <RingLine />}
+            {stands && (
+              <Suspense>
+                <Rings />
+              </Suspense>
+            )}
             <View className="flex-1 low:min-h-[100vh] low:flex-none">{!opening && children}</View>
           </Beneath>
           {!covered && <NoticeLine />}
         </View>
+        {!wide && (
+          // apart from the places, which must not move when it comes
+          <Beneath>
+            {!opening && <QuickBar />}
+            {!opening && <RunningBar />}
+          </Beneath>
+        )}
         <Beneath>
-          {!opening && <QuickBar />}
-          {!wide && !opening && <RunningBar />}
           <Navigation />
           {wide && !opening && <RunningBar />}
         </Beneath>
