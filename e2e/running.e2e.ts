@@ -1,6 +1,6 @@
 import { isAccessible } from './axe';
 import { scene } from './scene';
-import { boxOf, isAt, isGone, keyboardIsOn, keys, press, sees } from './steps';
+import { boxOf, isAt, isGone, keyboardIsOn, keys, press, pressText, sees, type } from './steps';
 
 for (const size of ['phone', 'wide'] as const)
   scene(
@@ -27,3 +27,37 @@ for (const size of ['phone', 'wide'] as const)
       await isGone(page, 'Running: Reply to the parish council');
     },
   );
+
+scene(
+  'a meeting that begins is asked about, and work that has taken its time; each is answered in one press',
+  { size: 'phone', at: '/tasks?now=2026-11-24T11:31:00Z' },
+  async ({ page }) => {
+    const asked = 'Asked: Flood forum, agenda has begun';
+    await boxOf(page, asked);
+    await isAccessible(page, 'what is asked', `[aria-label="${asked}"]`);
+    await press(page, 'Not now: Flood forum, agenda has begun');
+    await isGone(page, asked);
+    await press(page, 'Map of bank repairs of 45 min, which runs: open it');
+    await type(page, 'Estimate', '20m');
+    await keys(page, 'Escape');
+    await boxOf(page, 'Asked: Map of bank repairs has taken its 20 min');
+    await press(page, '15 min more for Map of bank repairs');
+    await sees(page, 'Map of bank repairs is to take 4');
+    await isGone(page, 'Asked: ');
+  },
+);
+
+scene(
+  'the timer is switched to a meeting that begins; time by hand may end now',
+  { at: '/plan?now=2026-11-24T11:31:00Z' },
+  async ({ page }) => {
+    await press(page, 'Switch to it: Flood forum, agenda');
+    await boxOf(page, 'Running: Flood forum, agenda');
+    await isGone(page, 'Asked: ');
+    await press(page, 'Flood forum, agenda, which runs: open it');
+    await pressText(page, 'Add time…');
+    await type(page, 'To, or how long', '5m');
+    await keys(page, 'Enter');
+    await sees(page, 'Added the time');
+  },
+);

@@ -68,7 +68,7 @@ function Running({ entry }: { entry: TimeEntry }) {
       </View>
       <Pressable
         role="button"
-        aria-label={`${title} ${estimate}, which runs: open it`}
+        aria-label={`${[title, estimate].filter(Boolean).join(' ')}, which runs: open it`}
         onPress={open}
         className={`min-h-[44px] ${wide ? 'ml-2 mr-1 pl-1 short:hidden' : 'flex-1 flex-row items-center gap-2 pl-2'}`}
       >

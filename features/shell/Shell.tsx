@@ -39,11 +39,11 @@ function useLeftRefusals() {
   );
 }
 
-const ringLine = later(() => import('./RingLine'));
+const topLines = later(() => import('./TopLines'));
 
-function Rings() {
-  const { RingLine } = useLater(ringLine);
-  return <RingLine />;
+function Told() {
+  const { TopLines } = useLater(topLines);
+  return <TopLines />;
 }
 
 /** What is around every screen: the places, notices, sheets, dropped files, the colours of day or night. */
@@ -73,7 +73,7 @@ export function Shell({ children }: { children: ReactNode }) {
             <VisitLine />
             {stands && (
               <Suspense>
-                <Rings />
+                <Told />
               </Suspense>
             )}
             <View className="flex-1 low:min-h-[100vh] low:flex-none">{!opening && children}</View>

@@ -5,9 +5,10 @@ import { MINUTE } from '@/core/time/span';
 import { readDuration } from '@/core/capture/readDuration';
 import { readTime } from '@/core/capture/readTime';
 import { dateWords, durationWords, timeWords } from '@/core/time/words';
-import { instantOf } from '@/core/time/zone';
+import { instantOf, timeOf } from '@/core/time/zone';
 import * as z from '@/core/zod';
 import { useWorkspace } from '@/state/shown';
+import { here } from '@/state/here';
 import { newId, store } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
 import { FormField, useDraftForm } from '@/ui/form';
@@ -24,7 +25,11 @@ const timeForm = {
   name: 'Add time',
   fields,
   whole: fields.check(
-    z.refine(({ from }) => from !== null, { message: 'Say when it began.', path: ['from'] }),
+    // a length alone ends now
+    z.refine(({ from, end }) => from !== null || (end !== null && 'minutes' in end), {
+      message: 'Say when it began.',
+      path: ['from'],
+    }),
     z.refine(({ end }) => end !== null, {
       message: 'Say when it ended, or how long it took.',
       path: ['end'],
@@ -36,7 +41,8 @@ const timeForm = {
   ),
 };
 
-function readEnd(typed: string): Reading<z.infer<typeof End>> {
+function readEnd(typed: string, now: string): Reading<z.infer<typeof End>> {
+  if (/^(until )?now$/i.test(typed.trim())) return { value: { time: now } };
   const time = /^\d{1,2}[:.]\d\d$|[ap]m?$/i.test(typed.trim()) ? readTime(typed) : undefined;
   if (time) return { value: { time } };
   const minutes = readDuration(typed);
@@ -47,14 +53,16 @@ function readEnd(typed: string): Reading<z.infer<typeof End>> {
 
 /** Enters time by hand: from, and to or a length. */
 export function AddTime({ subject, date }: { subject: Subject; date: string }) {
-  const { zone } = useMoment();
+  const { zone, now } = useMoment();
   const { settings } = useWorkspace();
   const { control, handleSubmit, discard } = useDraftForm(timeForm, { from: null, end: null });
   const at = (time: string) => instantOf(`${date}T${time}`, zone);
   const save = handleSubmit(({ from, end }) => {
-    if (from === null || end === null) return;
-    const to = 'time' in end ? at(end.time) : at(from) + end.minutes * MINUTE;
-    if (!store.run(addEntry, { id: newId(), subject, from: at(from), to }, 'Added the time')) return;
+    if (end === null) return;
+    const minutes = 'minutes' in end ? end.minutes * MINUTE : 0;
+    const begin = from === null ? here().now - minutes : at(from);
+    const to = 'time' in end ? at(end.time) : begin + minutes;
+    if (!store.run(addEntry, { id: newId(), subject, from: begin, to }, 'Added the time')) return;
     discard();
     closePanel();
   });
@@ -86,7 +94,7 @@ export function AddTime({ subject, date }: { subject: Subject; date: string }) {
                   ? timeWords(end.time, settings.clock)
                   : durationWords(end.minutes)
             }
-            read={readEnd}
+            read={(typed) => readEnd(typed, timeOf(now, zone))}
             placeholder="10:45 or 1h15"
             onEnter={submit}
           />

@@ -1,0 +1,72 @@
+import { occurrencesShown } from '../calendar/layers';
+import type { Occurrence } from '../calendar/occurrences';
+import type { TimeEntry } from '../model/plan';
+import type { Task } from '../model/task';
+import type { Workspace } from '../model/workspace';
+import { taskOf } from '../tasks/places';
+import { lengthOf, MINUTE } from '../time/span';
+import { dateOf, type Zone } from '../time/zone';
+import { runningEntry } from '../track/entries';
+import { minutesSpent } from '../track/spent';
+
+/** What is asked of the one for whom a timer runs. `key` tells it from what was asked before. */
+export type Asked = { readonly key: string } & (
+  | { readonly kind: 'over'; readonly task: Task; readonly by: number }
+  /** A meeting has begun since the timer was started on something else. */
+  | { readonly kind: 'begun'; readonly meeting: Occurrence }
+  /** The meeting that the timer runs on was to end so many minutes ago. */
+  | { readonly kind: 'ended'; readonly meeting: Occurrence; readonly by: number }
+);
+
+/** A meeting that began longer ago than this, in minutes, is not asked about: one has stayed away from it. */
+const JUST_BEGUN = 15;
+
+/**
+ * What is to be asked while a timer runs, first things first: a meeting that has just begun, then work that has taken all
+ * of its estimate, or a meeting that is past its end.
+ */
+export function asksNow(workspace: Workspace, zone: Zone, now: number): Asked[] {
+  const entry = runningEntry(workspace.entries);
+  if (!entry) return [];
+  const asks = [
+    begun(workspace, entry, zone, now),
+    over(workspace, entry, now),
+    ended(workspace, entry, zone, now),
+  ];
+  return asks.filter((asked) => asked !== undefined);
+}
+
+const meetingsOf = (workspace: Workspace, zone: Zone, now: number) =>
+  occurrencesShown(workspace, dateOf(now, zone), zone).filter(({ allDay, busy }) => !allDay && busy);
+
+function begun(workspace: Workspace, entry: TimeEntry, zone: Zone, now: number): Asked | undefined {
+  const { id, from, subject } = entry;
+  const meeting = meetingsOf(workspace, zone, now).find(
+    (each) =>
+      each.from > from &&
+      each.from <= now &&
+      now < Math.min(each.to, each.from + JUST_BEGUN * MINUTE) &&
+      !(subject.kind === 'event' && subject.occurrence === each.id),
+  );
+  return meeting && { kind: 'begun', key: `${id} ${meeting.id}`, meeting };
+}
+
+function over(workspace: Workspace, entry: TimeEntry, now: number): Asked | undefined {
+  if (entry.subject.kind !== 'task') return undefined;
+  const task = taskOf(workspace, entry.subject.taskId);
+  if (!task || task.estimate === null) return undefined;
+  const by = Math.floor(minutesSpent(workspace.entries, task.id, now)) - task.estimate;
+  return by < 0 ? undefined : { kind: 'over', key: `${entry.id} ${task.estimate}`, task, by };
+}
+
+function ended(workspace: Workspace, { id, subject }: TimeEntry, zone: Zone, now: number): Asked | undefined {
+  if (subject.kind !== 'event') return undefined;
+  const meeting = meetingsOf(workspace, zone, now).find((each) => each.id === subject.occurrence);
+  if (!meeting || meeting.to > now) return undefined;
+  return {
+    kind: 'ended',
+    key: `${id} ${meeting.id}`,
+    meeting,
+    by: Math.floor(lengthOf({ from: meeting.to, to: now })),
+  };
+}
