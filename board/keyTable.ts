@@ -23,6 +23,7 @@ const anywhere = [
   { name: 'newTask', key: 'w', what: 'write down a task' },
   { name: 'stop', key: 's', what: 'stop the timer that runs' },
   { name: 'interrupt', key: 'u', what: 'time something else that came in; once more goes back' },
+  { name: 'now', key: 'k', what: 'what now, in large letters; once more back to Today' },
   { name: 'bend', key: 'r', what: 'move the rest of the day along' },
   { name: 'said', key: 'm', what: 'the recent notices, and what they offered' },
   { shown: 'Tab', what: 'the next thing; with Shift the one before' },

@@ -45,11 +45,7 @@ const shots: Shot[] = [
   { name: 'month-wide', route: '/plan?view=month', size: 'wide' },
   { name: 'agenda-phone', route: '/plan?view=agenda', size: 'phone' },
   { name: 'triage-phone', route: '/tasks', size: 'phone', click: '[aria-label^="Go through the inbox"]' },
-  {
-    name: 'quick-phone',
-    route: '/tasks?add=Count%20the%20redds%20Thu%2013:00%2045m%20in%20Grants%20by%20Friday',
-    size: 'phone',
-  },
+  { name: 'now-wide', route: '/now', size: 'wide' },
 ];
 
 async function main() {

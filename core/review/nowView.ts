@@ -5,11 +5,15 @@ import { pockets } from '../plan/placing';
 import { timedThings, type Timed } from '../plan/things';
 import { taskOf } from '../tasks/places';
 import { toPlace } from '../tasks/toPlace';
+import { similarTook, type Took } from './similar';
 import { MINUTE, lengthOf, type Span } from '../time/span';
 import { dateOf, type Zone } from '../time/zone';
 
 /** One line of what is left of a day: something with its hours, or a free pocket. */
 export type NowItem = Timed | (Span & { readonly kind: 'pocket' });
+
+/** A task that fits into a time: by what such tasks took, where that is known, else by its estimate. */
+export type Fit = { readonly task: Task; readonly took: Took | undefined };
 
 export type NowView = {
   /** What the plan has for this moment. */
@@ -18,8 +22,8 @@ export type NowView = {
   readonly next: Timed | undefined;
   /** Whole minutes until `next` starts. */
   readonly minutesToNext: number | undefined;
-  /** Unplaced or trayed open tasks whose estimate fits before `next`, best use of the time first. */
-  readonly fits: readonly Task[];
+  /** Unplaced or trayed open tasks that fit before `next`, best use of the time first. */
+  readonly fits: readonly Fit[];
   /** What comes after now, pockets of 15 minutes or more included, by start. */
   readonly rest: readonly NowItem[];
 };
@@ -46,11 +50,21 @@ export function nowView(workspace: Workspace, zone: Zone, now: number): NowView 
   };
 }
 
-function fitting(workspace: Workspace, today: string, zone: Zone, now: number, minutes: number): Task[] {
+/** How many of what waits are looked at, the most pressing first, and how many are told. */
+const LOOKED_AT = 40;
+const TOLD = 3;
+
+function fitting(workspace: Workspace, today: string, zone: Zone, now: number, minutes: number): Fit[] {
   const inTray = dayPlan(workspace, today, zone).tray.flatMap(
     ({ taskId }) => taskOf(workspace, taskId) ?? [],
   );
-  return [...inTray.filter(({ doneAt }) => doneAt === null), ...toPlace(workspace, today, zone, now)]
-    .filter(({ estimate }) => estimate !== null && estimate <= minutes)
-    .slice(0, 3);
+  const waiting = [
+    ...inTray.filter(({ doneAt }) => doneAt === null),
+    ...toPlace(workspace, today, zone, now),
+  ];
+  return waiting
+    .slice(0, LOOKED_AT)
+    .map((task) => ({ task, took: similarTook(workspace, task, now) }))
+    .filter(({ task, took }) => (took?.minutes ?? task.estimate ?? Infinity) <= minutes)
+    .slice(0, TOLD);
 }

@@ -89,7 +89,7 @@ test('now: what is on, what is next and in how many minutes, what fits before it
   const view = nowView(day, zone, at('13:20'));
   expect(view.current).toEqual([]);
   expect([view.next?.kind, view.minutesToNext]).toEqual(['block', 40]);
-  expect(view.fits.map(({ id }) => id)).toEqual(['a', 'b']);
+  expect(view.fits.map((fit) => fit.task.id)).toEqual(['a', 'b']);
   expect(nowView(day, zone, at('10:15')).current).toHaveLength(1);
 });
 

@@ -51,6 +51,7 @@ export function Shell({ children }: { children: ReactNode }) {
   const wide = useWide();
   const opening = useOpening();
   const covered = useIsCovered();
+  const bare = usePathname() === '/now';
   const stands = useFirstDrawn();
   useStarted(!opening);
   useTheme();
@@ -80,17 +81,19 @@ export function Shell({ children }: { children: ReactNode }) {
           </Beneath>
           {!covered && <NoticeLine />}
         </View>
-        {!wide && (
+        {!wide && !bare && (
           // apart from the places, which must not move when it comes
           <Beneath>
             {!opening && <QuickBar />}
             {!opening && <RunningBar />}
           </Beneath>
         )}
-        <Beneath>
-          <Navigation />
-          {wide && !opening && <RunningBar />}
-        </Beneath>
+        {!bare && (
+          <Beneath>
+            <Navigation />
+            {wide && !opening && <RunningBar />}
+          </Beneath>
+        )}
         <PanelHost foot={<NoticeLine />} />
         <DragLayer />
         <Announced />

@@ -30,13 +30,14 @@ export function useShellKeys(): void {
       if (isTaken(event)) return;
       const key = keyOf(event);
       const place = places[Number(key) - 1];
-      const { bend, find, help, interrupt, newTask, quick, said, stop: stopKey } = keys.anywhere;
+      const { bend, find, now, help, interrupt, newTask, quick, said, stop: stopKey } = keys.anywhere;
       if (key === help) openPanel({ kind: 'keys' });
       else if (isCovered()) return;
       else if (place) router.navigate(place.path);
       else if (key === said) openPanel({ kind: 'said' });
       else if (key === interrupt) interruptOrGoBack();
       else if (key === bend) openBend(asked().day);
+      else if (key === now) router.navigate(location.pathname === '/now' ? '/today' : '/now');
       else if (key === find) openPanel({ kind: 'find' });
       else if (key === quick) openPanel({ kind: 'quick' });
       else if (key === newTask) openPanel({ kind: 'newTask' });

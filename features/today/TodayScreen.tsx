@@ -7,6 +7,7 @@ import { View } from 'react-native';
 import { headsOf } from '@/core/frame/heads';
 import { dayPlan } from '@/core/plan/dayPlan';
 import { weekToSeal } from '@/core/plan/sealing';
+import { dayProgress, restOfDay, weekProgress } from '@/core/review/progress';
 import { nowView } from '@/core/review/nowView';
 import { runningEntry, runningTask } from '@/core/track/entries';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
@@ -20,6 +21,7 @@ import { ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { openPanel } from '@/ui/panels';
 import { start } from '@/actions/tasks';
 
+import { ProgressLine } from '@/board/ProgressLine';
 import { ZoneHead } from '@/board/days/ZoneHead';
 import { WithStrip } from '@/board/strip/WithStrip';
 import { Subheading, Words } from '@/ui/Words';
@@ -82,12 +84,13 @@ export function TodayScreen() {
 
         {view.fits.length > 0 && (
           <Part title={`Fits into the ${durationWords(view.minutesToNext ?? 0)} before`}>
-            {view.fits.map((task) => (
-              <TaskRow key={task.id} task={task} />
+            {view.fits.map(({ task, took }) => (
+              <TaskRow key={task.id} task={task} took={took} />
             ))}
           </Part>
         )}
 
+        <HowFar />
         {!nothing && (
           <Part title="Rest of the day" aside={`${durationWords(load.planned)} planned today`}>
             {rest.map((item, i) => {
@@ -118,6 +121,25 @@ export function TodayScreen() {
         <DoneToday today={today} />
       </ScrollScreen>
     </WithStrip>
+  );
+}
+
+/** How far the day and the week are, and the way to what now in large letters. */
+function HowFar() {
+  const { zone, now, today } = useMoment();
+  const workspace = useWorkspace();
+  const router = useRouter();
+  const day = dayProgress(workspace, today, zone, now);
+  const week = weekProgress(workspace, today, zone, now);
+  if (week.done + week.left === 0) return null;
+  return (
+    <View className="gap-2">
+      <ProgressLine of="Today" progress={day} rest={restOfDay(workspace, zone, now)} />
+      <ProgressLine of="This week" progress={week} />
+      <View className="-ml-3 flex-row">
+        <Button label="Now, in large letters" kind="quiet" onPress={() => router.navigate('/now')} />
+      </View>
+    </View>
   );
 }
 

@@ -4,6 +4,7 @@ import { cardWarning } from '@/core/plan/findingWords';
 import { judgeBlock } from '@/core/plan/judge';
 import type { Timed } from '@/core/plan/things';
 import type { NowItem } from '@/core/review/nowView';
+import type { Took } from '@/core/review/similar';
 import { lengthOf } from '@/core/time/span';
 import { clockWords, durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
@@ -17,8 +18,8 @@ import { subjectOfMeeting } from '@/core/track/spent';
 import { useIsNarrow, useWide } from '@/ui/useWide';
 import { Title, Words } from '@/ui/Words';
 
-/** A task that could be done now. */
-export function TaskRow({ task }: { task: Task }) {
+/** A task that could be done now, with how long such tasks took, where that is known. */
+export function TaskRow({ task, took }: { task: Task; took?: Took | undefined }) {
   const narrow = useIsNarrow();
   const hue = useHue(task);
   return (
@@ -35,13 +36,18 @@ export function TaskRow({ task }: { task: Task }) {
         <Title narrow={narrow} lines={3}>
           {task.title}
         </Title>
-        <DueNote task={task} before={task.estimate === null ? '' : durationWords(task.estimate)} />
+        <DueNote task={task} before={lengthWords(task, took)} />
       </Pressable>
       {task.priority !== 'normal' && <PriorityMark priority={task.priority} />}
       <TimerButton subject={{ kind: 'task', taskId: task.id }} />
     </View>
   );
 }
+
+const lengthWords = ({ estimate }: Task, took: Took | undefined): string =>
+  [estimate === null ? '' : durationWords(estimate), took ? `such took ${durationWords(took.minutes)}` : '']
+    .filter(Boolean)
+    .join(', ');
 
 /** One line of the day's sequence: a meeting, a block or a free pocket. */
 export function ItemRow({ item, now, boxed = false }: { item: NowItem; now: number; boxed?: boolean }) {

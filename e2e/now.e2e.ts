@@ -1,0 +1,44 @@
+import assert from 'node:assert/strict';
+import { isAccessible } from './axe';
+import { scene } from './scene';
+import { eventually, isAt, isGone, keys, press, pressText, reload, sees } from './steps';
+
+for (const size of ['phone', 'wide'] as const)
+  scene(
+    `what now fills the window in large letters, is worked from there, and is left again, ${size}`,
+    { size, at: '/today' },
+    async ({ page }) => {
+      await sees(page, 'Today: 1 h 25 of 4 h done');
+      await sees(page, '2 h 35 left · the rest ends 15:15');
+      if (size === 'phone') await pressText(page, 'Now, in large letters');
+      else await keys(page, 'k');
+      await isAt(page, 'Now');
+      await isGone(page, 'Places');
+      await sees(page, 'Next, in 10 min, at 11:30');
+      await sees(page, 'Fieldwork until 13:00');
+      await isAccessible(page, 'now');
+      const height = await page.$eval('h1, [role=heading]', (title) =>
+        Number.parseFloat(getComputedStyle(title).fontSize),
+      );
+      assert.ok(height >= (size === 'wide' ? 80 : 40), `${height} px`);
+      await reload(page);
+      await press(page, 'Done: Map of bank repairs');
+      await sees(page, '10 min free');
+      await keys(page, 'Escape');
+      await isAt(page, 'Today');
+    },
+  );
+
+scene('a small window before other programs says what now', { at: '/now' }, async ({ page }) => {
+  await pressText(page, 'Small window');
+  const said = () =>
+    page.evaluate(
+      // the types of the browser lack it still
+      () =>
+        (window as unknown as { documentPictureInPicture: { window?: Window } }).documentPictureInPicture
+          .window?.document.body.textContent ?? '',
+    );
+  await eventually(async () =>
+    assert.match(await said(), /^Map of bank repairs0:\d\d:\d\d.*Flood forum, agenda, 11:30Stop$/),
+  );
+});
