@@ -2,7 +2,8 @@ import { bendDay, pinBlock } from '@/core/commands/bend';
 import type { Block } from '@/core/model/plan';
 import type { BendProposal } from '@/core/plan/bend/proposal';
 import type { Bend } from '@/core/plan/bend/reflow';
-import { taskOf } from '@/core/tasks/places';
+import type { Id } from '@/core/model/common';
+import { blocksIn, taskOf } from '@/core/tasks/places';
 import { dateOf, isDate } from '@/core/time/zone';
 import { here } from '@/state/here';
 import { currentWorkspace, store } from '@/state/workspaceStore';
@@ -22,6 +23,23 @@ export function togglePin({ id, taskId, pinned }: Block): void {
   const words = pinned ? `${title} can move again` : `${title} is pinned where it is`;
   store.run(pinBlock, { id, pinned: !pinned }, words);
 }
+
+/** The two blocks of two chosen tasks that can change places: the next of each, both ahead and on one day. */
+export function swapOf(taskIds: readonly Id[]): readonly [Block, Block] | undefined {
+  const { zone, now } = here();
+  const range = { from: now, to: now + SWAPPED_WITHIN };
+  const ahead = blocksIn(currentWorkspace(), range, zone).filter(({ start }) => start >= now);
+  const blocks = taskIds.map((id) => ahead.find(({ taskId }) => taskId === id));
+  const [first, second] = blocks;
+  const fits =
+    blocks.length === 2 && first && second && dateOf(first.start, zone) === dateOf(second.start, zone);
+  return fits ? [first, second] : undefined;
+}
+const SWAPPED_WITHIN = 28 * 86_400_000;
+
+/** Shows how two blocks would change places. */
+export const openSwap = ([first, second]: readonly [Block, Block]): void =>
+  openBend(dateOf(first.start, here().zone), { kind: 'swap', blockIds: [first.id, second.id] });
 
 /** Shows how the rest of a day would move along; of a day that has passed, or that is none, that of today. */
 export function openBend(day?: unknown, bend: Bend = { kind: 'late' }): void {

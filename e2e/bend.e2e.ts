@@ -1,6 +1,18 @@
 import { isAccessible } from './axe';
 import { scene } from './scene';
-import { boxOf, focus, isClosed, keyboardIsOn, keys, press, pressText, reload, sees, seesNo } from './steps';
+import {
+  boxOf,
+  focus,
+  isClosed,
+  keyboardIsOn,
+  keys,
+  press,
+  pressText,
+  reload,
+  sees,
+  seesNo,
+  type,
+} from './steps';
 
 scene(
   'on a phone a day that runs late moves along, block by block; it survives a reload',
@@ -62,5 +74,31 @@ scene(
     await press(page, 'Close the details');
     await isClosed(page);
     await keyboardIsOn(page, /./);
+  },
+);
+
+scene(
+  'room is made at an hour, two blocks change places; both are seen before they count',
+  { at: '/plan?view=day' },
+  async ({ page }) => {
+    await keys(page, 'r');
+    await pressText(page, 'Make room');
+    await type(page, 'Free from', '12:00');
+    await type(page, 'For', 'a while');
+    await sees(page, '“a while” is no length');
+    await type(page, 'For', '45m');
+    await sees(page, '12:45 – 14:15, was 12:00');
+    await isAccessible(page, 'room that is made', '[role=complementary]');
+    await press(page, 'Leave it as it is');
+    await focus(page, '[aria-label^="Permit letter, weir, 13:30"]');
+    await keys(page, 'x');
+    await focus(page, '[aria-label^="Grant report, section 2, 12:00"]');
+    await keys(page, 'x');
+    await pressText(page, 'Swap the two…');
+    await sees(page, '12:00 – 12:45, was 13:30');
+    await sees(page, '12:45 – 14:15, was 12:00');
+    await press(page, 'Move them');
+    await boxOf(page, 'Permit letter, weir, 12:00');
+    await boxOf(page, 'Grant report, section 2, 12:45');
   },
 );

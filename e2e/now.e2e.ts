@@ -8,8 +8,8 @@ for (const size of ['phone', 'wide'] as const)
     `what now fills the window in large letters, is worked from there, and is left again, ${size}`,
     { size, at: '/today' },
     async ({ page }) => {
-      await sees(page, 'Today: 1 h 25 of 4 h done');
-      await sees(page, '2 h 35 left · the rest ends 15:15');
+      await sees(page, 'Today: 1 h 25 of 4 h 30 done');
+      await sees(page, '3 h 05 left · the rest ends 15:15');
       if (size === 'phone') await pressText(page, 'Now, in large letters');
       else await keys(page, 'k');
       await isAt(page, 'Now');

@@ -34,6 +34,12 @@ test('done are blocks of what is done, and of others what was spent on them; the
   expect(weekProgress(day(), date, zone, at('10:30'))).toEqual({ done: 80, left: 190 });
 });
 
+test('what lies in the tray counts by its estimate', () => {
+  const workspace = day();
+  const tray = workspace.tray.with([{ id: 't', taskId: 'friday', date }]);
+  expect(dayProgress({ ...workspace, tray }, date, zone, at('10:30'))).toEqual({ done: 80, left: 160 });
+});
+
 test('the rest ends later the later it is, meetings are gone around, and what no longer fits is told', () => {
   expect(ends(day(), '10:20')).toEqual(['12:00', 0]);
   expect(ends(day(), '11:00')).toEqual(['12:40', 0]);

@@ -3,19 +3,31 @@ import { runningStretch, workLeft } from '../plan/bend/late';
 import { reflow } from '../plan/bend/reflow';
 import { dayPlan } from '../plan/dayPlan';
 import { spanOfBlock, taskOf } from '../tasks/places';
+import { minutesSpent } from '../track/spent';
 import { daysOfWeek } from '../time/week';
 import { dateOf, type IsoDate, type Zone } from '../time/zone';
 
 /** How much of the work that was planned is done, and how much is left, in whole minutes. */
 export type Progress = { readonly done: number; readonly left: number };
 
-/** How far the planned work of a day is: blocks of tasks that are done count whole, of others what was spent on them since they began. */
+/**
+ * How far the planned work of a day is: blocks of tasks that are done count whole, of others what was spent on them since
+ * they began; what lies in the tray counts by its estimate.
+ */
 export function dayProgress(workspace: Workspace, date: IsoDate, zone: Zone, now: number): Progress {
+  const { blocks, tray } = dayPlan(workspace, date, zone);
+  const parts = [
+    ...blocks.map((block) => ({ ...block, open: workLeft(workspace, block, now) })),
+    ...tray.map(({ taskId }) => {
+      const minutes = taskOf(workspace, taskId)?.estimate ?? 0;
+      const spent = Math.floor(minutesSpent(workspace.entries, taskId, now));
+      return { taskId, minutes, open: Math.max(0, minutes - spent) };
+    }),
+  ];
   const sum = { done: 0, left: 0 };
-  for (const block of dayPlan(workspace, date, zone).blocks) {
-    const isDone = taskOf(workspace, block.taskId)?.doneAt !== null;
-    const left = isDone ? 0 : workLeft(workspace, block, now);
-    sum.done += block.minutes - left;
+  for (const { taskId, minutes, open } of parts) {
+    const left = taskOf(workspace, taskId)?.doneAt === null ? open : 0;
+    sum.done += minutes - left;
     sum.left += left;
   }
   return sum;

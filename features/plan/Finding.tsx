@@ -1,5 +1,6 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { ScrollView, TextInput, View } from 'react-native';
+import { openSwap, swapOf } from '@/actions/bend';
 import type { Id } from '@/core/model/common';
 import type { Task } from '@/core/model/task';
 import { estimated, findTasks } from '@/core/tasks/find';
@@ -66,6 +67,7 @@ export function Several() {
   const workspace = useWorkspace();
   const chosen = ids.flatMap((id) => taskOf(workspace, id) ?? []);
   const toPlace = useToPlace();
+  const swap = swapOf(ids);
   const waiting = ids.filter((id) => toPlace.some((task) => task.id === id));
   if (!choosing)
     return (
@@ -95,6 +97,7 @@ export function Several() {
           disabled={chosen.length === 0}
           onPress={() => openPanel({ kind: 'later', ids })}
         />
+        {swap && <Button label="Swap the two…" onPress={() => openSwap(swap)} />}
         <Button label="Stop choosing" kind="quiet" onPress={stopChoosing} />
       </View>
     </View>

@@ -8,14 +8,19 @@ import { minutesLate } from '@/core/plan/bend/late';
 import { proposeBend, type Proposed } from '@/core/plan/bend/proposal';
 import type { Bend } from '@/core/plan/bend/reflow';
 import { shiftWords, summaryWords } from '@/core/plan/bend/words';
+import { dayPlan } from '@/core/plan/dayPlan';
 import { blockOf, taskOf } from '@/core/tasks/places';
 import { clockWords, dayWords, durationWords } from '@/core/time/words';
+import { MINUTE } from '@/core/time/span';
+import { dayOf, instantOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { CheckBox } from '@/ui/CheckBox';
 import { Choice } from '@/ui/Choice';
 import { useMoment } from '@/ui/clock';
+import { Field } from '@/ui/Field';
 import { Foot } from '@/ui/Foot';
+import { readClock, readLength } from '@/ui/readings';
 import { closePanel, type Panel, type Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { BendStrip } from './BendStrip';
@@ -49,18 +54,7 @@ function Bending({ date, bend: asked }: Panels['bend']) {
         {late > 0 && <Words face="strong">{durationWords(late)} late.</Words>}
         <Words>{summaryWords(proposal)}</Words>
       </View>
-      {(asked.kind === 'late' || asked.kind === 'pullUp') && (
-        <Choice
-          label="How it moves"
-          hideLabel
-          value={bend.kind === 'pullUp' ? 'pullUp' : 'late'}
-          onChoose={(kind) => setBend({ kind })}
-          options={[
-            { value: 'late', name: 'Only what must' },
-            { value: 'pullUp', name: 'Close the gaps' },
-          ]}
-        />
-      )}
+      {asked.kind !== 'extend' && asked.kind !== 'swap' && <How bend={bend} date={date} onChange={setBend} />}
       {(rows.length > 0 || proposal.kept.length > 0) && <BendStrip date={date} proposal={proposal} />}
       {rows.length > 0 && (
         <View role="list" aria-label="What moves">
@@ -89,6 +83,61 @@ function Bending({ date, bend: asked }: Panels['bend']) {
     </View>
   );
 }
+
+type HowProps = { bend: Bend; date: string; onChange: (bend: Bend) => void };
+
+/** So much is kept free unless something else is said, in minutes. */
+const USUAL_ROOM = 30;
+const STEP = 15 * MINUTE;
+
+/** Whether only what must moves, the gaps close, or some time is kept free. */
+function How({ bend, date, onChange }: HowProps) {
+  const { zone, now } = useMoment();
+  const workspace = useWorkspace();
+  const { clock } = workspace.settings;
+  const room = (): Bend => {
+    const { from } = dayOf(date, zone);
+    const [working] = dayPlan(workspace, date, zone).working;
+    const at = Math.max(Math.ceil(now / STEP) * STEP, working?.from ?? from);
+    return { kind: 'room', at, minutes: USUAL_ROOM };
+  };
+  return (
+    <View className="gap-2">
+      <Choice
+        label="How it moves"
+        hideLabel
+        value={bend.kind}
+        onChoose={(kind) => onChange(kind === 'late' || kind === 'pullUp' ? { kind } : room())}
+        options={[
+          { value: 'late', name: 'Only what must' },
+          { value: 'pullUp', name: 'Close the gaps' },
+          { value: 'room', name: 'Make room' },
+        ]}
+      />
+      {bend.kind === 'room' && (
+        <View className="flex-row gap-3">
+          <View className="flex-1">
+            <Field
+              label="Free from"
+              text={clockWords(bend.at, zone, clock)}
+              read={readClock}
+              onSave={(time) => onChange({ ...bend, at: instantOf(`${date}T${time}`, zone) })}
+            />
+          </View>
+          <View className="flex-1">
+            <Field
+              label="For"
+              text={durationWords(bend.minutes)}
+              read={(typed) => readLength(typed, LONGEST_ROOM)}
+              onSave={(minutes) => onChange({ ...bend, minutes })}
+            />
+          </View>
+        </View>
+      )}
+    </View>
+  );
+}
+const LONGEST_ROOM = 24 * 60;
 
 /** Begins anew when something else is asked while it is open. */
 const BendDay = (asked: Panels['bend']) => (
@@ -137,4 +186,7 @@ declare module '@/ui/panels' {
   }
 }
 
-export const bendPanel: Panel<Panels['bend']> = { useTitle: () => 'Move the rest', Content: BendDay };
+export const bendPanel: Panel<Panels['bend']> = {
+  useTitle: ({ bend }) => (bend.kind === 'swap' ? 'Swap two blocks' : 'Move the rest'),
+  Content: BendDay,
+};

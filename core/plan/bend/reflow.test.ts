@@ -118,6 +118,11 @@ test('gaps close, room is made, a block is extended and pushes; one that is held
     ['c', 10 + 1 / 6, 30],
   ]);
   expect(times(bent(day, early, { kind: 'room', at: at('11:00'), minutes: 45 }))).toEqual([['b', 11.75, 30]]);
+  expect(times(bent(day, early, { kind: 'swap', blockIds: ['b', 'a'] }))).toEqual([
+    ['b', 10, 30],
+    ['a', 11, 30],
+  ]);
+  expect(bent(day, early, { kind: 'swap', blockIds: ['b', 'a'] }, ['a']).moved).toEqual([]);
   expect(times(bent(day, early, { kind: 'extend', blockId: 'a', minutes: 45 }))).toEqual([
     ['a', 10, 75],
     ['b', 11.25, 30],

@@ -28,7 +28,9 @@ export type Bend =
   /** A stretch (epoch ms, minutes) is kept free, and what lies there or after it gives way. */
   | { readonly kind: 'room'; readonly at: number; readonly minutes: number }
   /** A block becomes longer by so many minutes, and pushes what follows. */
-  | { readonly kind: 'extend'; readonly blockId: Id; readonly minutes: number };
+  | { readonly kind: 'extend'; readonly blockId: Id; readonly minutes: number }
+  /** Two blocks change places, each as long as it was: the later begins where the earlier did, which ends where the later did. */
+  | { readonly kind: 'swap'; readonly blockIds: readonly [Id, Id] };
 
 export type Bending = {
   readonly date: IsoDate;
@@ -61,7 +63,7 @@ type Movable = {
 
 /** The rest of a day as it moves along. Pure; of one day only. */
 export function reflow(workspace: Workspace, bending: Bending): Reflow {
-  const { movable, fixed, longer, end } = apart(workspace, bending);
+  const { movable, fixed, asked, end } = apart(workspace, bending);
   const day = dayOf(bending.date, bending.zone);
   const outcome = { moved: [] as Shift[], kept: [] as Block[], over: [] as Reflow['over'][number][] };
   let free = day.from;
@@ -75,7 +77,7 @@ export function reflow(workspace: Workspace, bending: Bending): Reflow {
     if (start === block.start && minutes === block.minutes) outcome.kept.push(block);
     else outcome.moved.push({ block, start, minutes });
   }
-  return { ...outcome, moved: [...longer, ...outcome.moved] };
+  return { ...outcome, moved: [...asked, ...outcome.moved] };
 }
 
 /** The first instant from one on at which so many minutes lie clear of all stretches: itself, or a step after what was in the way. */
@@ -107,49 +109,55 @@ function apart(workspace: Workspace, bending: Bending) {
   const day = dayOf(date, zone);
   const plan = dayPlan(workspace, date, zone);
   const running = runningStretch(workspace, zone, now);
-  const begin = beginOf(workspace, bending);
+  const asked = askedFor(workspace, bending);
+  const isAsked = ({ id }: Block) => asked.some(({ block }) => block.id === id);
+  const begin = bend.kind === 'room' ? bend.at : Math.min(...asked.map(({ block }) => block.start), Infinity);
   const opening = plan.working[0]?.from ?? Infinity;
   const mayMove = (block: Block) =>
     !block.pinned &&
     !bending.held.has(block.id) &&
     block.id !== running?.block?.id &&
-    !(bend.kind === 'extend' && bend.blockId === block.id) &&
     block.start >= day.from &&
-    spanOfBlock(block).to > begin;
+    // what was missed today moves, too, as it is to be done today
+    (begin === Infinity || spanOfBlock(block).to > begin);
   const movable: Movable[] = [];
   const fixed: Span[] = [...plan.meetings, ...plan.allDay].filter(({ busy }) => busy);
   for (const block of plan.blocks) {
     const task = taskOf(workspace, block.taskId);
-    if (!task || task.doneAt !== null) continue;
+    if (!task || task.doneAt !== null || isAsked(block)) continue;
     const minutes = workLeft(workspace, block, now);
     if (!mayMove(block)) fixed.push(spanOfBlock(block));
     else if (minutes > 0) movable.push(movableOf(workspace, block, task, minutes, opening, bending));
   }
   if (running) fixed.push(running.span);
   if (bend.kind === 'room') fixed.push({ from: bend.at, to: bend.at + bend.minutes * MINUTE });
-  const longer = extended(workspace, bending);
-  fixed.push(...longer.map(spanOfBlock));
+  fixed.push(...asked.map(spanOfBlock));
   const ends = [...plan.working, ...movable.map(({ block }) => spanOfBlock(block))].map(({ to }) => to);
   const end = plan.working.length === 0 ? day.to : Math.min(day.to, Math.max(...ends));
   movable.sort((a, b) => a.block.start - b.block.start || (a.block.id < b.block.id ? -1 : 1));
-  return { movable, fixed, longer, end };
+  return { movable, fixed, asked, end };
 }
 
-/** Nothing that ended before this instant moves: what was missed today does, as it is to be done today. */
-function beginOf(workspace: Workspace, { date, zone, bend }: Bending): number {
-  if (bend.kind === 'room') return bend.at;
-  const block = bend.kind === 'extend' ? extendee(workspace, date, zone, bend.blockId) : undefined;
-  return block ? block.start : dayOf(date, zone).from;
-}
-
-const extendee = (workspace: Workspace, date: IsoDate, zone: Zone, id: Id): Block | undefined =>
-  dayPlan(workspace, date, zone).blocks.find((block) => block.id === id);
-
-/** The block that is to become longer, as it does. */
-function extended(workspace: Workspace, { date, zone, bend, held }: Bending): Shift[] {
-  const block = bend.kind === 'extend' ? extendee(workspace, date, zone, bend.blockId) : undefined;
-  if (!block || bend.kind !== 'extend' || held.has(block.id)) return [];
-  return [{ block, start: block.start, minutes: block.minutes + bend.minutes }];
+/** What the bend itself asks for: a block that becomes longer, or two that change places. */
+function askedFor(workspace: Workspace, { date, zone, bend, held }: Bending): Shift[] {
+  if (bend.kind !== 'extend' && bend.kind !== 'swap') return [];
+  const ids = bend.kind === 'extend' ? [bend.blockId] : bend.blockIds;
+  const [first, second] = dayPlan(workspace, date, zone)
+    .blocks.filter(({ id }) => ids.includes(id) && !held.has(id))
+    .sort((a, b) => a.start - b.start);
+  if (!first) return [];
+  if (bend.kind === 'extend')
+    return [{ block: first, start: first.start, minutes: first.minutes + bend.minutes }];
+  if (!second) return [];
+  const behind = first.start + second.minutes * MINUTE;
+  return [
+    { block: second, start: first.start, minutes: second.minutes },
+    {
+      block: first,
+      start: Math.max(behind, spanOfBlock(second).to - first.minutes * MINUTE),
+      minutes: first.minutes,
+    },
+  ];
 }
 
 function movableOf(
