@@ -1,7 +1,8 @@
 import { bendDay, pinBlock } from '@/core/commands/bend';
 import type { Block } from '@/core/model/plan';
 import type { BendProposal } from '@/core/plan/bend/proposal';
-import type { Bend } from '@/core/plan/bend/reflow';
+import { moveAll } from '@/core/commands/plan';
+import type { Bend, Shift } from '@/core/plan/bend/reflow';
 import type { Id } from '@/core/model/common';
 import { blocksIn, taskOf } from '@/core/tasks/places';
 import { dateOf, isDate } from '@/core/time/zone';
@@ -16,6 +17,14 @@ export function bendAs({ moved, over }: BendProposal): boolean {
   const words = shifts.length === 1 ? 'One block has moved' : `${shifts.length} blocks have moved`;
   return store.run(bendDay, { shifts }, words);
 }
+
+/** Gives several blocks new hours in one step. Returns whether it went through. */
+export const moveTogether = (shifts: readonly Shift[], words: string): boolean =>
+  store.run(
+    moveAll,
+    { shifts: shifts.map(({ block: { id }, start, minutes }) => ({ id, start, minutes })) },
+    words,
+  );
 
 /** Pins a block where it is, or lets it go. */
 export function togglePin({ id, taskId, pinned }: Block): void {

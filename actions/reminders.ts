@@ -192,8 +192,9 @@ export function useOpenRings(): readonly OpenRing[] {
   );
 }
 
-/** Rings from now on. */
+/** Rings from now on; once for a page. */
 export function watchReminders(): void {
+  if (setAlarm) return;
   followRinging();
   onNotificationPressed((what) => void pressed(what));
   setAlarm = alarmClock(() => void lookNow());

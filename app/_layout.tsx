@@ -21,7 +21,7 @@ import { WorkspaceProvider } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
 import { Boundary, registerFailed } from '@/ui/Boundary';
 import { afterFirstDrawn } from '@/ui/firstDrawn';
-import { later, loadWhenIdle } from '@/ui/later';
+import { loadWhenIdle } from '@/ui/later';
 
 // asked for before it is known whether the demo is there already: it is small, and the first day waits for it
 const demo = session.space === 'demo' ? import('@/demo/generate') : undefined;
@@ -40,8 +40,6 @@ registerPlanPanels();
 registerSettingsPanels();
 registerShellPanels();
 
-const reminders = later(() => import('@/actions/reminders'));
-
 /** The days that the address asks for, beside the present one (epoch ms). */
 const asked = () => {
   const at = Date.parse(new URLSearchParams(location.search).get('day') ?? '');
@@ -49,11 +47,7 @@ const asked = () => {
 };
 const needed = neededFor(session.now(), asked());
 
-void store.open(session.space === 'demo' ? makeDemo : begin, needed).then(() => {
-  watchClock();
-  // it would take the time of what is drawn first
-  afterFirstDrawn(() => void reminders.load().then(({ watchReminders }) => watchReminders()));
-});
+void store.open(session.space === 'demo' ? makeDemo : begin, needed).then(watchClock);
 // what is fetched for later would take the time of what is drawn first
 afterFirstDrawn(() => {
   loadWhenIdle();

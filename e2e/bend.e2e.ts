@@ -102,3 +102,28 @@ scene(
     await boxOf(page, 'Grant report, section 2, 12:45');
   },
 );
+
+scene(
+  'the hours of several blocks are changed by one typed line; putting off says what it breaks',
+  { at: '/plan?view=day' },
+  async ({ page }) => {
+    for (const card of ['Permit letter, weir, 13:30', 'Grant report, section 2, 12:00']) {
+      await focus(page, `[aria-label^="${card}"]`);
+      await keys(page, 'x');
+    }
+    await pressText(page, 'Later…');
+    await sees(page, 'Too late for 1 of 2');
+    await keys(page, 'Escape');
+    await pressText(page, 'Change…');
+    const line = 'Change the hours of 2 blocks';
+    await type(page, line, 'soonish');
+    await sees(page, '“soonish” cannot be read for all of them');
+    await page.click(`[aria-label="${line}"]`, { count: 3 });
+    await page.keyboard.type('+15m');
+    await sees(page, '12:00 – 13:45');
+    await sees(page, 'Collides with');
+    await keys(page, 'Enter');
+    await sees(page, '2 blocks changed');
+    await boxOf(page, 'Permit letter, weir, 13:30 – 14:30');
+  },
+);

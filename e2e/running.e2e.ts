@@ -20,11 +20,11 @@ for (const size of ['phone', 'wide'] as const)
       await press(page, 'Stop what runs');
       await isGone(page, bar);
       await keys(page, '1');
-      await press(page, 'Start Reply to the parish council');
+      await press(page, 'Start Grant report, section 2');
       await keys(page, '3');
-      await boxOf(page, 'Running: Reply to the parish council');
+      await boxOf(page, 'Running: Grant report, section 2');
       await press(page, 'Done with what runs');
-      await isGone(page, 'Running: Reply to the parish council');
+      await isGone(page, 'Running: Grant report, section 2');
     },
   );
 

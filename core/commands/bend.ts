@@ -1,16 +1,10 @@
 import type { Id } from '../model/common';
 import { command, existing, put } from './command';
-import { moveBlock } from './plan';
+import { moveAll } from './plan';
 import { commandOn } from './touching';
 
 /** Moves the rest of a day along: each block gets the start (epoch ms) and the minutes that are given. */
-export const bendDay = command(
-  'move the rest',
-  (
-    workspace,
-    { shifts }: { shifts: readonly { readonly id: Id; readonly start: number; readonly minutes: number }[] },
-  ) => shifts.reduce(moveBlock.apply, workspace),
-);
+export const bendDay = command('move the rest', moveAll.apply);
 
 /** Pins a block, so that it stays where it is when the rest of a day moves along, or lets it go. */
 export const pinBlock = commandOn('pin', 'id', (workspace, { id, pinned }: { id: Id; pinned: boolean }) => {

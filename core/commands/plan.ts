@@ -75,6 +75,17 @@ export const moveBlock = commandOn(
   },
 );
 
+/** A block with the start (epoch ms) and the minutes that it gets. */
+export type Moving = { readonly id: Id; readonly start: number; readonly minutes: number };
+
+/** Moves several blocks in one step. */
+export const moveAll = command('move', (workspace, { shifts }: { shifts: readonly Moving[] }) =>
+  shifts.reduce(
+    (before, { id, start, minutes }) => moveBlock.apply(before, { id, start, minutes }),
+    workspace,
+  ),
+);
+
 /** Gives a task one more block like one that it has, right after it. */
 export const duplicateBlock = commandOn(
   'duplicate',

@@ -19,6 +19,7 @@ import { Words } from '@/ui/Words';
 import { LookAgain } from '../parts/LookAgain';
 import { TypedLine } from '../parts/TypedLine';
 import { WithMonth } from '../parts/WithMonth';
+import { Breaks } from './Breaks';
 
 type Way = 'putOff' | 'hide' | 'park';
 
@@ -60,12 +61,11 @@ function Later({ ids }: Panels['later']) {
   const go = (to: Due) => {
     if (way === 'hide' ? hide(there, to) : putOffTo(there, to)) closePanel();
   };
-  const findings = (date: string) =>
-    way === 'putOff'
-      ? there.flatMap((taskId) =>
-          judge(workspace, { what: { kind: 'task', taskId }, to: { kind: 'tray', date } }, { zone }),
-        )
-      : [];
+  const eachOn = (date: string) =>
+    there.map((taskId) =>
+      judge(workspace, { what: { kind: 'task', taskId }, to: { kind: 'tray', date } }, { zone }),
+    );
+  const findings = (date: string) => (way === 'putOff' ? eachOn(date).flat() : []);
   const about = ways.find(({ value }) => value === way)?.about ?? '';
   return (
     <View className="gap-4">
@@ -85,6 +85,9 @@ function Later({ ids }: Panels['later']) {
               />
             ))}
           </View>
+          {way === 'putOff' && (
+            <Breaks days={nextDays(today).map(({ label, date }) => ({ label, found: eachOn(date) }))} />
+          )}
           <WithMonth
             of="Another day"
             chosen={day}

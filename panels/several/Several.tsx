@@ -16,6 +16,7 @@ import { closePanel, type Panel, type Panels } from '@/ui/panels';
 import { readEstimate, readWords } from '@/ui/readings';
 import { Words } from '@/ui/Words';
 import { ListChoice, priorityNames } from '../parts/choices';
+import { SeveralHours } from './SeveralHours';
 import { WithMonth } from '../parts/WithMonth';
 
 type Change = {
@@ -42,6 +43,13 @@ function Several({ ids, onChanged }: Panels['several']) {
   return (
     <View className="gap-4">
       <Words tone="soft">Fields you don’t touch stay unchanged.</Words>
+      <SeveralHours
+        ids={ids}
+        onChanged={() => {
+          onChanged();
+          closePanel();
+        }}
+      />
       <ListChoice value={change.listId ?? ''} onChoose={(listId) => say({ listId })} />
       <Choice
         label="Priority"

@@ -3,7 +3,7 @@ import type { Workspace } from '../../model/workspace';
 import { lastInstant } from '../../tasks/deadline';
 import { taskOf } from '../../tasks/places';
 import { touched } from '../../tasks/repeating';
-import { dayOf } from '../../time/zone';
+import { dayOf, type Zone } from '../../time/zone';
 import { judgeBlock, type Finding } from '../judge';
 import { placesFor } from '../placing';
 import { reflow, type Bending, type Shift } from './reflow';
@@ -28,6 +28,18 @@ function withShift(workspace: Workspace, { block, start, minutes }: Shift): Work
   return { ...alone, blocks: alone.blocks.with([{ ...block, start, minutes }]) };
 }
 
+/** A block at its new hours, with what they mean in the workspace as it would be. */
+const judgedIn = (after: Workspace, shift: Shift, zone: Zone): Proposed => {
+  const { block, start, minutes } = shift;
+  return { ...shift, findings: judgeBlock(after, { ...block, start, minutes }, { zone }) };
+};
+
+/** What new hours of several blocks would mean once all of them have theirs. */
+export function proposeHours(workspace: Workspace, shifts: readonly Shift[], zone: Zone): Proposed[] {
+  const after = shifts.reduce(withShift, workspace);
+  return shifts.map((shift) => judgedIn(after, shift, zone));
+}
+
 /**
  * How a day would bend, with what each place means by the rules of `judge`. What no longer fits goes to the next days: before
  * it is due, in a zone meant for it, where there is room.
@@ -48,10 +60,7 @@ export function proposeBend(workspace: Workspace, bending: Bending): BendProposa
     after = withShift(after, shift);
     return { block, shift };
   });
-  const judged = (shift: Shift): Proposed => ({
-    ...shift,
-    findings: judgeBlock(after, { ...shift.block, start: shift.start, minutes: shift.minutes }, { zone }),
-  });
+  const judged = (shift: Shift) => judgedIn(after, shift, zone);
   return {
     moved: moved.map(judged),
     over: elsewhere.map(({ block, shift }) => ({ block, place: shift && judged(shift) })),
