@@ -125,54 +125,47 @@ function ring(fresh: readonly Ring[]): void {
   const workspace = currentWorkspace();
   const { now, zone } = here();
   const said = fresh.map((each) => ({ each, ...ringWords(workspace, each, now, zone) }));
-  announce(said.map(({ title, line }) => `${title}. ${line}`).join(' '));
+  const isMuch = said.length > ONE_BY_ONE;
+  const all = severalWords(said.map(({ title }) => title));
+  announce(isMuch ? all : said.map(({ title, line }) => `${title}. ${line}`).join(' '));
   if (workspace.settings.reminders.sound) playTone();
   if (document.hasFocus()) return;
-  if (said.length > ONE_BY_ONE) {
-    const title = severalWords(said.map((one) => one.title));
-    const [first] = fresh;
-    void notify({
-      title,
-      body: said[0]?.line ?? '',
-      tag: 'several',
-      actions: [],
-      data: { space: session.space, id: first?.id ?? '' },
-    });
-    return;
-  }
-  for (const { each, title, line } of said) {
-    const meeting = meetingOf(each);
-    const uri = meeting && joiningOf(workspace, meeting)?.uri;
-    const [act] = actsOn(each);
-    void notify({
-      title,
-      body: line,
-      tag: each.id,
-      actions: [
-        ...(act ? [{ action: act, title: LABELS[act] }] : []),
-        { action: 'later', title: 'In 10 min' },
-      ],
-      data: { space: session.space, id: each.id, ...(uri ? { uri } : {}) },
-    });
-  }
+  const [first] = said;
+  if (isMuch && first) {
+    const data = { space: session.space, id: first.each.id };
+    void notify({ title: all, body: first.line, tag: 'several', actions: [], data });
+  } else for (const { each, title, line } of said) notifyOf(each, title, line);
 }
+
+function notifyOf(each: Ring, title: string, body: string): void {
+  const uri = uriOf(each);
+  const [act] = actsOn(each);
+  const later = { action: 'later', title: 'In 10 min' };
+  void notify({
+    title,
+    body,
+    tag: each.id,
+    actions: act ? [{ action: act, title: LABELS[act] }, later] : [later],
+    data: { space: session.space, id: each.id, ...(uri ? { uri } : {}) },
+  });
+}
+
+const isAct = (action: string): action is RingAct => Object.hasOwn(LABELS, action);
 
 /** Does what was pressed on a notification; the one tab that gets at the reminder first does it. */
 async function pressed({ space, id, action }: Pressed): Promise<void> {
-  if (space !== session.space) return;
+  if (space !== session.space || !(isAct(action) || action === 'later')) return;
   const taken = await changeRinging((ringing) => {
-    const found = ringing.open.find((open) => open.ring.id === id)?.ring;
-    const done =
-      found && (action === 'start' || action === 'join' || action === 'done' || action === 'later');
-    if (!found || !done) return { ringing, answer: undefined };
-    const after =
-      action === 'later' ? putOff(ringing, id, here().now + PUT_OFF) : answered(ringing, new Set([id]));
+    const found = ringing.open.find(({ ring: each }) => each.id === id)?.ring;
+    if (!found) return { ringing, answer: undefined };
+    const after = isAct(action)
+      ? answered(ringing, new Set([id]))
+      : putOff(ringing, id, here().now + PUT_OFF);
     return { ringing: after, answer: found };
   });
   // a page was opened by the press where it could be
   const opened = action === 'join' && /^https?:/i.test(uriOf(taken));
-  if (taken && !opened && (action === 'start' || action === 'join' || action === 'done'))
-    actOnRing(taken, action);
+  if (taken && isAct(action) && !opened) actOnRing(taken, action);
   plan();
 }
 

@@ -3,7 +3,7 @@ import { addDays, dateOf } from '@/core/time/zone';
 import { defaultSettings } from '@/core/model/settings';
 import { dateWords } from '@/core/time/words';
 import { readDay, readDue } from './dayReadings';
-import { readClock, readEstimate, readLength, readTitle } from './readings';
+import { leadsText, readClock, readEstimate, readLeads, readLength, readTitle } from './readings';
 
 const problem = (reading: { problem: string } | { value: unknown }) =>
   'problem' in reading ? reading.problem : undefined;
@@ -43,4 +43,16 @@ test('a due date can be left out, and cannot have passed', () => {
 test('a day to place something may be any day', () => {
   expect(readDay('today')).toEqual({ value: { date: today, time: null } });
   expect(readDay('tomorrow 9:15')).toEqual({ value: { date: addDays(today, 1), time: '09:15' } });
+});
+
+test('reminders are several lengths; none, on time and days are understood, and read back the same', () => {
+  expect(readLeads('10 min, 1 day and 1 h before')).toEqual({ value: [1440, 60, 10] });
+  expect(readLeads('on time')).toEqual({ value: [0] });
+  expect(readLeads('never')).toEqual({ value: [] });
+  expect(readLeads(' ')).toEqual({ value: undefined });
+  for (const leads of [[0], [], undefined, [20_160, 2880, 1440, 90, 5]])
+    expect(readLeads(leadsText(leads))).toEqual({ value: leads });
+  expect(problem(readLeads('10 min, soonish'))).toContain('“soonish” is no length');
+  expect(problem(readLeads('40 days'))).toContain('at most 28 days');
+  expect(problem(readLeads('1m, 2m, 3m, 4m, 5m, 6m'))).toBe('At most 5 reminders of one thing.');
 });
