@@ -1,5 +1,4 @@
 import type { ReactNode } from 'react';
-import { View } from 'react-native';
 import { giveMore, hush, useHushed } from '@/actions/asking';
 import { start, stop, toggleDone } from '@/actions/tasks';
 import { JoinButton } from '@/board/JoinButton';
@@ -14,7 +13,7 @@ import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
 import { openPanel } from '@/ui/panels';
 import { useSteady } from '@/ui/steady';
-import { Words } from '@/ui/Words';
+import { TopLine } from './TopLine';
 
 /** More than an hour over, the record is rather to be corrected. */
 const LONG_OVER = 60;
@@ -87,20 +86,8 @@ function Ask({ asked }: { asked: Asked }) {
 type LineProps = { asked: Asked; title: string; line: string; children: ReactNode };
 
 const Line = ({ asked, title, line, children }: LineProps) => (
-  <View
-    role="region"
-    aria-label={`Asked: ${title}`}
-    className="flex-row flex-wrap items-center gap-x-3 border-b border-line bg-surface px-4 py-1"
-  >
-    <View className="min-w-[12rem] flex-1 py-1">
-      <Words face="strong">{`${title} `}</Words>
-      <Words size="xs" tone="soft">
-        {line}
-      </Words>
-    </View>
-    <View className="flex-row flex-wrap items-center gap-1">
-      {children}
-      <Button label="Not now" says={`Not now: ${title}`} kind="quiet" onPress={() => hush(asked.key)} />
-    </View>
-  </View>
+  <TopLine kind="Asked" title={title} line={line}>
+    {children}
+    <Button label="Not now" says={`Not now: ${title}`} kind="quiet" onPress={() => hush(asked.key)} />
+  </TopLine>
 );

@@ -10,6 +10,7 @@ import { Icon } from '@/ui/icons';
 import { openPanel } from '@/ui/panels';
 import { useSteady } from '@/ui/steady';
 import { Words } from '@/ui/Words';
+import { TopLine } from './TopLine';
 
 /** The reminder that rings, or how many came while nobody looked; nothing where there is none. */
 export function RingLine() {
@@ -52,31 +53,16 @@ function Ringing({ open: { ring }, more }: { open: OpenRing; more: number }) {
   const { zone, now } = useMoment();
   const { title, line } = ringWords(workspace, ring, now, zone);
   return (
-    <View
-      role="region"
-      aria-label={`Reminder: ${title}`}
-      className="flex-row flex-wrap items-center gap-x-3 border-b-2 border-amber bg-surface px-4 py-1"
-    >
-      <Icon name="bell" size={18} colour="amber" />
-      <View className="min-w-[12rem] flex-1 py-1">
-        <Words face="strong" numberOfLines={2}>
-          {`${title} `}
-        </Words>
-        <Words size="xs" tone="soft">
-          {line}
-        </Words>
-      </View>
-      <View className="flex-row flex-wrap items-center">
-        {more > 0 && (
-          <Button
-            label={`${more} more…`}
-            says={`${more} more reminders…`}
-            kind="quiet"
-            onPress={() => openPanel({ kind: 'reminders' })}
-          />
-        )}
-        <RingActs ring={ring} title={title} />
-      </View>
-    </View>
+    <TopLine kind="Reminder" title={title} line={line} rings>
+      {more > 0 && (
+        <Button
+          label={`${more} more…`}
+          says={`${more} more reminders…`}
+          kind="quiet"
+          onPress={() => openPanel({ kind: 'reminders' })}
+        />
+      )}
+      <RingActs ring={ring} title={title} />
+    </TopLine>
   );
 }
