@@ -35,6 +35,7 @@ function Bending({ date, bend: asked }: Panels['bend']) {
     () => proposeBend(workspace, { date, zone, now, bend, held }),
     [workspace, date, zone, now, bend, held],
   );
+  const room = bend.kind === 'room' ? { from: bend.at, to: bend.at + bend.minutes * MINUTE } : undefined;
   const late = date === today ? minutesLate(workspace, zone, now) : 0;
   const toggle = (id: Id) => {
     const others = new Set(held);
@@ -55,7 +56,9 @@ function Bending({ date, bend: asked }: Panels['bend']) {
         <Words>{summaryWords(proposal)}</Words>
       </View>
       {asked.kind !== 'extend' && asked.kind !== 'swap' && <How bend={bend} date={date} onChange={setBend} />}
-      {(rows.length > 0 || proposal.kept.length > 0) && <BendStrip date={date} proposal={proposal} />}
+      {(rows.length > 0 || proposal.kept.length > 0) && (
+        <BendStrip date={date} proposal={proposal} room={room} />
+      )}
       {rows.length > 0 && (
         <View role="list" aria-label="What moves">
           {rows.map((row) => (

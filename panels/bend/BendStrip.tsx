@@ -33,10 +33,15 @@ function hoursAround(spans: readonly Span[], day: Span): Span {
   return { from: Math.max(day.from, hour(first, Math.floor)), to: Math.min(day.to, hour(last, Math.ceil)) };
 }
 
-type Props = { readonly date: string; readonly proposal: BendProposal };
+type Props = {
+  readonly date: string;
+  readonly proposal: BendProposal;
+  /** What is to be kept free, if anything. */
+  readonly room: Span | undefined;
+};
 
 /** The rest of a day as it would be: what moves in its new hours, where it stood dashed behind, what is fixed outlined. */
-export function BendStrip({ date, proposal }: Props) {
+export function BendStrip({ date, proposal, room }: Props) {
   const { zone, now } = useMoment();
   const { after, moved, over } = proposal;
   const day = dayOf(date, zone);
@@ -44,7 +49,8 @@ export function BendStrip({ date, proposal }: Props) {
   const plan = dayPlan(after, date, zone);
   const before = [...moved, ...over].map(({ block }) => spanOfBlock(block));
   const isToday = dateOf(now, zone) === date;
-  const changed = [...before, ...moved.map(spanOfBlock), ...(isToday ? [{ from: now, to: now }] : [])];
+  const present = isToday ? [{ from: now, to: now }] : [];
+  const changed = [...before, ...moved.map(spanOfBlock), ...(room ? [room] : []), ...present];
   const start = hoursAround(changed.length > 0 ? changed : [day], day).from;
   const things = timedThings(plan, after).filter(({ to }) => to > start);
   const { from, to } = hoursAround([...changed, ...things, { from: start, to: start }], day);
@@ -73,6 +79,7 @@ export function BendStrip({ date, proposal }: Props) {
               <Closed key={`${one.id} ${span.from}`} name={one.name} at={scale.over(span)} />
             )),
           )}
+          {room && <Closed name="Kept free" at={scale.over(room)} />}
           {before.map((span) => (
             <View
               key={`${span.from} ${span.to}`}
