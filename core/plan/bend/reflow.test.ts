@@ -123,6 +123,9 @@ test('gaps close, room is made, a block is extended and pushes; one that is held
     ['a', 11, 30],
   ]);
   expect(bent(day, early, { kind: 'swap', blockIds: ['b', 'a'] }, ['a']).moved).toEqual([]);
+  // what lies before a block that is held stays, though it is late
+  const late = bent(day, at('10:45'), { kind: 'extend', blockId: 'c', minutes: 15 }, ['c']);
+  expect(late.moved).toEqual([]);
   expect(times(bent(day, early, { kind: 'extend', blockId: 'a', minutes: 45 }))).toEqual([
     ['a', 10, 75],
     ['b', 11.25, 30],

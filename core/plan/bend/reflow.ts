@@ -109,17 +109,18 @@ function apart(workspace: Workspace, bending: Bending) {
   const day = dayOf(date, zone);
   const plan = dayPlan(workspace, date, zone);
   const running = runningStretch(workspace, zone, now);
-  const asked = askedFor(workspace, bending);
+  const own = blocksOfBend(plan.blocks, bend);
+  const asked = askedOf(own, bending);
   const isAsked = ({ id }: Block) => asked.some(({ block }) => block.id === id);
-  const begin = bend.kind === 'room' ? bend.at : Math.min(...asked.map(({ block }) => block.start), Infinity);
+  // what was missed today moves, too, as it is to be done today
+  const begin = bend.kind === 'room' ? bend.at : (own[0]?.start ?? day.from);
   const opening = plan.working[0]?.from ?? Infinity;
   const mayMove = (block: Block) =>
     !block.pinned &&
     !bending.held.has(block.id) &&
     block.id !== running?.block?.id &&
     block.start >= day.from &&
-    // what was missed today moves, too, as it is to be done today
-    (begin === Infinity || spanOfBlock(block).to > begin);
+    spanOfBlock(block).to > begin;
   const movable: Movable[] = [];
   const fixed: Span[] = [...plan.meetings, ...plan.allDay].filter(({ busy }) => busy);
   for (const block of plan.blocks) {
@@ -138,17 +139,19 @@ function apart(workspace: Workspace, bending: Bending) {
   return { movable, fixed, asked, end };
 }
 
-/** What the bend itself asks for: a block that becomes longer, or two that change places. */
-function askedFor(workspace: Workspace, { date, zone, bend, held }: Bending): Shift[] {
-  if (bend.kind !== 'extend' && bend.kind !== 'swap') return [];
-  const ids = bend.kind === 'extend' ? [bend.blockId] : bend.blockIds;
-  const [first, second] = dayPlan(workspace, date, zone)
-    .blocks.filter(({ id }) => ids.includes(id) && !held.has(id))
-    .sort((a, b) => a.start - b.start);
-  if (!first) return [];
+/** The blocks that a bend itself is about, by start: one that becomes longer, or two that change places. */
+function blocksOfBend(blocks: readonly Block[], bend: Bend): Block[] {
+  const ids: readonly Id[] =
+    bend.kind === 'extend' ? [bend.blockId] : bend.kind === 'swap' ? bend.blockIds : [];
+  return blocks.filter(({ id }) => ids.includes(id)).sort((a, b) => a.start - b.start);
+}
+
+/** What the bend itself asks of its blocks; nothing where one of them is held. */
+function askedOf([first, second]: readonly Block[], { bend, held }: Bending): Shift[] {
+  if (!first || held.has(first.id)) return [];
   if (bend.kind === 'extend')
     return [{ block: first, start: first.start, minutes: first.minutes + bend.minutes }];
-  if (!second) return [];
+  if (!second || held.has(second.id)) return [];
   const behind = first.start + second.minutes * MINUTE;
   return [
     { block: second, start: first.start, minutes: second.minutes },
