@@ -1,10 +1,10 @@
 import { bendDay, pinBlock } from '@/core/commands/bend';
 import type { Block } from '@/core/model/plan';
 import type { BendProposal } from '@/core/plan/bend/proposal';
-import { moveAll } from '@/core/commands/plan';
+import { moveAll, type Moving } from '@/core/commands/plan';
 import type { Bend, Shift } from '@/core/plan/bend/reflow';
 import type { Id } from '@/core/model/common';
-import { blocksIn, taskOf } from '@/core/tasks/places';
+import { blocksAhead, taskOf } from '@/core/tasks/places';
 import { dateOf, isDate } from '@/core/time/zone';
 import { here } from '@/state/here';
 import { currentWorkspace, store } from '@/state/workspaceStore';
@@ -13,18 +13,15 @@ import { openPanel } from '@/ui/panels';
 /** Moves the rest of a day along as it was proposed, in one step. Returns whether it went through. */
 export function bendAs({ moved, over }: BendProposal): boolean {
   const all = [...moved, ...over.flatMap(({ place }) => place ?? [])];
-  const shifts = all.map(({ block: { id }, start, minutes }) => ({ id, start, minutes }));
-  const words = shifts.length === 1 ? 'One block has moved' : `${shifts.length} blocks have moved`;
-  return store.run(bendDay, { shifts }, words);
+  const words = all.length === 1 ? 'One block has moved' : `${all.length} blocks have moved`;
+  return store.run(bendDay, { shifts: all.map(moving) }, words);
 }
 
 /** Gives several blocks new hours in one step. Returns whether it went through. */
 export const moveTogether = (shifts: readonly Shift[], words: string): boolean =>
-  store.run(
-    moveAll,
-    { shifts: shifts.map(({ block: { id }, start, minutes }) => ({ id, start, minutes })) },
-    words,
-  );
+  store.run(moveAll, { shifts: shifts.map(moving) }, words);
+
+const moving = ({ block: { id }, start, minutes }: Shift): Moving => ({ id, start, minutes });
 
 /** Pins a block where it is, or lets it go. */
 export function togglePin({ id, taskId, pinned }: Block): void {
@@ -35,16 +32,13 @@ export function togglePin({ id, taskId, pinned }: Block): void {
 
 /** The two blocks of two chosen tasks that can change places: the next of each, both ahead and on one day. */
 export function swapOf(taskIds: readonly Id[]): readonly [Block, Block] | undefined {
+  if (taskIds.length !== 2) return undefined;
   const { zone, now } = here();
-  const range = { from: now, to: now + SWAPPED_WITHIN };
-  const ahead = blocksIn(currentWorkspace(), range, zone).filter(({ start }) => start >= now);
-  const blocks = taskIds.map((id) => ahead.find(({ taskId }) => taskId === id));
-  const [first, second] = blocks;
-  const fits =
-    blocks.length === 2 && first && second && dateOf(first.start, zone) === dateOf(second.start, zone);
+  const ahead = blocksAhead(currentWorkspace(), taskIds, zone, now);
+  const [first, second] = taskIds.map((id) => ahead.find(({ taskId }) => taskId === id));
+  const fits = first && second && dateOf(first.start, zone) === dateOf(second.start, zone);
   return fits ? [first, second] : undefined;
 }
-const SWAPPED_WITHIN = 28 * 86_400_000;
 
 /** Shows how two blocks would change places. */
 export const openSwap = ([first, second]: readonly [Block, Block]): void =>

@@ -119,7 +119,8 @@ async function lookNow(): Promise<void> {
   plan();
 }
 
-const LABELS: Record<RingAct, string> = { start: 'Start', join: 'Join', done: 'Done' };
+/** What is done about a reminder, by name. */
+export const actNames: Record<RingAct, string> = { start: 'Start', join: 'Join', done: 'Done' };
 
 function ring(fresh: readonly Ring[]): void {
   const workspace = currentWorkspace();
@@ -145,12 +146,12 @@ function notifyOf(each: Ring, title: string, body: string): void {
     title,
     body,
     tag: each.id,
-    actions: act ? [{ action: act, title: LABELS[act] }, later] : [later],
+    actions: act ? [{ action: act, title: actNames[act] }, later] : [later],
     data: { space: session.space, id: each.id, ...(uri ? { uri } : {}) },
   });
 }
 
-const isAct = (action: string): action is RingAct => Object.hasOwn(LABELS, action);
+const isAct = (action: string): action is RingAct => Object.hasOwn(actNames, action);
 
 /** Does what was pressed on a notification; the one tab that gets at the reminder first does it. */
 async function pressed({ space, id, action }: Pressed): Promise<void> {

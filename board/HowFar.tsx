@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { Progress, Rest } from '@/core/review/progress';
+import { dayProgress, restOfDay, weekProgress, type Progress, type Rest } from '@/core/review/progress';
 import { clockWords, durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
@@ -7,13 +7,29 @@ import { Words } from '@/ui/Words';
 
 type Props = { of: string; progress: Progress; rest?: Rest | undefined };
 
-/** How far the planned work of a day or a week is, in words and as a bar; of today also by what hour the rest ends. */
-export function ProgressLine({ of, progress: { done, left }, rest }: Props) {
+/** How far the planned work of today and of its week is, a line each. */
+export function HowFar() {
+  const { zone, now, today } = useMoment();
+  const workspace = useWorkspace();
+  return (
+    <>
+      <Line
+        of="Today"
+        progress={dayProgress(workspace, today, zone, now)}
+        rest={restOfDay(workspace, zone, now)}
+      />
+      <Line of="This week" progress={weekProgress(workspace, today, zone, now)} />
+    </>
+  );
+}
+
+/** One of them in words and as a bar; of today also by what hour the rest ends. */
+function Line({ of, progress: { done, left }, rest }: Props) {
   const { zone } = useMoment();
   const { clock } = useWorkspace().settings;
   const all = done + left;
   if (all === 0) return null;
-  const ends = rest && rest.ends > 0 ? `the rest ends ${clockWords(rest.ends, zone, clock)}` : '';
+  const ends = rest ? `the rest ends ${clockWords(rest.ends, zone, clock)}` : '';
   const over = rest && rest.over > 0 ? `${durationWords(rest.over)} does not fit` : '';
   return (
     <View className="gap-1">

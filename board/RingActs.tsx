@@ -1,14 +1,10 @@
 import { View } from 'react-native';
-import { actOnRing, actsOn, answer, ringLater, type RingAct } from '@/actions/reminders';
+import { actNames, actOnRing, actsOn, answer, ringLater, type RingAct } from '@/actions/reminders';
 import type { Ring } from '@/core/remind/ring';
 import { Button, IconButton } from '@/ui/Button';
 import type { IconName } from '@/ui/icons';
 
-const words: Record<RingAct, { readonly label: string; readonly icon: IconName }> = {
-  start: { label: 'Start', icon: 'start' },
-  join: { label: 'Join', icon: 'join' },
-  done: { label: 'Done', icon: 'check' },
-};
+const icons: Record<RingAct, IconName> = { start: 'start', join: 'join', done: 'check' };
 
 /** What can be done about a reminder; `title` is that of its thing. */
 export function RingActs({ ring, title }: { ring: Ring; title: string }) {
@@ -17,9 +13,9 @@ export function RingActs({ ring, title }: { ring: Ring; title: string }) {
       {actsOn(ring).map((act) => (
         <Button
           key={act}
-          label={words[act].label}
-          says={`${words[act].label}: ${title}, reminder`}
-          icon={words[act].icon}
+          label={actNames[act]}
+          says={`${actNames[act]}: ${title}, reminder`}
+          icon={icons[act]}
           onPress={() => actOnRing(ring, act)}
         />
       ))}

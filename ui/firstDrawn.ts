@@ -6,9 +6,8 @@ import { create } from 'zustand';
  */
 export const useFirstDrawn = create(() => false);
 
-/** Does something once the first picture stands, at once if it does. */
+/** Does something once the first picture stands. */
 export function afterFirstDrawn(act: () => void): void {
-  if (useFirstDrawn.getState()) return act();
   const leave = useFirstDrawn.subscribe(() => {
     leave();
     act();

@@ -1,6 +1,6 @@
 import { rememberedPer } from '../model/remember';
 import type { EventLength, WallStart } from '../model/event';
-import type { Span } from '../time/span';
+import { DAY, type Span } from '../time/span';
 import { instantOf, wallOf, type Zone } from '../time/zone';
 import { movedRule, partsOf, ruleText } from './repeat';
 import { asUtc, asWall, LIMITS, ruleStarts, type Limits } from './rule';
@@ -55,7 +55,6 @@ export function givesNothing(rule: string, { wall, zone }: WallStart): boolean {
 /** One time of something that recurs: the wall start that its rule gives, and the instant of it (epoch ms). */
 export type Start = { readonly recurrence: string; readonly at: number };
 
-const DAY = 86_400_000;
 /** Times are worked out for so much at once, and kept for as long as their record stays as it is. */
 export const WINDOW = 28 * DAY;
 

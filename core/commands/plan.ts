@@ -80,10 +80,7 @@ export type Moving = { readonly id: Id; readonly start: number; readonly minutes
 
 /** Moves several blocks in one step. */
 export const moveAll = command('move', (workspace, { shifts }: { shifts: readonly Moving[] }) =>
-  shifts.reduce(
-    (before, { id, start, minutes }) => moveBlock.apply(before, { id, start, minutes }),
-    workspace,
-  ),
+  shifts.reduce(moveBlock.apply, workspace),
 );
 
 /** Gives a task one more block like one that it has, right after it. */

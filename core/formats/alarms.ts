@@ -26,9 +26,9 @@ export function readAlarms(part: Component): { known: Alarm[]; kept: string[] } 
 function readAlarm({ lines, parts }: Component): Alarm | null {
   const properties = lines.map(readProperty).flatMap((read) => ('name' in read ? [read] : []));
   const named = (name: string) => properties.filter((property) => property.name === name);
-  const [trigger, ...others] = named('TRIGGER');
+  const [trigger] = named('TRIGGER');
   const triggers = lines.filter(({ text }) => /^TRIGGER\b/i.test(text));
-  if (!trigger || others.length > 0 || triggers.length !== 1) return null;
+  if (!trigger || triggers.length !== 1) return null;
   try {
     const kept = lines.filter(({ text }) => !/^TRIGGER\b/i.test(text)).map(({ text }) => text);
     const read = Alarm.safeParse({

@@ -1,8 +1,6 @@
 import type { Occurrence } from '../calendar/occurrences';
-import type { Span } from '../time/span';
+import { DAY, type Span } from '../time/span';
 import { dateOf, daysBetween, type Zone } from '../time/zone';
-
-const DAY = 86_400_000;
 
 /** Whether an event is drawn across whole days instead of among the hours. */
 export const takesDays = ({ allDay, from, to }: Occurrence): boolean => allDay || to - from >= DAY;

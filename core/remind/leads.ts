@@ -63,8 +63,10 @@ export function withLeads({ reminders }: Alarmed, leads: Leads | undefined): Ala
 }
 
 /** When an alarm rings, in minutes after what it counts from. */
-export const offsetsOf = ({ minutesBefore, again }: Alarm): number[] =>
-  Array.from({ length: 1 + (again?.times ?? 0) }, (_, i) => i * (again?.minutes ?? 0) - minutesBefore);
+export function offsetsOf({ at, minutesBefore, again }: Alarm): number[] {
+  const first = at === undefined ? -minutesBefore : 0;
+  return Array.from({ length: 1 + (again?.times ?? 0) }, (_, i) => first + i * (again?.minutes ?? 0));
+}
 
 /** Eight days, in minutes. */
 const NEAR = 8 * 1440;

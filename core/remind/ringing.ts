@@ -2,7 +2,7 @@ import { occurrenceAt } from '../calendar/occurrences';
 import type { Workspace } from '../model/workspace';
 import { deadlineOf } from '../tasks/deadline';
 import { blockOf, taskOf } from '../tasks/places';
-import { MINUTE } from '../time/span';
+import { DAY, MINUTE } from '../time/span';
 import { dateOf, type Zone } from '../time/zone';
 import { runningTask } from '../track/entries';
 import { MOST, type Ring, type Ringing } from './ring';
@@ -15,7 +15,6 @@ import { ringsIn } from './rings';
 
 /** A reminder that is seen no later than this still rings (ms). */
 export const STILL_RINGS = 2 * MINUTE;
-const DAY = 86_400_000;
 /** What was missed longer ago than this is not told any more. */
 const TOLD = 3 * DAY;
 /** How far ahead the next reminder is looked for. */

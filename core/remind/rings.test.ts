@@ -4,13 +4,11 @@ import { hours, withZones, zoneOf } from '../fixtures/zones';
 import { alarmBefore, noReminders, type Alarm, type Reminders } from '../model/reminder';
 import { defaultSettings } from '../model/settings';
 import { workspaceOf, type Contents, type Workspace } from '../model/workspace';
-import { MINUTE } from '../time/span';
+import { DAY, MINUTE } from '../time/span';
 import { dayOf, timeOf } from '../time/zone';
 import type { Ringing } from './ring';
 import { look, newRinging, nextLook, putOff } from './ringing';
 import { ringsIn } from './rings';
-
-const DAY = 86_400_000;
 
 const reminded = (reminders: Partial<Reminders>, contents: Contents): Workspace =>
   workspaceOf(contents, { ...defaultSettings, reminders: { ...noReminders, ...reminders } });

@@ -9,7 +9,7 @@ import type { Workspace } from '../model/workspace';
 import { deadlineOf } from '../tasks/deadline';
 import { dueOn } from '../tasks/openTasks';
 import { blocksIn, taskOf } from '../tasks/places';
-import { MINUTE, type Span } from '../time/span';
+import { DAY, MINUTE, type Span } from '../time/span';
 import { addDays, dateOf, dayOf, instantOf, weekdayOf, type IsoDate, type Zone } from '../time/zone';
 import {
   alarmsEver,
@@ -23,8 +23,6 @@ import {
   reachOf,
 } from './leads';
 import type { About, Ring } from './ring';
-
-const DAY = 86_400_000;
 
 /** Everything that rings within a stretch of time, by instant. A pure function of what is planned, so any split of it rings the same. */
 export function ringsIn(workspace: Workspace, range: Span, zone: Zone): Ring[] {
@@ -85,13 +83,10 @@ function ofMeetings(workspace: Workspace, range: Span, zone: Zone): Raw[] {
 
 function ringsOfAlarm(alarm: Alarm, occurrence: Occurrence): Raw[] {
   const { id, eventId, recurrence, from, to } = occurrence;
-  const base = alarm.fromEnd ? to : from;
+  const base = alarm.at ?? (alarm.fromEnd ? to : from);
   const about: About = { kind: 'meeting', eventId, recurrence };
-  const instants =
-    alarm.at === undefined
-      ? offsetsOf(alarm).map((offset) => base + offset * MINUTE)
-      : offsetsOf({ ...alarm, minutesBefore: 0 }).map((offset) => (alarm.at ?? 0) + offset * MINUTE);
-  return instants
+  return offsetsOf(alarm)
+    .map((offset) => base + offset * MINUTE)
     .filter((at) => alarm.acknowledged === undefined || at > alarm.acknowledged)
     .map((at) => ({ id: `meeting:${id}:${from}:${at}`, at, about, when: from }));
 }

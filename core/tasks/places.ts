@@ -2,7 +2,7 @@ import { groupedBy } from '../model/collection';
 import { latestByPart, nearby } from '../model/nearby';
 import type { Block, Subject, TrayItem } from '../model/plan';
 import type { Workspace } from '../model/workspace';
-import { MINUTE, type Span } from '../time/span';
+import { DAY, MINUTE, type Span } from '../time/span';
 import { dayOf, type IsoDate, type Zone } from '../time/zone';
 import { inTray, nextTimes, timesIn, untouchedTime } from './repeating';
 
@@ -34,7 +34,6 @@ export const trayItemOf = ({ tray, repeats }: Workspace, id: string): TrayItem |
   tray.get(id) ?? untouchedTime(repeats, id)?.item;
 
 const blocksNear = nearby<Block>(spanOfBlock);
-const DAY = 86_400_000;
 
 /** The blocks that touch a stretch of time, by start. */
 export function blocksIn({ blocks, repeats }: Workspace, range: Span, zone: Zone): Block[] {
@@ -100,6 +99,20 @@ export function placesAhead({ blocks, tray }: Workspace, id: string, today: IsoD
     items: lyingFrom(tray, today).filter(({ taskId }) => taskId === id),
   };
 }
+
+/** How far ahead the blocks of a task are looked for. */
+const AHEAD = 28 * DAY;
+
+/** The blocks of some tasks that begin from `now` on, within four weeks, by start; those that a rule gives included. */
+export const blocksAhead = (
+  workspace: Workspace,
+  taskIds: readonly string[],
+  zone: Zone,
+  now: number,
+): Block[] =>
+  blocksIn(workspace, { from: now, to: now + AHEAD }, zone).filter(
+    ({ taskId, start }) => start >= now && taskIds.includes(taskId),
+  );
 
 /** The ids of all tasks that have a place ahead: a block that ends after `now`, or a tray from `today` on. */
 export function placedAhead(workspace: Workspace, today: IsoDate, zone: Zone, now: number): Set<string> {

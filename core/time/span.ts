@@ -2,6 +2,8 @@
 export type Span = { readonly from: number; readonly to: number };
 
 export const MINUTE = 60_000;
+/** A day of 24 hours. */
+export const DAY = 1440 * MINUTE;
 
 /** The length of a span in minutes; fractions stay. */
 export const lengthOf = (span: Span): number => (span.to - span.from) / MINUTE;

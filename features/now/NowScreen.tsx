@@ -4,14 +4,13 @@ import { useWindowDimensions, View } from 'react-native';
 import { interruptOrGoBack } from '@/actions/interruptions';
 import { stop, toggleDone } from '@/actions/tasks';
 import { JoinButton } from '@/board/JoinButton';
-import { ProgressLine } from '@/board/ProgressLine';
+import { HowFar } from '@/board/HowFar';
 import { TimerButton } from '@/board/taskParts';
 import { headsOf } from '@/core/frame/heads';
 import type { TimeEntry } from '@/core/model/plan';
-import type { Timed } from '@/core/plan/things';
+import { titleOfThing, type Timed } from '@/core/plan/things';
 import { nowView, type NowView } from '@/core/review/nowView';
 import { paceWords } from '@/core/review/pace';
-import { dayProgress, restOfDay, weekProgress } from '@/core/review/progress';
 import { subjectTitle, taskOf } from '@/core/tasks/places';
 import { clockWords, dateWords, durationWords, stopwatchWords } from '@/core/time/words';
 import { runningEntry } from '@/core/track/entries';
@@ -71,12 +70,7 @@ export function NowScreen() {
       </View>
       <View className="gap-4">
         <Next view={view} large={large} />
-        <ProgressLine
-          of="Today"
-          progress={dayProgress(workspace, today, zone, now)}
-          rest={restOfDay(workspace, zone, now)}
-        />
-        <ProgressLine of="This week" progress={weekProgress(workspace, today, zone, now)} />
+        <HowFar />
       </View>
     </View>
   );
@@ -127,8 +121,6 @@ function Running({ entry, large }: { entry: TimeEntry; large: number }) {
   );
 }
 
-const titleOf = (item: Timed) => (item.kind === 'block' ? item.task.title : item.event.title);
-
 /** What the plan has for this moment, while no timer runs: its block or meeting, else how long is free. */
 function OnNow({ view: { current, minutesToNext, fits }, large }: { view: NowView; large: number }) {
   const { zone } = useMoment();
@@ -138,7 +130,7 @@ function OnNow({ view: { current, minutesToNext, fits }, large }: { view: NowVie
     return (
       <View className="gap-2">
         <Large size={large} heading>
-          {titleOf(item)}
+          {titleOfThing(item)}
         </Large>
         <Words size="base" tone="soft">
           until {clockWords(item.to, zone, clock)}
@@ -187,7 +179,7 @@ function Next({ view: { next, minutesToNext = 0 }, large }: { view: NowView; lar
         <Words size="base" tone="soft">
           Next, in {durationWords(minutesToNext)}, at {clockWords(next.from, zone, clock)}
         </Words>
-        <Large size={large * 0.5}>{titleOf(next)}</Large>
+        <Large size={large * 0.5}>{titleOfThing(next)}</Large>
       </View>
       {next.kind === 'meeting' && <JoinButton meeting={next.event} />}
     </View>

@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import { createPortal } from 'react-dom';
 import { stop } from '@/actions/tasks';
+import { titleOfThing } from '@/core/plan/things';
 import { nowView } from '@/core/review/nowView';
 import { subjectTitle } from '@/core/tasks/places';
 import { clockWords, durationWords, stopwatchWords } from '@/core/time/words';
@@ -69,19 +70,17 @@ function Glance() {
   const entry = runningEntry(workspace.entries);
   const { current, next, minutesToNext = 0 } = nowView(workspace, zone, now);
   const [item] = current;
-  const planned = item && (item.kind === 'block' ? item.task.title : item.event.title);
-  const following = next && (next.kind === 'block' ? next.task.title : next.event.title);
   return (
     <div className="flex h-screen flex-col justify-between bg-ground p-3 font-text text-ink">
       <div>
         <div className="font-strong text-base">
-          {entry ? subjectTitle(entry.subject, workspace) : (planned ?? 'Free')}
+          {entry ? subjectTitle(entry.subject, workspace) : item ? titleOfThing(item) : 'Free'}
         </div>
         {entry && <div className="font-mono text-xl text-amber">{stopwatchWords(second - entry.from)}</div>}
       </div>
-      {following && next && (
+      {next && (
         <div className="text-sm text-ink-soft">
-          in {durationWords(minutesToNext)}: {following},{' '}
+          in {durationWords(minutesToNext)}: {titleOfThing(next)},{' '}
           {clockWords(next.from, zone, workspace.settings.clock)}
         </div>
       )}

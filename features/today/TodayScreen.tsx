@@ -7,7 +7,7 @@ import { View } from 'react-native';
 import { headsOf } from '@/core/frame/heads';
 import { dayPlan } from '@/core/plan/dayPlan';
 import { weekToSeal } from '@/core/plan/sealing';
-import { dayProgress, restOfDay, weekProgress } from '@/core/review/progress';
+import { weekProgress } from '@/core/review/progress';
 import { nowView } from '@/core/review/nowView';
 import { runningEntry, runningTask } from '@/core/track/entries';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
@@ -21,7 +21,7 @@ import { ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { openPanel } from '@/ui/panels';
 import { start } from '@/actions/tasks';
 
-import { ProgressLine } from '@/board/ProgressLine';
+import { HowFar } from '@/board/HowFar';
 import { ZoneHead } from '@/board/days/ZoneHead';
 import { WithStrip } from '@/board/strip/WithStrip';
 import { Subheading, Words } from '@/ui/Words';
@@ -90,7 +90,7 @@ export function TodayScreen() {
           </Part>
         )}
 
-        <HowFar />
+        <FarAndLarge />
         {!nothing && (
           <Part title="Rest of the day" aside={`${durationWords(load.planned)} planned today`}>
             {rest.map((item, i) => {
@@ -124,18 +124,15 @@ export function TodayScreen() {
   );
 }
 
-/** How far the day and the week are, and the way to what now in large letters. */
-function HowFar() {
+/** How far the day and the week are, and the way to what now in large letters; nothing in a week without plans. */
+function FarAndLarge() {
   const { zone, now, today } = useMoment();
-  const workspace = useWorkspace();
+  const week = weekProgress(useWorkspace(), today, zone, now);
   const router = useRouter();
-  const day = dayProgress(workspace, today, zone, now);
-  const week = weekProgress(workspace, today, zone, now);
   if (week.done + week.left === 0) return null;
   return (
     <View className="gap-2">
-      <ProgressLine of="Today" progress={day} rest={restOfDay(workspace, zone, now)} />
-      <ProgressLine of="This week" progress={week} />
+      <HowFar />
       <View className="-ml-3 flex-row">
         <Button label="Now, in large letters" kind="quiet" onPress={() => router.navigate('/now')} />
       </View>

@@ -9,6 +9,7 @@ import { proposeBend, type Proposed } from '@/core/plan/bend/proposal';
 import type { Bend } from '@/core/plan/bend/reflow';
 import { shiftWords, summaryWords } from '@/core/plan/bend/words';
 import { dayPlan } from '@/core/plan/dayPlan';
+import { quarterFrom } from '@/core/plan/placing';
 import { blockOf, taskOf } from '@/core/tasks/places';
 import { clockWords, dayWords, durationWords } from '@/core/time/words';
 import { MINUTE } from '@/core/time/span';
@@ -91,7 +92,6 @@ type HowProps = { bend: Bend; date: string; onChange: (bend: Bend) => void };
 
 /** So much is kept free unless something else is said, in minutes. */
 const USUAL_ROOM = 30;
-const STEP = 15 * MINUTE;
 
 /** Whether only what must moves, the gaps close, or some time is kept free. */
 function How({ bend, date, onChange }: HowProps) {
@@ -101,7 +101,7 @@ function How({ bend, date, onChange }: HowProps) {
   const room = (): Bend => {
     const { from } = dayOf(date, zone);
     const [working] = dayPlan(workspace, date, zone).working;
-    const at = Math.max(Math.ceil(now / STEP) * STEP, working?.from ?? from);
+    const at = Math.max(quarterFrom(now), working?.from ?? from);
     return { kind: 'room', at, minutes: USUAL_ROOM };
   };
   return (

@@ -3,7 +3,7 @@ import { readChange } from '@/core/capture/readChange';
 import type { Id } from '@/core/model/common';
 import { proposeHours } from '@/core/plan/bend/proposal';
 import type { Shift } from '@/core/plan/bend/reflow';
-import { blocksIn } from '@/core/tasks/places';
+import { blocksAhead } from '@/core/tasks/places';
 import { MINUTE } from '@/core/time/span';
 import { clockWords, momentWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
@@ -12,8 +12,6 @@ import type { Reading } from '@/ui/Field';
 import { quoted } from '@/ui/readings';
 import { TypedLine } from '../parts/TypedLine';
 
-/** How far ahead blocks are changed together (ms): four weeks. */
-const AHEAD = 28 * 86_400_000;
 /** So many of them are told by their hours. */
 const TOLD = 4;
 
@@ -22,8 +20,7 @@ export function SeveralHours({ ids, onChanged }: { ids: readonly Id[]; onChanged
   const { zone, now } = useMoment();
   const workspace = useWorkspace();
   const { settings } = workspace;
-  const ahead = blocksIn(workspace, { from: now, to: now + AHEAD }, zone);
-  const blocks = ahead.filter(({ taskId, start }) => ids.includes(taskId) && start >= now);
+  const blocks = blocksAhead(workspace, ids, zone, now);
   if (blocks.length === 0) return null;
   const count = `${blocks.length} ${blocks.length === 1 ? 'block' : 'blocks'}`;
   const read = (typed: string): Reading<Shift[]> => {
