@@ -28,7 +28,7 @@ const base = workspaceOf({
   ],
 });
 const span = (from: string, minutes: number) => ({ from: at(from), to: at(from) + minutes * 60_000 });
-const namesOf = (...spans: ReturnType<typeof span>[]) =>
+const namesOf = (...spans: (ReturnType<typeof span> | null)[]) =>
   headsOf(base, spans, zone).map(
     (head) => head && `${head.zone.name} ${(head.hours.from - at('00:00')) / 3_600_000}`,
   );
@@ -47,6 +47,15 @@ test('a zone that another one breaks up heads each of its stretches, with the ho
     'Fieldwork 9',
     'Lunch 12',
     'Fieldwork 13',
+  ]);
+});
+
+test('what has no hour has no head, and takes none from what comes after it', () => {
+  expect(namesOf(null, span('09:00', 30), null, span('10:00', 30))).toEqual([
+    undefined,
+    'Fieldwork 9',
+    undefined,
+    undefined,
   ]);
 });
 

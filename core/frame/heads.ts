@@ -18,12 +18,16 @@ function stretchAt(workspace: Workspace, instant: number, zone: Zone): Head | un
 
 /**
  * What heads the stretches of a list in the order of time: for each span the zone that it begins in, or undefined where that
- * is the one before it, or none. So heads stand in the order of their hours, each once.
+ * is the one before it, or none. So heads stand in the order of their hours, each once. What has no hour (null) has no head.
  */
-export function headsOf(workspace: Workspace, spans: readonly Span[], zone: Zone): (Head | undefined)[] {
+export function headsOf(
+  workspace: Workspace,
+  spans: readonly (Span | null)[],
+  zone: Zone,
+): (Head | undefined)[] {
   let last = '';
-  return spans.map(({ from }) => {
-    const head = stretchAt(workspace, from, zone);
+  return spans.map((span) => {
+    const head = span ? stretchAt(workspace, span.from, zone) : undefined;
     const key = head ? `${head.zone.id} ${head.hours.from}` : '';
     const isNew = key !== '' && key !== last;
     last = key || last;
