@@ -25,6 +25,7 @@ export const webProps = (props: {
   onClick?: () => void;
   onKeyDown?: (event: KeyboardEvent) => void;
   onMouseDown?: (event: { nativeEvent: MouseEvent }) => void;
+  onPointerDown?: (event: { nativeEvent: PointerEvent }) => void;
   onTouchStart?: (event: { nativeEvent: TouchEvent }) => void;
   'aria-describedby'?: string;
   onMouseEnter?: () => void;

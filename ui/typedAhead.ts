@@ -12,8 +12,8 @@ let kept: KeyboardEvent[] | null = null;
 let timer: ReturnType<typeof setTimeout> | undefined;
 
 function keep(event: KeyboardEvent): void {
-  // shortcuts of the browser stay its own, and what an input method composes is no key
-  if (event.ctrlKey || event.metaKey || event.isComposing) return;
+  // what is handed over is not kept once more; shortcuts of the browser stay its own, and what is composed is no key
+  if (!event.isTrusted || event.ctrlKey || event.metaKey || event.isComposing) return;
   event.preventDefault();
   event.stopImmediatePropagation();
   kept?.push(event);
@@ -42,11 +42,29 @@ export function typedIsWanted(): void {
   timer = setTimeout(handOver, 0);
 }
 
-function handOver(): void {
-  const events = kept ?? [];
-  kept = null;
-  window.removeEventListener('keydown', keep, { capture: true });
-  for (const event of events) hand(event);
+/** How often, and how long apart (ms), it is looked whether a field has got the keyboard. */
+const LOOKS = 8;
+const APART = 25;
+
+function handOver(looked = 0): void {
+  const queue = kept ?? [];
+  const [next] = queue;
+  // a slow machine gives the field the keyboard later than the panel stands
+  if (next && !fieldWithKeyboard() && looked < LOOKS) {
+    timer = setTimeout(() => handOver(looked + 1), APART);
+    return;
+  }
+  if (!next) {
+    kept = null;
+    window.removeEventListener('keydown', keep, { capture: true });
+    return;
+  }
+  queue.shift();
+  hand(next);
+  // it opened something else, which the rest is meant for
+  if (kept !== queue) return void kept?.push(...queue);
+  // one at a time, as Enter is about what the keys before it have written
+  timer = setTimeout(() => handOver(LOOKS), 0);
 }
 
 /** Does with a key what it would have done had it been pressed now. */
