@@ -22,7 +22,7 @@ import { dateWords, momentWords } from '@/core/time/words';
 import { addDays, dateOf, daysBetween, wallOf, type IsoDate } from '@/core/time/zone';
 import { here } from '@/state/here';
 import { currentWorkspace, newId, store } from '@/state/workspaceStore';
-import { offeringFreed } from './freed';
+import { offeringFreed } from './offeringFreed';
 import { closePanel, openPanel, usePanels } from '@/ui/panels';
 import { askScope, scopeWords } from './scopes';
 

@@ -1,21 +1,27 @@
 import { freedBy, whatFits } from '@/core/plan/freed';
+import type { Workspace } from '@/core/model/workspace';
 import { lengthOf, type Span } from '@/core/time/span';
 import { durationWords } from '@/core/time/words';
 import { here } from '@/state/here';
 import { currentWorkspace, store } from '@/state/workspaceStore';
 import { openPanel } from '@/ui/panels';
 
-/** Does something to events and gives the pockets that have become free by it. */
+/** The pockets that have become free since a workspace was as it was. */
+export function freedSince(before: Workspace): Span[] {
+  const { zone, now } = here();
+  const after = currentWorkspace();
+  return after === before ? [] : freedBy(before, after, zone, now);
+}
+
+/** Does something, and gives the pockets that have become free by it. */
 export function freeing(act: () => void): Span[] {
   const before = currentWorkspace();
   act();
-  const { zone, now } = here();
-  return freedBy(before, currentWorkspace(), zone, now);
+  return freedSince(before);
 }
 
-/** Does something to events, and offers what fits into the time that has become free by it. */
-export function offeringFreed(act: () => void): void {
-  const freed = freeing(act);
+/** Offers what fits into time that has become free, where something does. */
+export function offerFreed(freed: readonly Span[]): void {
   const { zone, now } = here();
   const useful = freed.filter((pocket) => whatFits(currentWorkspace(), pocket, zone, now).length > 0);
   if (useful.length === 0) return;

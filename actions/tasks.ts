@@ -16,10 +16,11 @@ import { beganLater } from '@/core/track/seen';
 import { minutesSpent, subjectKey } from '@/core/track/spent';
 import { here } from '@/state/here';
 import { openPanel } from '@/ui/panels';
+import { offeringFreed } from './offeringFreed';
 import { lookAtClock } from './watch';
 import { currentWorkspace, newId, store, useStore } from '@/state/workspaceStore';
 
-/** Ticks a task off and says how early or late it was, or takes the tick back. */
+/** Ticks a task off, says how early or late it was and offers what fits into time that it frees; or takes the tick back. */
 export function toggleDone(task: Task): void {
   const { zone, now } = here();
   lookAtClock();
@@ -31,7 +32,7 @@ export function toggleDone(task: Task): void {
       ? `, comes again ${dateWords(dayAgain(dateOf(now, zone), task.again), currentWorkspace().settings)}`
       : '';
     const words = `${doneWords(task, events, spent, zone, now)}${again}`;
-    store.run(tickOff, { id: task.id, at: now, next: { newId, zone } }, words);
+    offeringFreed(() => store.run(tickOff, { id: task.id, at: now, next: { newId, zone } }, words));
   }
 }
 

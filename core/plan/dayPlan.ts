@@ -5,7 +5,7 @@ import type { Occurrence } from '../calendar/occurrences';
 import type { Block, TrayItem } from '../model/plan';
 import { rememberedWhile } from '../model/remember';
 import type { Workspace } from '../model/workspace';
-import { blocksIn, readsBlocks, spanOfBlock, taskOf, trayOn } from '../tasks/places';
+import { blocksIn, isDone, readsBlocks, spanOfBlock, taskOf, trayOn } from '../tasks/places';
 import { MINUTE, clip, intersect, minutesOf, subtract, union, type Span } from '../time/span';
 import { dayOf, type IsoDate, type Zone } from '../time/zone';
 import { buffersAfter, buffersBetween } from './bufferRules';
@@ -119,8 +119,8 @@ function workedOut(workspace: Workspace, date: IsoDate, zone: Zone): DayPlan {
   };
 }
 
-/** What takes the time of a day: busy events, among the hours or for whole days, and blocks. */
-export const takenOn = ({ meetings, allDay, blocks }: DayPlan): Span[] => [
+/** What takes the time of a day: busy events, among the hours or for whole days, and blocks that are not done. */
+export const takenOn = (workspace: Workspace, { meetings, allDay, blocks }: DayPlan): Span[] => [
   ...[...meetings, ...allDay].filter(({ busy }) => busy),
-  ...blocks.map(spanOfBlock),
+  ...blocks.filter((block) => !isDone(workspace, block)).map(spanOfBlock),
 ];

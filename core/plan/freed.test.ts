@@ -1,9 +1,11 @@
 import { deleteEvent, moveEvent } from '../commands/events';
 import { placeTask } from '../commands/plan';
+import { tickOff } from '../commands/tasks';
 import { meeting, task, zone } from '../fixtures/make';
-import { workspaceOf } from '../model/workspace';
+import { workspaceOf, type Workspace } from '../model/workspace';
 import { instantOf } from '../time/zone';
 import { freedBy, whatFits } from './freed';
+import { judge } from './judge';
 
 const on = (wall: string) => instantOf(`2026-11-${wall}`, zone);
 const now = on('24T08:00');
@@ -35,6 +37,17 @@ test('a meeting that is gone frees the pocket around it, what fits stands by dea
     'Order nets',
     'Sort photos',
   ]);
+});
+
+test('a task that is done before its block is over frees the rest of it, where nothing collides any longer', () => {
+  const filled = placeTask.apply(start, { id: 'b', taskId: 'Report', start: on('24T08:00'), minutes: 240 });
+  const done = tickOff.apply(filled, { id: 'Report', at: on('24T10:30'), next: { newId: () => 'n', zone } });
+  expect(freedBy(filled, done, zone, on('24T10:30'))).toEqual([{ from: on('24T10:30'), to: on('24T17:00') }]);
+  const to = { kind: 'hours', start: on('24T11:00'), minutes: 30 } as const;
+  const what = { kind: 'task', taskId: 'Order nets' } as const;
+  const kinds = (workspace: Workspace) => judge(workspace, { what, to }, { zone }).map(({ kind }) => kind);
+  expect(kinds(filled)).toContain('collides');
+  expect(kinds(done)).not.toContain('collides');
 });
 
 test('a meeting that moves frees its old hours; one that stays, or lies in the past, frees nothing', () => {

@@ -1,9 +1,11 @@
 import { isMeantFor, zoneAround } from '../frame/belonging';
+import type { Id } from '../model/common';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { lastInstant } from '../tasks/deadline';
 import { lengthOfTask } from '../tasks/newTask';
 import { priorities } from '../tasks/order';
+import { taskOf, trayOn } from '../tasks/places';
 import { toPlace } from '../tasks/toPlace';
 import { MINUTE, lengthOf, overlaps, subtract, type Span } from '../time/span';
 import { addDays, dateOf, type Zone } from '../time/zone';
@@ -25,20 +27,33 @@ export function freedBy(before: Workspace, after: Workspace, zone: Zone, now: nu
   });
 }
 
-/** A task for a pocket, and where it would stand in it. */
-export type Filling = { readonly task: Task; readonly start: number; readonly minutes: number };
+/** A task for a pocket, where it would stand in it, and its place in the tray of that day. */
+export type Filling = {
+  readonly task: Task;
+  readonly start: number;
+  readonly minutes: number;
+  readonly trayId: Id | undefined;
+};
 
 /**
- * The tasks without a place that fit into a pocket whole and in time, by deadline, then those that its zone is meant for,
- * then by priority; no more than `most`. Each is offered at the first quarter hour of the pocket.
+ * What fits into a pocket whole and in time: what lies in the tray of its day, and the tasks without a place; by deadline, then
+ * those that its zone is meant for, then by priority; no more than `most`. Each is offered at the pocket's first quarter hour.
  */
 export function whatFits(workspace: Workspace, pocket: Span, zone: Zone, now: number, most = 5): Filling[] {
   const start = quarterFrom(pocket.from);
   const around = zoneAround(workspace, pocket, zone)?.zone;
   const isMeant = (task: Task) => around !== undefined && isMeantFor(around, task);
   const by = (task: Task) => lastInstant(task, workspace.events, zone);
-  return toPlace(workspace, dateOf(now, zone), zone, now)
-    .map((task) => ({ task, start, minutes: lengthOfTask(task), last: by(task) }))
+  const inTray = trayOn(workspace, dateOf(pocket.from, zone), zone).flatMap(({ id, taskId }) => {
+    const task = taskOf(workspace, taskId);
+    return task?.doneAt === null ? [{ task, trayId: id }] : [];
+  });
+  const waiting = toPlace(workspace, dateOf(now, zone), zone, now).map((task) => ({
+    task,
+    trayId: undefined,
+  }));
+  return [...inTray, ...waiting]
+    .map((one) => ({ ...one, start, minutes: lengthOfTask(one.task), last: by(one.task) }))
     .filter(({ minutes, last }) => {
       const end = start + minutes * MINUTE;
       return end <= pocket.to && (end <= last || last <= now);
@@ -50,5 +65,5 @@ export function whatFits(workspace: Workspace, pocket: Span, zone: Zone, now: nu
         priorities.indexOf(a.task.priority) - priorities.indexOf(b.task.priority),
     )
     .slice(0, most)
-    .map(({ task, minutes }) => ({ task, start, minutes }));
+    .map(({ task, trayId, minutes }) => ({ task, trayId, start, minutes }));
 }

@@ -3,11 +3,11 @@ import type { Block, TrayItem } from '../model/plan';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { dueOn } from '../tasks/openTasks';
-import { spanOfBlock, taskOf } from '../tasks/places';
+import { spanOfBlock, taskOf, tasksOfBlock } from '../tasks/places';
 import type { Span } from '../time/span';
 import type { IsoDate, Zone } from '../time/zone';
 import { dayPlan, type DayPlan, type Load } from './dayPlan';
-import { tasksOfBlock } from './group';
+import { firstWords } from '../notes/firstWords';
 import { isTaskSeen, seen } from './lens';
 
 /** Something of a day that has its hours. */
@@ -22,7 +22,9 @@ export type Thing =
   | Timed
   | { readonly kind: 'allDay'; readonly event: Occurrence }
   | { readonly kind: 'tray'; readonly item: TrayItem; readonly task: Task }
-  | { readonly kind: 'due'; readonly task: Task };
+  | { readonly kind: 'due'; readonly task: Task }
+  /** The note of the day, its first words. */
+  | { readonly kind: 'note'; readonly date: IsoDate; readonly text: string };
 
 /** The id that tells a thing from the others of its day. */
 export function keyOfThing(thing: Thing): string {
@@ -36,11 +38,15 @@ export function keyOfThing(thing: Thing): string {
       return `tray ${thing.item.id}`;
     case 'due':
       return `due ${thing.task.id}`;
+    case 'note':
+      return `note ${thing.date}`;
   }
 }
 
-export const titleOfThing = (thing: Thing): string =>
-  'event' in thing ? thing.event.title : thing.task.title;
+export function titleOfThing(thing: Thing): string {
+  if (thing.kind === 'note') return thing.text;
+  return 'event' in thing ? thing.event.title : thing.task.title;
+}
 
 /** Meetings and blocks of a day in one sequence by time. A block whose task is not there is left out. */
 export function timedThings({ meetings, blocks }: DayPlan, workspace: Workspace): Timed[] {
@@ -83,5 +89,9 @@ export type DayList = { readonly date: IsoDate; readonly load: Load; readonly th
 
 export function dayList(workspace: Workspace, date: IsoDate, zone: Zone): DayList {
   const plan = seen(dayPlan(workspace, date, zone), workspace);
-  return { date, load: plan.load, things: thingsOf(plan, workspace, zone) };
+  const { tasks, events, notes } = workspace.settings.glance;
+  const note = firstWords(workspace.days.get(date)?.note ?? '');
+  const things = thingsOf(plan, workspace, zone).filter((thing) => ('event' in thing ? events : tasks));
+  const noted: Thing[] = notes && note !== '' ? [{ kind: 'note', date, text: note }] : [];
+  return { date, load: plan.load, things: [...things, ...noted] };
 }

@@ -43,8 +43,8 @@ function Pocket({ pocket }: { pocket: Span }) {
         {asLine(day)}, {at(pocket.from)} – {at(pocket.to)}
       </Heading>
       <Words tone="soft">{durationWords(lengthOf(pocket))} free. What fits, most pressing first:</Words>
-      {fits.length === 0 && <Words tone="soft">No task that needs a place fits here in time.</Words>}
-      {fits.map(({ task, start, minutes }) => (
+      {fits.length === 0 && <Words tone="soft">No task that needs an hour fits here in time.</Words>}
+      {fits.map(({ task, trayId, start, minutes }) => (
         <Button
           key={task.id}
           label={[
@@ -57,7 +57,7 @@ function Pocket({ pocket }: { pocket: Span }) {
           onPress={() =>
             store.run(
               placeTask,
-              { id: newId(), taskId: task.id, start, minutes },
+              { id: newId(), taskId: task.id, start, minutes, trayId },
               `${task.title}: ${day} ${at(start)}, ${durationWords(minutes)}`,
             )
           }
