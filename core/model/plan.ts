@@ -51,6 +51,8 @@ export const TimeEntry = openObject({
   subject: Subject,
   from: Instant,
   to: z.nullable(Instant),
+  /** It was put in afterwards, from the plan or from memory, and not timed. */
+  mended: z.optional(z.literal(true)),
   ...Changed,
 }).check(
   z.overwrite((entry) =>

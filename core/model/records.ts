@@ -2,6 +2,7 @@ import type * as z from '../zod';
 import { Attachment, type AttachedTo } from './attachment';
 import { Category } from './category';
 import type { Stored } from './collection';
+import { Day } from './day';
 import { Deletion } from './deletion';
 import { Calendar, CalendarEvent } from './event';
 import { DayCapacity, Frame, FrameHold, Target, ZoneChange, type FrameZone } from './frame';
@@ -223,6 +224,23 @@ export const records = {
           ...seal,
           targets: seal.targets.filter(({ category }) => category !== id),
         }),
+      },
+    ],
+  }),
+  days: kind<Day>({
+    schema: Day,
+    version: 1,
+    part: ({ id }) => id.slice(0, 7),
+    refers: [
+      {
+        to: 'tasks',
+        ids: ({ keystone }) => (keystone === undefined ? [] : [keystone]),
+        without: ({ keystone: _, ...day }) => day,
+      },
+      {
+        to: 'tasks',
+        ids: ({ ties }) => ties.map(({ taskId }) => taskId),
+        without: (day, id) => ({ ...day, ties: day.ties.filter(({ taskId }) => taskId !== id) }),
       },
     ],
   }),

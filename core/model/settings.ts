@@ -1,6 +1,7 @@
 import * as z from '../zod';
 import { bounds, listUpTo, minutesUpTo, textUpTo, Title } from './bounds';
 import { Id, openObject, ZoneName } from './common';
+import { Routines, usualRoutines } from './day';
 import { noReminders, Reminders } from './reminder';
 
 const BufferMinutes = z.int().check(z.gte(0), z.lte(240));
@@ -23,6 +24,7 @@ const noBuffers: BufferRules = { afterMeetings: 0, meetingsFrom: 30, afterTravel
 const usualColumns = ['title', 'list', 'priority', 'estimate', 'planned', 'spent', 'due', 'notBefore'];
 
 const FirstSteps = openObject({ skipped: listUpTo(textUpTo(40), bounds.few), away: z.boolean() });
+const wholeGlance = { tasks: true, events: true, notes: true };
 const allSteps: z.infer<typeof FirstSteps> = { skipped: [], away: false };
 
 /** Plain conditions that tasks are narrowed down by, kept under a name. */
@@ -61,6 +63,8 @@ export const Settings = openObject({
   buffers: z._default(BufferRules, noBuffers),
   /** What one is reminded of. */
   reminders: z._default(Reminders, noReminders),
+  /** How the day is opened and closed. */
+  routines: z._default(Routines, usualRoutines),
   /** Saved filters of tasks, in their order. */
   filters: z._default(listUpTo(Filter, bounds.few), []),
   /** How tasks are shown on a wide screen, and the columns of their table, in their order. */
@@ -78,6 +82,11 @@ export const Settings = openObject({
   ),
   /** What a newcomer has done without of the first steps, and whether they are put away. */
   firstSteps: z._default(FirstSteps, allSteps),
+  /** What the month and the agenda show of each day. */
+  glance: z._default(
+    openObject({ tasks: z.boolean(), events: z.boolean(), notes: z.boolean() }),
+    wholeGlance,
+  ),
   /** What the plan leaves out of sight. */
   leftOut: z._default(openObject({ lists: z.array(Id), categories: z.array(Id), done: z.boolean() }), {
     lists: [],
@@ -99,9 +108,11 @@ export const defaultSettings: Settings = {
   skipDaysOff: false,
   buffers: noBuffers,
   reminders: noReminders,
+  routines: usualRoutines,
   filters: [],
   tasks: { asTable: false, columns: usualColumns, widths: {} },
   firstSteps: allSteps,
+  glance: wholeGlance,
   leftOut: { lists: [], categories: [], done: false },
 };
 

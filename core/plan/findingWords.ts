@@ -1,6 +1,7 @@
 import { asLine, distanceWords, durationWords } from '../time/words';
 import { MINUTE } from '../time/span';
 import type { Finding, ZoneReason } from './judge';
+import type { Snag } from './snags';
 
 /** A finding in words, within a sentence or a list: `ends 30 min after it is due`. */
 export function findingWords(finding: Finding): string {
@@ -55,6 +56,12 @@ function zoneWords({ zone, why }: { readonly zone: string; readonly why: ZoneRea
 
 /** A finding as a line of its own: `Ends 30 min after it is due`. */
 export const findingLine = (finding: Finding): string => asLine(findingWords(finding));
+
+/** What is wrong in the order of a day, in words, within a list: `5 h 30 on end without a break`. */
+export const snagWords = (snag: Snag): string =>
+  snag.kind === 'noBreak'
+    ? `${durationWords(snag.minutes)} on end without a break`
+    : `${snag.minutes === 0 ? 'no time' : `only ${durationWords(snag.minutes)}`} for the way from ${snag.from}`;
 
 /** What a card has room to say: the gravest of what is wrong with the task or the group in it, or null. */
 export function cardWarning(findings: readonly Finding[]): string | null {

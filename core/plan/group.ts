@@ -10,9 +10,6 @@ import { durationWords } from '../time/words';
 export const heldTasks = ({ holds = [] }: Block, workspace: Workspace): Task[] =>
   holds.flatMap((id) => taskOf(workspace, id) ?? []);
 
-/** Everything that a block is there for: its own task and those it holds. */
-export const tasksOfBlock = ({ taskId, holds = [] }: Block): Id[] => [taskId, ...holds];
-
 /** How many minutes the open ones of some tasks ask of a group. */
 export const askedBy = (tasks: readonly Task[]): number =>
   tasks.filter(({ doneAt }) => doneAt === null).reduce((sum, task) => sum + lengthOfTask(task), 0);

@@ -6,12 +6,12 @@ import type { Block, TrayItem } from '../model/plan';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { lastInstant, meetingNeeding } from '../tasks/deadline';
-import { blockOf, blocksIn, spanOfBlock, taskOf, trayItemOf } from '../tasks/places';
+import { blockOf, blocksIn, isDone, spanOfBlock, taskOf, tasksOfBlock, trayItemOf } from '../tasks/places';
 import { MINUTE, minutesOf, overlaps, subtract, type Span } from '../time/span';
 import { dateOf, dayOf, type IsoDate, type Zone } from '../time/zone';
 import { tooClose } from './bufferRules';
 import { dayPlan, minutesOn, type DayPlan } from './dayPlan';
-import { askedBy, heldTasks, tasksOfBlock } from './group';
+import { askedBy, heldTasks } from './group';
 
 /*
  * What a placement means. Every place that puts something somewhere, or shows where it stands, asks here; the words
@@ -181,7 +181,9 @@ function metBy(workspace: Workspace, span: Span, zone: Zone, except: Id | undefi
     for (const meeting of dayPlan(workspace, date, zone).meetings)
       if (meeting.busy && meeting.id !== except && overlaps(meeting, span)) meetings.set(meeting.id, meeting);
   }
-  const blocks = blocksIn(workspace, span, zone).filter(({ id }) => id !== except);
+  const blocks = blocksIn(workspace, span, zone).filter(
+    (block) => block.id !== except && !isDone(workspace, block),
+  );
   return [
     ...[...meetings.values()].map(({ title }) => title),
     ...blocks.map(({ taskId }) => taskOf(workspace, taskId)?.title ?? 'a block'),

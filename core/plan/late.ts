@@ -79,7 +79,7 @@ export function laterTimes(
       (one) => one.zone.kind === 'work' && takes(one.zone.openness),
     );
     const room = intersect(union(zones.flatMap(({ spans }) => spans)), [{ from: now, to: Infinity }]);
-    return subtract(room, [...takenOn(plan), ...plan.buffers])
+    return subtract(room, [...takenOn(workspace, plan), ...plan.buffers])
       .map(({ from, to }) => ({ from: quarterFrom(from), to }))
       .filter((span) => lengthOf(span) >= minutes);
   };

@@ -21,7 +21,7 @@ export const startOn = (instant: number, day: Span): number =>
 /** The free stretches of a day's working hours after `now`, what is busy and what is planned taken out. */
 export function pockets(workspace: Workspace, date: string, zone: Zone, now: number): Span[] {
   const plan = dayPlan(workspace, date, zone);
-  return subtract(plan.working, [...takenOn(plan), ...plan.buffers, { from: -Infinity, to: now }]);
+  return subtract(plan.working, [...takenOn(workspace, plan), ...plan.buffers, { from: -Infinity, to: now }]);
 }
 
 /** The quarter hour from an instant on. */
@@ -41,7 +41,7 @@ export function firstRoom(
   const takes = ({ from, to }: Span) => to - quarterFrom(from) >= minutes * MINUTE;
   const day = { from: instantOf(`${date}T09:00`, zone), to: dayOf(date, zone).to };
   const ahead = { from: Math.min(Math.max(day.from, now), day.to - STEP * MINUTE), to: day.to };
-  const free = subtract([ahead], takenOn(dayPlan(workspace, date, zone)));
+  const free = subtract([ahead], takenOn(workspace, dayPlan(workspace, date, zone)));
   const found = pockets(workspace, date, zone, now).find(takes) ?? free.find(takes) ?? ahead;
   return quarterFrom(found.from);
 }
@@ -130,7 +130,7 @@ const ROW_DAYS = 7;
 export function inRow(workspace: Workspace, tasks: readonly ToFit[], from: number, zone: Zone): Fitted[] {
   const first = dateOf(from, zone);
   const taken = Array.from({ length: ROW_DAYS }, (_, i) =>
-    takenOn(dayPlan(workspace, addDays(first, i), zone)),
+    takenOn(workspace, dayPlan(workspace, addDays(first, i), zone)),
   ).flat();
   let at = from;
   return tasks.map(({ taskId, minutes }) => {

@@ -54,7 +54,7 @@ test('places are proposed from now on, whole, and collide with nothing', () => {
     fc.property(fc.integer({ min: 1, max: 400 }), fc.nat(3000), (minutes, later) => {
       const now = at('00:00') + later * MINUTE;
       for (const place of proposals(day, minutes, zone, now)) {
-        const taken = takenOn(dayPlan(day, dateOf(place.from, zone), zone));
+        const taken = takenOn(day, dayPlan(day, dateOf(place.from, zone), zone));
         expect(taken.some((span) => overlaps(span, place))).toBe(false);
         expect(place.from).toBeGreaterThanOrEqual(now);
       }

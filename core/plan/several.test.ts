@@ -45,7 +45,7 @@ test('however long they are, they keep their order and length and meet nothing',
         inPockets(office, tasks, zone, at('08:00')),
       ]) {
         const found = spans(places);
-        const taken = takenOn(dayPlan(office, date, zone));
+        const taken = takenOn(office, dayPlan(office, date, zone));
         for (const [i, span] of found.entries()) {
           expect(taken.some((each) => overlaps(each, span))).toBe(false);
           expect(found.slice(0, i).some((each) => overlaps(each, span))).toBe(false);

@@ -159,12 +159,14 @@ function morningOf(workspace: Workspace, due: IsoDate, lead: number, zone: Zone)
   return first;
 }
 
-function ofRoutines({ settings }: Workspace, range: Span, zone: Zone): Raw[] {
+/** The opening and the close of a day, until they have been gone through. */
+function ofRoutines({ days, settings }: Workspace, range: Span, zone: Zone): Raw[] {
   return (['opening', 'close'] as const).flatMap((kind) => {
     const routine = settings.reminders[kind];
     if (!routine) return [];
     return datesAround(range, zone, 0)
       .filter((date) => routine.days.includes(weekdayOf(date)))
+      .filter((date) => days.get(date)?.[kind === 'opening' ? 'openedAt' : 'closedAt'] === undefined)
       .map((date): Raw => {
         const at = instantOf(`${date}T${routine.time}:00`, zone);
         return { id: `${kind}:${at}`, at, about: { kind, date }, when: at };

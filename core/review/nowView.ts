@@ -2,6 +2,7 @@ import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { dayPlan } from '../plan/dayPlan';
 import { pockets } from '../plan/placing';
+import { snagsOn, type Snag } from '../plan/snags';
 import { timedThings, type Timed } from '../plan/things';
 import { taskOf } from '../tasks/places';
 import { toPlace } from '../tasks/toPlace';
@@ -26,6 +27,8 @@ export type NowView = {
   readonly fits: readonly Fit[];
   /** What comes after now, pockets of 15 minutes or more included, by start. */
   readonly rest: readonly NowItem[];
+  /** What is wrong in the order of the day, by the thing where it shows. */
+  readonly snags: ReadonlyMap<NowItem, readonly Snag[]>;
 };
 
 const isOpen = (item: Timed) => item.kind !== 'block' || item.task.doneAt === null;
@@ -47,6 +50,7 @@ export function nowView(workspace: Workspace, zone: Zone, now: number): NowView 
     minutesToNext,
     fits: minutesToNext === undefined ? [] : fitting(workspace, today, zone, now, minutesToNext),
     rest: [...ahead, ...gaps].sort((a, b) => a.from - b.from),
+    snags: snagsOn(items),
   };
 }
 

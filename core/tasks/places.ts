@@ -1,3 +1,4 @@
+import type { Id } from '../model/common';
 import { groupedBy } from '../model/collection';
 import { latestByPart, nearby } from '../model/nearby';
 import type { Block, Subject, TrayItem } from '../model/plan';
@@ -28,6 +29,13 @@ export const subjectTitle = (subject: Subject, workspace: Workspace): string =>
 /** A block by its id, that of a time to come included. */
 export const blockOf = ({ blocks, repeats }: Workspace, id: string): Block | undefined =>
   blocks.get(id) ?? untouchedTime(repeats, id)?.block;
+
+/** Everything that a block is there for: its own task and those it holds. */
+export const tasksOfBlock = ({ taskId, holds = [] }: Block): Id[] => [taskId, ...holds];
+
+/** Whether all that a block is there for is done. */
+export const isDone = (workspace: Workspace, block: Block): boolean =>
+  tasksOfBlock(block).every((id) => (taskOf(workspace, id)?.doneAt ?? null) !== null);
 
 /** A place in a tray by its id, that of a time to come included. */
 export const trayItemOf = ({ tray, repeats }: Workspace, id: string): TrayItem | undefined =>

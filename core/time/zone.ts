@@ -38,6 +38,10 @@ export const addDays = (date: IsoDate, days: number): IsoDate =>
 export const daysBetween = (from: IsoDate, to: IsoDate): number =>
   Temporal.PlainDate.from(from).until(Temporal.PlainDate.from(to)).days;
 
+/** The same day a year before; of 29 February the 28th. */
+export const yearBefore = (date: IsoDate): IsoDate =>
+  Temporal.PlainDate.from(date).subtract({ years: 1 }).toString();
+
 /** Monday is 1, Sunday is 7. */
 export const weekdayOf = (date: IsoDate): number => Temporal.PlainDate.from(date).dayOfWeek;
 
