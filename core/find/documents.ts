@@ -1,4 +1,5 @@
 import type { AnyRecord } from '../model/records';
+import { firstWords } from '../notes/firstWords';
 import type { Workspace } from '../model/workspace';
 
 /** What can be found, in what it is told by: `id` is the collection and the id of the record. */
@@ -11,7 +12,7 @@ export type Document = {
   readonly open: boolean;
 };
 
-export const foundIn = ['tasks', 'repeats', 'events', 'remarks', 'intentions'] as const;
+export const foundIn = ['tasks', 'repeats', 'events', 'remarks', 'intentions', 'days'] as const;
 export type FoundIn = (typeof foundIn)[number];
 
 const joined = (...texts: readonly (string | undefined)[]) => texts.filter(Boolean).join('\n');
@@ -30,6 +31,7 @@ const read: { readonly [C in FoundIn]: Read<C> } = {
     open: true,
   }),
   remarks: ({ title, text }) => ({ title, more: text, open: false }),
+  days: ({ note }) => ({ title: firstWords(note), more: note, open: false }),
   intentions: ({ text, doneAt }) => ({ title: text, more: '', open: doneAt === null }),
 };
 

@@ -1,6 +1,7 @@
 import { occurrenceAt, occurrencesOf, type Occurrence } from '../calendar/occurrences';
 import type { Id } from '../model/common';
 import type { Task } from '../model/task';
+import { firstWords } from '../notes/firstWords';
 import type { Workspace } from '../model/workspace';
 import { lastPlaceOf, taskOf } from '../tasks/places';
 import { nextTimes } from '../tasks/repeating';
@@ -18,6 +19,7 @@ export type Found = { readonly id: Id; readonly title: string } & (
     }
   | { readonly kind: 'event'; readonly event: Occurrence; readonly date: IsoDate }
   | { readonly kind: 'intention'; readonly date: IsoDate }
+  | { readonly kind: 'note'; readonly date: IsoDate }
 );
 
 /** How far ahead an event that repeats is looked for. */
@@ -68,6 +70,10 @@ export function whereIs(
       nextTimes(workspace, dateOf(now, zone), zone)
         .filter(({ task }) => task.repeats?.id === id)
         .flatMap(({ task }) => taskFound(workspace, task.id, zone)),
+    days: () => {
+      const title = firstWords(workspace.days.get(id)?.note ?? '');
+      return title === '' ? [] : [{ kind: 'note', id, title, date: id }];
+    },
     intentions: () => {
       const intention = workspace.intentions.get(id);
       return intention ? [{ kind: 'intention', id, title: intention.text, date: intention.date }] : [];

@@ -48,6 +48,7 @@ function Find() {
       goToThing(cardId(thing.event.id));
       openPanel({ kind: 'meeting', meeting: thing.event });
     }
+    if (thing.kind === 'note') openPanel({ kind: 'dayNote', date: thing.date });
     if (thing.kind !== 'task') return;
     const { task, blockId, trayId } = thing;
     goToThing(cardId(blockId ?? trayId ?? task.id));

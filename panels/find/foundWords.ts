@@ -24,6 +24,8 @@ export function foundWords(thing: Found, { lists, settings }: Workspace, zone: Z
           allDay ? '' : clockWords(from, zone, settings.clock),
         ];
       }
+      case 'note':
+        return ['Day note', dateWords(thing.date, settings)];
       case 'intention':
         return ['Intention', dateWords(thing.date, settings)];
     }
