@@ -19,6 +19,7 @@ import { weekOf } from '@/core/time/week';
 import { addDays, dateOf, dayOf, instantOf, weekdayOf, type IsoDate, type Zone } from '@/core/time/zone';
 import { again, categories, group, intended, lists, officeTasks, surprises, type OfficeTask } from './office';
 import { at, CALENDAR, LATE_MEETING, calendars, eventsAround, workingDay } from './calendars';
+import { routines, withDays } from './days';
 import { frames, holdsFrom, targets } from './frames';
 import { aside, filters, scratchNotes, templates, toolSteps } from './inbox';
 import { randomFrom } from './random';
@@ -233,7 +234,7 @@ export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; 
     repeats: repeating(today, zone),
     intentions: intentions(today),
   };
-  let workspace = workspaceOf(contents, { ...defaultSettings, filters });
+  let workspace = workspaceOf(contents, { ...defaultSettings, filters, routines });
   workspace = tied(workspace, workingDay(today, 1));
   officeTasks.forEach(({ on, tray }, i) => {
     const task = tasks[i];
@@ -243,5 +244,6 @@ export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; 
   workspace = smallTasks(workspace, workingDay(today, 2), zone);
   for (let back = 9; back >= 0; back -= 1)
     workspace = live(workspace, addDays(today, -back), zone, now, random);
+  workspace = withDays(workspace, today, zone, now, random);
   return withLinks(withReadings(noted(sealed(workspace, today, zone), today, zone, now), now), now);
 }

@@ -7,7 +7,19 @@ import { methodNotAllowed } from 'hono/method-not-allowed';
 import { secureHeaders } from 'hono/secure-headers';
 
 /** The routes of the application; anything else that is not a file is not found. */
-const routes = ['/', '/index.html', '/today', '/now', '/plan', '/tasks', '/review', '/settings', '/frame'];
+const routes = [
+  '/',
+  '/index.html',
+  '/today',
+  '/now',
+  '/opening',
+  '/close',
+  '/plan',
+  '/tasks',
+  '/review',
+  '/settings',
+  '/frame',
+];
 
 /** Says how long what was found may be kept. */
 const keep =
