@@ -18,6 +18,7 @@ import { dueText } from '@/core/tasks/dueWords';
 import { dateWords, dayMonthWords } from '@/core/time/words';
 import { here } from '@/state/here';
 import { currentWorkspace, newId, store } from '@/state/workspaceStore';
+import { offeringFreed } from './offeringFreed';
 
 /** Some tasks by what they are called: the title of one, how many there are of more. */
 function called(ids: readonly Id[]): string {
@@ -67,12 +68,10 @@ export const sayOfAll = (ids: readonly Id[], said: Said, date: string | null): b
     `Changed ${called(ids)}${date === null ? '' : `, into the tray of ${dateWords(date, currentWorkspace().settings)}`}`,
   );
 
-export const tickAll = (ids: readonly Id[]): boolean =>
-  store.run(
-    tickOffAll,
-    { ids, at: here().now, next: { newId, zone: here().zone } },
-    `${called(ids)} ${are(ids)} done`,
-  );
+export function tickAll(ids: readonly Id[]): boolean {
+  const input = { ids, at: here().now, next: { newId, zone: here().zone } };
+  return offeringFreed(() => store.run(tickOffAll, input, `${called(ids)} ${are(ids)} done`));
+}
 
 export const removeAll = (ids: readonly Id[]): boolean =>
   store.run(deleteAll, { ids, at: here().now }, `Deleted ${called(ids)}`);

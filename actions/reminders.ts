@@ -1,3 +1,4 @@
+import { router } from 'expo-router';
 import { useMemo } from 'react';
 import { create } from 'zustand';
 import { joiningOf } from '@/core/calendar/joining';
@@ -40,14 +41,14 @@ const LONGEST_SLEEP = MINUTE;
 const ONE_BY_ONE = 3;
 
 /** What can be done about a reminder. */
-export type RingAct = 'start' | 'join' | 'done';
+export type RingAct = 'start' | 'join' | 'done' | 'open';
 
 /** What can be done about a reminder, the first the likeliest. */
 export function actsOn(ring: Ring): readonly RingAct[] {
   const { about } = ring;
   if (about.kind === 'block') return ['start'];
   if (about.kind === 'due') return ['done', 'start'];
-  if (about.kind !== 'meeting') return [];
+  if (about.kind !== 'meeting') return ['open'];
   const meeting = meetingOf(ring);
   return meeting && joiningOf(currentWorkspace(), meeting) ? ['join', 'start'] : ['start'];
 }
@@ -64,6 +65,8 @@ export function actOnRing(ring: Ring, act: RingAct): void {
   const meeting = meetingOf(ring);
   const taskId = 'taskId' in about ? about.taskId : undefined;
   const task = taskId === undefined ? undefined : taskOf(currentWorkspace(), taskId);
+  if (act === 'open' && (about.kind === 'opening' || about.kind === 'close'))
+    router.navigate({ pathname: `/${about.kind}`, params: { day: about.date } });
   if (act === 'join' && meeting) join(meeting);
   if (act === 'start' && meeting) start(subjectOfMeeting(meeting));
   if (act === 'start' && taskId !== undefined) start({ kind: 'task', taskId });
@@ -120,7 +123,12 @@ async function lookNow(): Promise<void> {
 }
 
 /** What is done about a reminder, by name. */
-export const actNames: Record<RingAct, string> = { start: 'Start', join: 'Join', done: 'Done' };
+export const actNames: Record<RingAct, string> = {
+  start: 'Start',
+  join: 'Join',
+  done: 'Done',
+  open: 'Go',
+};
 
 function ring(fresh: readonly Ring[]): void {
   const workspace = currentWorkspace();

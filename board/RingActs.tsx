@@ -4,7 +4,7 @@ import type { Ring } from '@/core/remind/ring';
 import { Button, IconButton } from '@/ui/Button';
 import type { IconName } from '@/ui/icons';
 
-const icons: Record<RingAct, IconName> = { start: 'start', join: 'join', done: 'check' };
+const icons: Record<RingAct, IconName> = { start: 'start', join: 'join', done: 'check', open: 'forward' };
 
 /** What can be done about a reminder; `title` is that of its thing. */
 export function RingActs({ ring, title }: { ring: Ring; title: string }) {

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { keyGroups, shownKeys } from './keyTable';
+import { keyGroups, shownKeys } from './keyGroups';
 
 test('the guide has every key of the table, and no key means two things in one place', () => {
   const guide = readFileSync('docs/guide.md', 'utf8').replace(/ +/g, ' ');

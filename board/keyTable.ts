@@ -5,7 +5,7 @@ import { currentWorkspace } from '@/state/workspaceStore';
  * the person sees is drawn from the same lines.
  */
 
-type Line = {
+export type Line = {
   /** What it is called by those who handle it; several keys of a kind have a name each. */
   readonly name?: string;
   /** The value of `KeyboardEvent.key` (UI Events, W3C). */
@@ -15,7 +15,7 @@ type Line = {
   readonly what: string;
 };
 
-const anywhere = [
+export const anywhere = [
   { name: 'help', key: '?', what: 'this list' },
   { shown: '1 … 6', what: 'Today, Plan, Tasks, Review, Frame, Settings' },
   { name: 'quick', key: 'l', what: 'the quick line: a task in plain words' },
@@ -24,6 +24,8 @@ const anywhere = [
   { name: 'stop', key: 's', what: 'stop the timer that runs' },
   { name: 'interrupt', key: 'u', what: 'time something else that came in; once more goes back' },
   { name: 'now', key: 'k', what: 'what now, in large letters; once more back to Today' },
+  { name: 'opening', key: 'y', what: 'open the day: choose what it is for' },
+  { name: 'close', key: 'c', what: 'close the day' },
   { name: 'bend', key: 'r', what: 'move the rest of the day along' },
   { name: 'said', key: 'm', what: 'the recent notices, and what they offered' },
   { shown: 'Tab', what: 'the next thing; with Shift the one before' },
@@ -32,7 +34,7 @@ const anywhere = [
   { shown: 'Ctrl or ⌘ Z', what: 'undo; with Shift do it again' },
 ] as const satisfies readonly Line[];
 
-const inThePlan = [
+export const inThePlan = [
   { name: 'earlier', key: 'ArrowLeft', shown: '← →', what: 'earlier and later days' },
   { name: 'later', key: 'ArrowRight', what: '' },
   { name: 'today', key: 'Home', what: 'today, and there what is on or comes next' },
@@ -45,11 +47,11 @@ const inThePlan = [
   { shown: 'Shift 1 … 6', what: 'Day, Days, Week, Working week, Month, Agenda' },
 ] as const satisfies readonly Line[];
 
-const inTheTasks = [
+export const inTheTasks = [
   { name: 'narrow', key: 'v', what: 'narrow them down by when they are due, or by their estimate' },
 ] as const satisfies readonly Line[];
 
-const onAThing = [
+export const onAThing = [
   { shown: 'Space', what: 'pick it up, and drop it' },
   { shown: '↑ ↓', what: 'a quarter hour earlier or later; with Ctrl five minutes' },
   { shown: 'Page ↑ ↓', what: 'an hour earlier or later' },
@@ -73,67 +75,10 @@ const onAThing = [
   { name: 'off', key: 'Delete', what: 'off the plan; an event is deleted' },
 ] as const satisfies readonly Line[];
 
-const inTheInbox = [
-  { shown: '1 … 4', what: '10 minutes, half an hour, an hour, two hours' },
-  { name: 'other', key: 'o', what: 'another length, typed' },
-  { shown: '← →', what: 'on which day' },
-  { name: 'due', key: 'b', what: 'by when, typed' },
-  { name: 'meeting', key: 'm', what: 'before the meeting that is offered' },
-  { name: 'file', key: 'i', what: 'into the next list' },
-  { name: 'steps', key: 'e', what: 'break it down into steps' },
-  { name: 'park', key: 'p', what: 'park it' },
-  { name: 'off', key: 'Delete', what: 'delete it' },
-  { name: 'leave', key: 'v', what: 'leave it in the inbox' },
-  { shown: 'Enter', what: 'take it as it is said, and go on; with nothing said it stays' },
-] as const satisfies readonly Line[];
-
-const inTheQuickLine = [
-  { shown: 'Enter', what: 'make what the line says' },
-  { shown: 'Shift Enter', what: 'go on to notes' },
-  { shown: 'Alt Enter', what: 'an event of it' },
-  { shown: 'Ctrl Enter', what: 'a scratch note of it' },
-  { shown: '↑', what: 'the last line once more, while it is empty' },
-] as const satisfies readonly Line[];
-
-const inTheFrame = [
-  { shown: '↑ ↓ ← →', what: 'to another hour or day; on a zone they move it' },
-  { shown: 'Shift and arrows', what: 'mark hours and days; on a zone longer or shorter' },
-  { shown: 'Enter', what: 'paint what is marked; open the zone' },
-  { shown: 'Delete', what: 'delete the zone' },
-] as const satisfies readonly Line[];
-
-const inTheTable = [
-  { shown: '↑ ↓ ← →', what: 'to another cell; with Ctrl to the end, with Shift they mark' },
-  { shown: 'Enter, or typing', what: 'edit the cell; Enter keeps it, Tab goes on, Escape leaves it' },
-  { shown: 'Ctrl Enter', what: 'open the task' },
-  { shown: 'Space', what: 'choose the rows that are marked' },
-  { shown: 'Ctrl C, Ctrl V', what: 'copy and paste cells' },
-  { shown: 'Ctrl D', what: 'fill the first marked row down' },
-  { shown: 'Delete', what: 'empty the cells' },
-  { shown: 'Alt ↑ ↓', what: 'sort by the column, up or down' },
-  { shown: 'Alt Shift ← →', what: 'the column further to the left or to the right' },
-  { shown: 'Alt + −', what: 'the column wider or narrower' },
-] as const satisfies readonly Line[];
-
-/** The keys of a line as they are shown. */
-export const shownKeys = ({ shown, key = '' }: Line): string =>
-  shown ?? (key.length === 1 ? key.toUpperCase() : key);
-
-/** The table as it is shown: groups of keys and what they do. */
-export const keyGroups: readonly { readonly name: string; readonly lines: readonly Line[] }[] = [
-  { name: 'Anywhere', lines: anywhere },
-  { name: 'In the plan', lines: inThePlan },
-  { name: 'On a task, a block or an event', lines: onAThing },
-  { name: 'In the list of tasks', lines: inTheTasks },
-  { name: 'In the quick line', lines: inTheQuickLine },
-  { name: 'Going through the inbox', lines: inTheInbox },
-  { name: 'In the table of tasks', lines: inTheTable },
-  { name: 'Shaping the week', lines: inTheFrame },
-];
-
 type Named<L extends readonly Line[]> = Extract<L[number], { name: string; key: string }>;
 
-const byName = <L extends readonly Line[]>(lines: L) =>
+/** The keys of some lines by the name of what they do. */
+export const byName = <L extends readonly Line[]>(lines: L) =>
   // the lines are those of L
   Object.fromEntries(lines.flatMap(({ name, key }) => (name && key ? [[name, key]] : []))) as {
     readonly [Name in Named<L>['name']]: string;
@@ -145,7 +90,6 @@ export const keys = {
   inThePlan: byName(inThePlan),
   inTheTasks: byName(inTheTasks),
   onAThing: byName(onAThing),
-  inTheInbox: byName(inTheInbox),
 };
 
 /** Whether a key belongs to what is typed. */

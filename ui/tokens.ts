@@ -154,6 +154,8 @@ export function baseStyles(): Record<string, Rules> {
       background:
         'linear-gradient(var(--grip), var(--grip)) center calc(50% - 3px) / 16px 2px no-repeat, linear-gradient(var(--grip), var(--grip)) center calc(50% + 3px) / 16px 2px no-repeat',
     },
+    // a keystone, as stands in an arch
+    '.keystone-wedge': { 'clip-path': 'polygon(0 0, 100% 0, 78% 100%, 22% 100%)' },
     '.cut-corner': { 'border-top-right-radius': '12px', 'corner-top-right-shape': 'bevel' },
     '@supports not (corner-top-right-shape: bevel)': {
       '.cut-corner': {

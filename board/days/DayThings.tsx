@@ -8,6 +8,7 @@ import { clockWords, durationWords, timeWords, type ClockStyle } from '@/core/ti
 import type { Zone } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
+import { KeystoneMark, useIsKeystone } from '../KeystoneMark';
 import { EdgeMark } from '../marks';
 import { openPanel } from '@/ui/panels';
 import { DriftMark } from '../seal/DriftMark';
@@ -25,7 +26,7 @@ export function DayThings({ day }: { day: DayList }) {
   const { zone } = useMoment();
   const workspace = useWorkspace();
   // what has no hour lies in no zone
-  const spans = day.things.map((thing) => ('from' in thing ? thing : { from: 0, to: 0 }));
+  const spans = day.things.map((thing) => ('from' in thing ? thing : null));
   const heads = workspace.settings.showZones ? headsOf(workspace, spans, zone) : [];
   return (
     <View className="gap-1">
@@ -52,6 +53,8 @@ function whenWords(thing: Thing, zone: Zone, clock: ClockStyle): string {
       return 'all day';
     case 'tray':
       return 'tray';
+    case 'note':
+      return 'note';
     case 'due':
       return thing.task.due?.time ? `due ${timeWords(thing.task.due.time, clock)}` : 'due';
   }
@@ -72,6 +75,7 @@ function Line({ thing, date }: { thing: Thing; date: string }) {
   const taskHue = useHue('task' in thing ? thing.task : undefined);
   const task = 'task' in thing ? thing.task : undefined;
   const drift = useDrift(...placedAs(thing), date);
+  const isKeystone = useIsKeystone(task?.id, date);
   const event = 'event' in thing ? thing.event : undefined;
   const hold = useHold(
     wide || !task ? undefined : () => openPanel({ kind: 'actions', taskId: task.id, ...placeOfThing(thing) }),
@@ -98,6 +102,7 @@ function Line({ thing, date }: { thing: Thing; date: string }) {
             {whenWords(thing, zone, workspace.settings.clock)}
           </Words>
         </View>
+        {isKeystone && <KeystoneMark />}
         {drift && <DriftMark change={drift.change} />}
         <View className="flex-1">
           <Words face="strong" tone={done ? 'soft' : 'ink'} numberOfLines={1}>

@@ -16,6 +16,7 @@ import {
   type Dragged,
 } from '../drag/dragStore';
 import { pressable } from '../drag/useDragItem';
+import { KeystoneMark, useIsKeystone } from '../KeystoneMark';
 import { LoadBar, loadWords } from '../LoadMeasure';
 import { movedByKeys } from './moveThing';
 import { ZoneStrip } from '../strip/ZoneBands';
@@ -73,7 +74,7 @@ export function MonthCell({ day, lines, inMonth, isToday, onOpen }: CellProps) {
           <ZoneStrip date={date} />
         </View>
         {shown.map((thing) => (
-          <CellLine key={keyOfThing(thing)} thing={thing} />
+          <CellLine key={keyOfThing(thing)} thing={thing} date={date} />
         ))}
         <View aria-hidden>
           {!wide && due > 0 && (
@@ -93,26 +94,32 @@ export function MonthCell({ day, lines, inMonth, isToday, onOpen }: CellProps) {
 }
 
 const textOf = (thing: Thing): string =>
-  thing.kind === 'due' ? `due: ${titleOfThing(thing)}` : titleOfThing(thing);
+  thing.kind === 'due' || thing.kind === 'note'
+    ? `${thing.kind}: ${titleOfThing(thing)}`
+    : titleOfThing(thing);
 
-/** What goes to another day when the line is dragged: a task that is only due gets a place there. */
-function draggedOf(thing: Thing): Dragged {
+/** What goes to another day when the line is dragged: a task that is only due gets a place there; a note stays. */
+function draggedOf(thing: Thing): Dragged | null {
+  if (thing.kind === 'note') return null;
   if ('event' in thing) return movingEvent(thing.event);
   if (thing.kind === 'block') return movingBlock(thing.block);
   return thing.kind === 'tray' ? movingTrayItem(thing.item, thing.task) : movingTask(thing.task);
 }
 
-function CellLine({ thing }: { thing: Thing }) {
+function CellLine({ thing, date }: { thing: Thing; date: string }) {
   const { zone } = useMoment();
   const { clock } = useWorkspace().settings;
+  const isKeystone = useIsKeystone('task' in thing ? thing.task.id : undefined, date);
+  const dragged = draggedOf(thing);
   const planned = thing.kind === 'block' || thing.kind === 'tray';
   return (
     <View
-      {...pressable(draggedOf(thing))}
+      {...(dragged ? pressable(dragged) : {})}
       {...movedByKeys(thing)}
-      className="pointer-events-auto h-6 shrink-0 cursor-grab touch-manipulation select-none flex-row items-center hover:bg-ground"
+      className={`pointer-events-auto h-6 shrink-0 ${dragged ? 'cursor-grab' : ''} touch-manipulation select-none flex-row items-center hover:bg-ground`}
     >
       {'task' in thing && <TickBox task={thing.task} small />}
+      {isKeystone && <KeystoneMark />}
       <Pressable
         role="button"
         onPress={() => openThing(thing)}
@@ -121,7 +128,11 @@ function CellLine({ thing }: { thing: Thing }) {
         <Words
           size="xs"
           tone={
-            'task' in thing && thing.task.doneAt !== null ? 'soft' : thing.kind === 'due' ? 'brick' : 'ink'
+            thing.kind === 'note' || ('task' in thing && thing.task.doneAt !== null)
+              ? 'soft'
+              : thing.kind === 'due'
+                ? 'brick'
+                : 'ink'
           }
           face={planned ? 'strong' : 'text'}
           numberOfLines={1}

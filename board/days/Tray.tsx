@@ -1,6 +1,7 @@
 import { Pressable, ScrollView, View } from 'react-native';
 import type { TrayItem } from '@/core/model/plan';
 import { durationWords } from '@/core/time/words';
+import { KeystoneMark } from '../KeystoneMark';
 import { EdgeMark } from '../marks';
 import { DriftMark } from '../seal/DriftMark';
 import { TickBox } from '../taskParts';
@@ -55,7 +56,7 @@ export function Tray({ date, items, minutes }: TrayProps) {
 }
 
 function TrayChip({ item }: { item: TrayItem }) {
-  const { task, hue, estimate, props, lifted, drift } = useTrayItem(item);
+  const { task, hue, estimate, props, lifted, drift, isKeystone } = useTrayItem(item);
   if (!task) return null;
   return (
     <View
@@ -67,6 +68,11 @@ function TrayChip({ item }: { item: TrayItem }) {
       {drift && (
         <View className="pr-2">
           <DriftMark change={drift.change} />
+        </View>
+      )}
+      {isKeystone && (
+        <View className="pr-2">
+          <KeystoneMark />
         </View>
       )}
       <Words tone={task.doneAt === null ? 'ink' : 'soft'}>

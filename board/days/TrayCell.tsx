@@ -3,6 +3,7 @@ import type { TrayItem } from '@/core/model/plan';
 import { dateWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { DriftMark } from '../seal/DriftMark';
+import { KeystoneMark } from '../KeystoneMark';
 import { EdgeMark } from '../marks';
 import { Words } from '@/ui/Words';
 import { useTrayArea, useTrayItem } from './useTrayItem';
@@ -28,7 +29,7 @@ export function TrayCell({ date, items, narrow }: TrayCellProps) {
 }
 
 function TrayCard({ item, narrow }: { item: TrayItem; narrow: boolean }) {
-  const { task, hue, props, lifted, drift } = useTrayItem(item);
+  const { task, hue, props, lifted, drift, isKeystone } = useTrayItem(item);
   if (!task) return null;
   return (
     <View
@@ -37,6 +38,7 @@ function TrayCard({ item, narrow }: { item: TrayItem; narrow: boolean }) {
     >
       <EdgeMark />
       <View className="flex-row items-center gap-1.5">
+        {isKeystone && <KeystoneMark />}
         {drift && <DriftMark change={drift.change} />}
         <View className="shrink">
           <Words size="xs" tone={task.doneAt === null ? 'ink' : 'soft'} numberOfLines={narrow ? 2 : 1}>

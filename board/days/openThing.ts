@@ -10,5 +10,6 @@ export function placeOfThing(thing: Thing): { readonly blockId?: string; readonl
 /** Opens the details of a thing of a day. */
 export function openThing(thing: Thing): void {
   if ('event' in thing) openPanel({ kind: 'meeting', meeting: thing.event });
+  else if (thing.kind === 'note') openPanel({ kind: 'dayNote', date: thing.date });
   else openPanel({ kind: 'task', id: thing.task.id, ...placeOfThing(thing) });
 }

@@ -10,6 +10,7 @@ import { aimsAtTray, mayLieInTray, movingTrayItem, useDrag } from '../drag/dragS
 import { useDragItem } from '../drag/useDragItem';
 import { useMoment } from '@/ui/clock';
 import { openPanel } from '@/ui/panels';
+import { useIsKeystone } from '../KeystoneMark';
 import { useDrift } from '../seal/useDrift';
 import { taskKeys, useHue } from '../taskParts';
 
@@ -28,6 +29,7 @@ export function useTrayItem(item: TrayItem) {
     task ? taskKeys(task, date) : {},
   );
   const drift = useDrift('tray', id, date);
+  const isKeystone = useIsKeystone(taskId, date);
   const drawn = task ? drawnWords(task, workspace, zone, now) : [];
   const done = task?.doneAt === null ? '' : 'done';
   const name = [
@@ -35,13 +37,22 @@ export function useTrayItem(item: TrayItem) {
     task?.title,
     estimate,
     done,
+    isKeystone ? 'keystone' : '',
     ...drawn,
     task && kindWords(task, workspace),
     drift?.words,
   ]
     .filter(Boolean)
     .join(', ');
-  return { task, hue, estimate, lifted, drift, props: { ...props, id: cardId(id), 'aria-label': name } };
+  return {
+    task,
+    hue,
+    estimate,
+    lifted,
+    drift,
+    isKeystone,
+    props: { ...props, id: cardId(id), 'aria-label': name },
+  };
 }
 
 /** The tray of a day as a place to let go: its ref, and its look while something is dragged. */

@@ -21,6 +21,7 @@ import { keys } from '../keyTable';
 import { pick, usePicked } from '../picked';
 import { Icon } from '@/ui/icons';
 import { Tick } from '@/ui/Tick';
+import { KeystoneMark, useIsKeystone } from '../KeystoneMark';
 import { EdgeMark, PriorityMark } from '../marks';
 import { openPanel } from '@/ui/panels';
 import { togglePin } from '@/actions/bend';
@@ -90,6 +91,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
   const picked = usePicked(({ ids }) => ids.includes(taskId));
   const choose = () => pick(taskId);
   const drift = useDrift('block', block.id, date);
+  const isKeystone = useIsKeystone(taskId, date);
   const { props, lifted } = useDragItem(dragged, date, choosing ? choose : open, {
     [keys.onAThing.choose]: choose,
     [keys.onAThing.again]: () => duplicate(block),
@@ -106,7 +108,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
       ? 'border-edge bg-surface'
       : missed
         ? 'border-dashed border-edge bg-surface'
-        : 'border-transparent bg-fill';
+        : `${isKeystone ? 'border-amber' : 'border-transparent'} bg-fill`;
   return (
     <View
       {...props}
@@ -118,6 +120,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
         done ? 'done' : missed ? 'not started' : '',
         repeats ? 'repeats' : '',
         block.pinned ? 'pinned' : '',
+        isKeystone ? 'keystone' : '',
         holds,
         warning,
         drift?.words,
@@ -139,6 +142,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
             {task.title}
           </Title>
         </View>
+        {isKeystone && !box.narrow && <KeystoneMark />}
         {repeats && !box.narrow && <Icon name="repeat" size={12} colour="edge" />}
         {block.pinned && !box.sliver && <Icon name="pin" size={12} colour="ink" />}
         {!done && !box.narrow && task.priority !== 'normal' && <PriorityMark priority={task.priority} />}

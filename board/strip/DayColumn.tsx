@@ -1,7 +1,6 @@
 import { useMemo, useRef, type RefObject } from 'react';
 import { Pressable, View } from 'react-native';
 import { dayPlan } from '@/core/plan/dayPlan';
-import { tasksOfBlock } from '@/core/plan/group';
 import { shareWidth, withCrowds } from '@/core/plan/lanes';
 import { seen } from '@/core/plan/lens';
 import { barePockets } from '@/core/plan/placing';
@@ -10,6 +9,7 @@ import { MINUTE, lengthOf, subtract, type Span } from '@/core/time/span';
 import { clockWords, dateWords, durationWords } from '@/core/time/words';
 import { entriesIn } from '@/core/track/entries';
 import { useWorkspace } from '@/state/shown';
+import { tasksOfBlock } from '@/core/tasks/places';
 import { useMoment } from '@/ui/clock';
 import { elementOf } from '@/ui/dom';
 import { useDropArea } from '../drag/areas';

@@ -6,7 +6,7 @@ import { useView } from '@/board/days/useView';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
-import { closePanel, type Panels } from '@/ui/panels';
+import { closePanel, openPanel, type Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 
 /** What a day of the month holds, with the way to the day itself. */
@@ -20,6 +20,7 @@ export function DaySheet({ date }: Panels['daySheet']) {
     <View className="gap-4">
       <Words tone={over ? 'brick' : 'soft'}>{[words, left].filter(Boolean).join(', ')}</Words>
       {day.things.length === 0 ? <Words tone="soft">Nothing yet.</Words> : <DayThings day={day} />}
+      <Button label="Day note…" onPress={() => openPanel({ kind: 'dayNote', date })} />
       <Button
         label="Open this day"
         kind="primary"

@@ -32,6 +32,17 @@ function leaveOut(change: (leftOut: LeftOut) => Partial<LeftOut>): void {
   store.run(changeSettings, { leftOut: { ...leftOut, ...change(leftOut) } });
 }
 
+const glances = [
+  ['tasks', 'Tasks'],
+  ['events', 'Events'],
+  ['notes', 'Notes of the days'],
+] as const;
+
+function glance(kind: keyof Settings['glance']): void {
+  const { glance: now } = currentWorkspace().settings;
+  store.run(changeSettings, { glance: { ...now, [kind]: !now[kind] } });
+}
+
 /** Brings everything that is filtered out back into sight. */
 export const showAll = () => store.run(changeSettings, { leftOut: defaultSettings.leftOut });
 
@@ -96,6 +107,19 @@ export function Lens() {
           checked={!leftOut.done}
           onToggle={() => leaveOut((now) => ({ done: !now.done }))}
         />
+      </Part>
+      <Part title="In the month and the agenda">
+        <View>
+          {glances.map(([kind, name]) => (
+            <CheckBox
+              key={kind}
+              label={name}
+              says={`In the month and the agenda: ${name}`}
+              checked={settings.glance[kind]}
+              onToggle={() => glance(kind)}
+            />
+          ))}
+        </View>
       </Part>
       <Part title="Calendars">
         <View>

@@ -31,6 +31,6 @@ export const registerPlanPanels = () =>
     views: async () => ({ useTitle: () => 'View', Content: (await import('./Views')).Views }),
     intentions: async () => ({
       useTitle: () => 'Intentions',
-      Content: (await import('./Intentions')).Intentions,
+      Content: (await import('@/panels/parts/Intentions')).Intentions,
     }),
   });

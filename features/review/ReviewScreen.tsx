@@ -1,9 +1,11 @@
+import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { occurrencesOn } from '@/core/calendar/occurrences';
 import { sealOn } from '@/core/model/seal';
+import { dayRecord } from '@/core/review/record';
 import { keptPercent, ledger, type LedgerRow, type LedgerSums, type Yardstick } from '@/core/review/ledger';
-import { dateWords, driftWords, durationWords } from '@/core/time/words';
+import { asLine, dateWords, driftWords, durationWords } from '@/core/time/words';
 import { addDays, dayOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
@@ -51,6 +53,7 @@ export function ReviewScreen({ date, today, onDate, onStep }: Props) {
         >
           <IconButton label="The day before" icon="back" onPress={() => onStep((day) => addDays(day, -1))} />
           <IconButton label="The day after" icon="forward" onPress={() => onStep((day) => addDays(day, 1))} />
+          <Button label="Day note…" kind="quiet" onPress={() => openPanel({ kind: 'dayNote', date })} />
           {date !== today && <Button label="Today" kind="quiet" onPress={() => onDate(today)} />}
         </ScreenHead>
         {sealOn(workspace, date) && (
@@ -78,6 +81,7 @@ export function ReviewScreen({ date, today, onDate, onStep }: Props) {
             </View>
             <Bridge sums={sums} />
             <InterruptionsLine date={date} />
+            <RecordLine date={date} />
             <View>
               <View className="flex-row justify-between pb-1">
                 <Subheading>Where it went</Subheading>
@@ -102,6 +106,29 @@ export function ReviewScreen({ date, today, onDate, onStep }: Props) {
         <Cuts date={date} />
       </ScrollScreen>
     </WithStrip>
+  );
+}
+
+/** What of a day has no record, or two, and the way to mend it; nothing where the record adds up. */
+function RecordLine({ date }: { date: string }) {
+  const { zone, now } = useMoment();
+  const workspace = useWorkspace();
+  const router = useRouter();
+  const { open, double } = dayRecord(workspace, date, zone, now);
+  if (open + double === 0) return null;
+  const words = [
+    open > 0 ? `${durationWords(open)} without a record` : '',
+    double > 0 ? `${durationWords(double)} recorded twice` : '',
+  ];
+  return (
+    <View className="flex-row flex-wrap items-center gap-x-3">
+      <Words>{asLine(words.filter(Boolean).join(', '))}.</Words>
+      <Button
+        label="Mend the record…"
+        kind="quiet"
+        onPress={() => router.navigate(`/close?day=${date}&step=record`)}
+      />
+    </View>
   );
 }
 

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { askToNotify, tryReminder, usePermission } from '@/actions/reminders';
 import { LeadsField } from '@/board/LeadsField';
 import type { Leads, Reminders, RoutineHour } from '@/core/model/reminder';
-import { timeWords, weekdayNames } from '@/core/time/words';
+import { timeWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { CheckBox } from '@/ui/CheckBox';
@@ -10,6 +10,7 @@ import { Field, type Reading } from '@/ui/Field';
 import { readClock } from '@/ui/readings';
 import { Part } from '@/ui/Screen';
 import { Words } from '@/ui/Words';
+import { Weekdays } from './Weekdays';
 import type { Permission } from '@/ui/notifications';
 
 type Props = { reminders: Reminders; onChange: (reminders: Reminders) => boolean };
@@ -73,8 +74,6 @@ const WORKDAYS = [1, 2, 3, 4, 5];
 /** The hour of a routine, and its weekdays. */
 function Routine({ label, routine, onChange }: RoutineProps) {
   const { clock } = useWorkspace().settings;
-  const toggled = (day: number, days: readonly number[]) =>
-    days.includes(day) ? days.filter((other) => other !== day) : [...days, day].sort((a, b) => a - b);
   return (
     <View className="gap-1">
       <Field
@@ -88,17 +87,7 @@ function Routine({ label, routine, onChange }: RoutineProps) {
         }}
       />
       {routine && (
-        <View role="group" aria-label={`Days: ${label}`} className="flex-row flex-wrap gap-x-4">
-          {weekdayNames.map((name, i) => (
-            <CheckBox
-              key={name}
-              label={name.slice(0, 3)}
-              says={`${name}: ${label}`}
-              checked={routine.days.includes(i + 1)}
-              onToggle={() => onChange({ ...routine, days: toggled(i + 1, routine.days) })}
-            />
-          ))}
-        </View>
+        <Weekdays of={label} days={routine.days} onChange={(days) => onChange({ ...routine, days })} />
       )}
     </View>
   );

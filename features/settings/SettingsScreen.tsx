@@ -15,6 +15,7 @@ import { Words } from '@/ui/Words';
 import { Buffers } from './Buffers';
 import { Calendars } from './Calendars';
 import { RemindersPart } from './RemindersPart';
+import { RoutinesPart } from './RoutinesPart';
 import { YourData } from './YourData';
 
 const change = (changes: Partial<Settings>) => store.run(changeSettings, changes);
@@ -59,6 +60,7 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
       </Part>
       <Buffers rules={settings.buffers} onChange={(buffers) => change({ buffers })} />
       <RemindersPart reminders={settings.reminders} onChange={(reminders) => change({ reminders })} />
+      <RoutinesPart routines={settings.routines} onChange={(routines) => change({ routines })} />
       <Part title="Looks">
         <Choice
           label="Colours"

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import { keyGroups, shownKeys } from '@/board/keyTable';
+import { keyGroups, shownKeys } from '@/board/keyGroups';
 import { useWorkspace } from '@/state/shown';
 import { Heading, Words } from '@/ui/Words';
 

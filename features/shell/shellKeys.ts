@@ -30,7 +30,19 @@ export function useShellKeys(): void {
       if (isTaken(event)) return;
       const key = keyOf(event);
       const place = places[Number(key) - 1];
-      const { bend, find, now, help, interrupt, newTask, quick, said, stop: stopKey } = keys.anywhere;
+      const {
+        bend,
+        close,
+        find,
+        now,
+        help,
+        interrupt,
+        newTask,
+        opening,
+        quick,
+        said,
+        stop: stopKey,
+      } = keys.anywhere;
       if (key === help) openPanel({ kind: 'keys' });
       else if (isCovered()) return;
       else if (place) router.navigate(place.path);
@@ -38,6 +50,8 @@ export function useShellKeys(): void {
       else if (key === interrupt) interruptOrGoBack();
       else if (key === bend) openBend(asked().day);
       else if (key === now) router.navigate(location.pathname === '/now' ? '/today' : '/now');
+      else if (key === opening) router.navigate('/opening');
+      else if (key === close) router.navigate('/close');
       else if (key === find) openPanel({ kind: 'find' });
       else if (key === quick) openPanel({ kind: 'quick' });
       else if (key === newTask) openPanel({ kind: 'newTask' });

@@ -2,11 +2,10 @@ import { useRouter } from 'expo-router';
 import { useWide } from '@/ui/useWide';
 import { FindButton } from '@/board/FindButton';
 import { FirstSteps } from '@/board/FirstSteps';
-import { Fragment } from 'react';
+import { Fragment, Suspense } from 'react';
 import { View } from 'react-native';
 import { headsOf } from '@/core/frame/heads';
 import { dayPlan } from '@/core/plan/dayPlan';
-import { weekToSeal } from '@/core/plan/sealing';
 import { weekProgress } from '@/core/review/progress';
 import { nowView } from '@/core/review/nowView';
 import { runningEntry, runningTask } from '@/core/track/entries';
@@ -18,7 +17,7 @@ import { Button } from '@/ui/Button';
 import { Field } from '@/ui/Field';
 import { readTitle } from '@/ui/readings';
 import { ScreenHead, ScrollScreen } from '@/ui/Screen';
-import { openPanel } from '@/ui/panels';
+import { later, useLater } from '@/ui/later';
 import { start } from '@/actions/tasks';
 
 import { HowFar } from '@/board/HowFar';
@@ -26,11 +25,10 @@ import { ZoneHead } from '@/board/days/ZoneHead';
 import { WithStrip } from '@/board/strip/WithStrip';
 import { Subheading, Words } from '@/ui/Words';
 import { BehindLine } from './BehindLine';
-import { DoneToday } from './DoneToday';
 import { LateLine } from './LateLine';
 import { ItemRow, TaskRow } from './rows';
+import { Keystone } from './Keystone';
 import { RunningCard } from './RunningCard';
-import { Scratch } from './Scratch';
 
 /** Work through the day: what runs, what is on, what is next, what fits before it, and the rest. */
 export function TodayScreen() {
@@ -65,20 +63,30 @@ export function TodayScreen() {
         </ScreenHead>
         <LateLine date={today} />
         <BehindLine />
+        <Suspense>
+          <Routine />
+        </Suspense>
+        <Keystone />
         <FirstSteps />
         {running && <RunningCard entry={running} />}
 
         {notRunning.length > 0 && (
           <Part title="On now">
             {notRunning.map((item) => (
-              <ItemRow key={`${item.kind} ${item.from}`} item={item} now={now} boxed />
+              <ItemRow
+                key={`${item.kind} ${item.from}`}
+                item={item}
+                now={now}
+                snags={view.snags.get(item)}
+                boxed
+              />
             ))}
           </Part>
         )}
 
         {view.next && (
           <Part title="Next" aside={`in ${durationWords(view.minutesToNext ?? 0)}`}>
-            <ItemRow item={view.next} now={now} />
+            <ItemRow item={view.next} now={now} snags={view.snags.get(view.next)} />
           </Part>
         )}
 
@@ -98,7 +106,7 @@ export function TodayScreen() {
               return (
                 <Fragment key={`${item.kind} ${item.from} ${item.to}`}>
                   {head && <ZoneHead head={head} />}
-                  <ItemRow item={item} now={now} />
+                  <ItemRow item={item} now={now} snags={view.snags.get(item)} />
                 </Fragment>
               );
             })}
@@ -116,12 +124,26 @@ export function TodayScreen() {
           placeholder="Pump broke down"
           onSave={(title) => start({ kind: 'other', title })}
         />
-        <Scratch today={today} />
-        <SealNext today={today} />
-        <DoneToday today={today} />
+        <Suspense>
+          <Foot today={today} />
+        </Suspense>
       </ScrollScreen>
     </WithStrip>
   );
+}
+
+const foot = later(() => import('./TodayFoot'));
+
+function Foot({ today }: { today: string }) {
+  const { TodayFoot } = useLater(foot);
+  return <TodayFoot today={today} />;
+}
+
+const routine = later(() => import('./Routine'));
+
+function Routine() {
+  const { RoutineLines } = useLater(routine);
+  return <RoutineLines />;
 }
 
 /** How far the day and the week are, and the way to what now in large letters; nothing in a week without plans. */
@@ -136,21 +158,6 @@ function FarAndLarge() {
       <View className="-ml-3 flex-row">
         <Button label="Now, in large letters" kind="quiet" onPress={() => router.navigate('/now')} />
       </View>
-    </View>
-  );
-}
-
-/** As a week ends: the next one is planned and can be sealed. */
-function SealNext({ today }: { today: string }) {
-  const { zone } = useMoment();
-  const week = weekToSeal(useWorkspace(), today, zone);
-  if (!week) return null;
-  return (
-    <View className="flex-row items-center gap-2 border-y border-line">
-      <View className="flex-1">
-        <Words>Next week is planned, and not sealed yet.</Words>
-      </View>
-      <Button label="Seal it…" icon="seal" kind="quiet" onPress={() => openPanel({ kind: 'seal', week })} />
     </View>
   );
 }

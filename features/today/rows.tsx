@@ -1,13 +1,15 @@
 import { Pressable, View } from 'react-native';
 import type { Task } from '@/core/model/task';
-import { cardWarning } from '@/core/plan/findingWords';
+import { cardWarning, snagWords } from '@/core/plan/findingWords';
 import { judgeBlock } from '@/core/plan/judge';
+import type { Snag } from '@/core/plan/snags';
 import type { Timed } from '@/core/plan/things';
 import type { NowItem } from '@/core/review/nowView';
 import type { Took } from '@/core/review/similar';
-import { lengthOf } from '@/core/time/span';
-import { clockWords, durationWords } from '@/core/time/words';
+import { lengthOf, type Span } from '@/core/time/span';
+import { asLine, clockWords, durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
+import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
 import { joiningOf } from '@/core/calendar/joining';
 import { JoinButton } from '@/board/JoinButton';
@@ -49,8 +51,16 @@ const lengthWords = ({ estimate }: Task, took: Took | undefined): string =>
     .filter(Boolean)
     .join(', ');
 
+type RowProps = {
+  item: NowItem;
+  now: number;
+  boxed?: boolean;
+  /** What is wrong with it in the order of the day. */
+  snags?: readonly Snag[] | undefined;
+};
+
 /** One line of the day's sequence: a meeting, a block or a free pocket. */
-export function ItemRow({ item, now, boxed = false }: { item: NowItem; now: number; boxed?: boolean }) {
+export function ItemRow({ item, now, boxed = false, snags = [] }: RowProps) {
   const { zone } = useMoment();
   const { clock } = useWorkspace().settings;
   const box = boxed ? 'mb-2 border bg-surface px-3' : 'border-b';
@@ -61,14 +71,41 @@ export function ItemRow({ item, now, boxed = false }: { item: NowItem; now: numb
           {clockWords(Math.max(item.from, item.kind === 'pocket' ? now : 0), zone, clock)}
         </Words>
       </View>
-      {item.kind === 'pocket' ? (
-        <Words tone="soft">{durationWords(lengthOf(item))} free</Words>
-      ) : (
-        <ItemBody item={item} />
+      {item.kind === 'pocket' ? <PocketBody pocket={item} /> : <ItemBody item={item} />}
+      {snags.length > 0 && (
+        <View className="basis-full pl-[68px]">
+          <Warning words={asLine(snags.map(snagWords).join(', '))} />
+        </View>
       )}
     </View>
   );
 }
+
+/** Free time, and the way to put something into it. */
+function PocketBody({ pocket }: { pocket: Span }) {
+  const { zone } = useMoment();
+  const { clock } = useWorkspace().settings;
+  const length = durationWords(lengthOf(pocket));
+  return (
+    <>
+      <View className="min-w-[7rem] flex-1">
+        <Words tone="soft">{length} free</Words>
+      </View>
+      <Button
+        label="Put in…"
+        says={`Put in… ${length} from ${clockWords(pocket.from, zone, clock)} on`}
+        kind="quiet"
+        onPress={() => openPanel({ kind: 'freed', freed: [pocket] })}
+      />
+    </>
+  );
+}
+
+const Warning = ({ words }: { words: string }) => (
+  <Words size="xs" tone="brick" face="strong">
+    {words}
+  </Words>
+);
 
 function ItemBody({ item }: { item: Timed }) {
   const { zone } = useMoment();
@@ -113,11 +150,7 @@ function ItemBody({ item }: { item: Timed }) {
           {task.title}
         </Title>
         <DueNote task={task} before={length} />
-        {warning && (
-          <Words size="xs" tone="brick" face="strong">
-            {warning}
-          </Words>
-        )}
+        {warning && <Warning words={warning} />}
       </Pressable>
       <TimerButton subject={{ kind: 'task', taskId: task.id }} />
     </>

@@ -30,11 +30,11 @@ export function Markdown({ text, onChange }: Props) {
               ?.replace(/^.*?\]\s*/, '') ?? ''
           }`}
           onClick={() => onChange(ticked(text, at))}
-          className="flex h-9 w-9 shrink-0 cursor-pointer items-center justify-center border-0 bg-transparent p-0"
+          className="flex h-11 w-11 shrink-0 cursor-pointer items-center justify-center border-0 bg-transparent p-0"
         >
           <Tick ticked={done} look="done" size={18} />
         </button>
-        <span className="pt-1.5">{children}</span>
+        <span className="pt-2.5">{children}</span>
       </li>
     );
   };

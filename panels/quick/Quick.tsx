@@ -14,6 +14,7 @@ import { useMoment } from '@/ui/clock';
 import { keyPressed } from '@/ui/dom';
 import type { Panel, Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
+import { numberWords } from '../parts/DayNumbers';
 import { LineSays } from './LineSays';
 import { Many } from './Many';
 import { TableOfTasks } from './TableOfTasks';
@@ -27,6 +28,7 @@ const LONG = 200_000;
 function Quick({ text: given = '', read: givenRead, notes: givenNotes = '', home }: Panels['quick']) {
   const { zone } = useMoment();
   const workspace = useWorkspace();
+  const { settings } = workspace;
   const typed = useLine('Quick line', home);
   const { reader, text, line, quick, time, kind, ready, notes, type, make } = typed;
   const field = useRef<TextInput>(null);
@@ -51,7 +53,7 @@ function Quick({ text: given = '', read: givenRead, notes: givenNotes = '', home
     if (!several) field.current?.focus();
   }, [several]);
   const findings =
-    kind === 'task'
+    kind === 'task' && !typed.counts
       ? judgeLine(workspace, quick, zone)
       : time?.kind === 'hours'
         ? judge(workspace, { what: { kind: 'newEvent' }, to: time }, { zone })
@@ -60,6 +62,9 @@ function Quick({ text: given = '', read: givenRead, notes: givenNotes = '', home
   if (several?.kind === 'table') return <TableOfTasks table={several.table} onDone={done} />;
   if (several?.kind === 'several')
     return <Many pasted={several.tasks} reader={reader} home={home} onDone={done} />;
+  const of = settings.routines.counted.find(({ id }) => id === typed.counts?.of);
+  const counted =
+    of && typed.counts && `Counts for today: ${of.name}, ${numberWords(of, typed.counts.value)}.`;
   const titleMissing = kind !== 'scratch' && typed.isUntitled;
   return (
     <View className="gap-3">
@@ -98,7 +103,7 @@ function Quick({ text: given = '', read: givenRead, notes: givenNotes = '', home
           className="rounded-lg border border-field bg-surface px-3 py-2.5 font-text text-base text-ink"
         />
       )}
-      {kind !== 'scratch' && <LineSays typed={typed} field={field} />}
+      {kind !== 'scratch' && !counted && <LineSays typed={typed} field={field} />}
       <View aria-live="polite" className="gap-1">
         {text.trim() === '' ? (
           <Words size="xs" tone="soft">
@@ -108,6 +113,8 @@ function Quick({ text: given = '', read: givenRead, notes: givenNotes = '', home
           </Words>
         ) : titleMissing ? (
           <Words tone="brick">A title is missing: what shall be done?</Words>
+        ) : counted && kind === 'task' ? (
+          <Words>{counted}</Words>
         ) : kind === 'scratch' ? (
           <Words>Noted as it stands, to be seen to in Today.</Words>
         ) : (

@@ -2,6 +2,9 @@ import { useState } from 'react';
 import { addEventAt, addEventOn } from '@/actions/events';
 import { makeOfLines, noteLine } from '@/actions/quick';
 import type { Chip } from '@/core/capture/chip';
+import { count } from '@/actions/day';
+import { dateOf } from '@/core/time/zone';
+import { countIn } from '@/core/capture/readCounted';
 import { changesOf } from '@/core/capture/otherWords';
 import { readLine } from '@/core/capture/quickLine';
 import { eventTime, listUnsaid, quickTaskOf } from '@/core/capture/quickTask';
@@ -47,8 +50,9 @@ export function useLine(draft: string, home?: Id) {
     setLiteral(literal.filter((at) => typed.slice(0, at) === text.slice(0, at)));
     setText(typed);
   };
+  const counts = countIn(text, workspace.settings.routines.counted);
   const makeOf: Readonly<Record<Kind, () => boolean>> = {
-    task: () => makeOfLines([quick]),
+    task: () => (counts ? count(dateOf(now, zone), counts.of, counts.value) : makeOfLines([quick])),
     event: () => {
       if (!time) return false;
       return time.kind === 'days'
@@ -81,6 +85,7 @@ export function useLine(draft: string, home?: Id) {
     isUntitled: text.trim() !== '' && line.title === '',
     chips: unsaid ? [...line.chips, unsaid] : line.chips,
     quick,
+    counts,
     time,
     kind,
     setKind,

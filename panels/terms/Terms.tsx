@@ -16,6 +16,10 @@ const terms = {
   'catch-up': 'A zone of spare room for what was missed.',
   pinned: 'A block that stays where it is when the rest of the day moves along.',
   seal: 'Keeps a week’s plan as it stands, to measure what comes later by it.',
+  keystone: 'The one task that decides whether the day was good. It is chosen at the opening.',
+  'day opening':
+    'A walk in the morning, or the evening before: what waits is taken or kept, and the day chosen.',
+  'day close': 'A walk in the evening: what is left is decided on, the record mended, the day written down.',
   drift: 'Actual minus planned minutes: + took longer, − took less or did not happen.',
   ledger: 'Planned and actual side by side, adding up to the minute.',
 } as const;

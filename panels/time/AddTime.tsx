@@ -20,7 +20,12 @@ import { Words } from '@/ui/Words';
 
 /** When it ended, by the clock or by how long it took (minutes). */
 const End = z.union([z.object({ time: z.string() }), z.object({ minutes: z.number() })]);
-const fields = z.object({ from: z.nullable(z.string()), end: z.nullable(End) });
+/** When it began; the end, too, where both were typed into one field: `9:10 to 9:55`. */
+const Begin = z.object({ time: z.string(), to: z.nullable(z.string()) });
+const fields = z.object({ from: z.nullable(Begin), end: z.nullable(End) });
+/** The end that holds: of the field for it, else of a range. */
+const endOf = ({ from, end }: z.infer<typeof fields>): z.infer<typeof End> | null =>
+  end ?? (from?.to ? { time: from.to } : null);
 const timeForm = {
   name: 'Add time',
   fields,
@@ -30,16 +35,28 @@ const timeForm = {
       message: 'Say when it began.',
       path: ['from'],
     }),
-    z.refine(({ end }) => end !== null, {
+    z.refine((form) => endOf(form) !== null, {
       message: 'Say when it ended, or how long it took.',
       path: ['end'],
     }),
-    z.refine(({ from, end }) => from === null || end === null || 'minutes' in end || end.time > from, {
-      message: 'The end must be after the start.',
-      path: ['end'],
-    }),
+    z.refine(
+      (form) => {
+        const end = endOf(form);
+        return form.from === null || end === null || 'minutes' in end || end.time > form.from.time;
+      },
+      { message: 'The end must be after the start.', path: ['end'] },
+    ),
   ),
 };
+
+function readBegin(typed: string, now: string): Reading<z.infer<typeof Begin>> {
+  const [, first, last] = /^(.+?)\s*(?:[-–—]|\bto\b|\buntil\b)\s*(.+)$/i.exec(typed.trim()) ?? [];
+  const begin = readClock(first ?? typed);
+  if (!('value' in begin) || last === undefined)
+    return 'value' in begin ? { value: { time: begin.value, to: null } } : begin;
+  const end = /^now$/i.test(last) ? { value: now } : readClock(last);
+  return 'value' in end ? { value: { time: begin.value, to: end.value } } : end;
+}
 
 function readEnd(typed: string, now: string): Reading<z.infer<typeof End>> {
   if (/^(until )?now$/i.test(typed.trim())) return { value: { time: now } };
@@ -57,10 +74,12 @@ export function AddTime({ subject, date }: { subject: Subject; date: string }) {
   const { settings } = useWorkspace();
   const { control, handleSubmit, discard } = useDraftForm(timeForm, { from: null, end: null });
   const at = (time: string) => instantOf(`${date}T${time}`, zone);
-  const save = handleSubmit(({ from, end }) => {
+  const save = handleSubmit((form) => {
+    const { from } = form;
+    const end = endOf(form);
     if (end === null) return;
     const minutes = 'minutes' in end ? end.minutes * MINUTE : 0;
-    const begin = from === null ? here().now - minutes : at(from);
+    const begin = from === null ? here().now - minutes : at(from.time);
     const to = 'time' in end ? at(end.time) : begin + minutes;
     if (!store.run(addEntry, { id: newId(), subject, from: begin, to }, 'Added the time')) return;
     discard();
@@ -76,9 +95,17 @@ export function AddTime({ subject, date }: { subject: Subject; date: string }) {
             control={control}
             name="from"
             label="From"
-            text={(from) => (from === null ? '' : timeWords(from, settings.clock))}
-            read={readClock}
-            placeholder="9:30"
+            text={(from) =>
+              from === null
+                ? ''
+                : [from.time, from.to ?? []]
+                    .flat()
+                    .map((time) => timeWords(time, settings.clock))
+                    .join(' – ')
+            }
+            read={(typed) => readBegin(typed, timeOf(now, zone))}
+            placeholder="9:30, or 9:10 to 9:55"
+            onEnter={submit}
             focusFirst
           />
         </View>

@@ -2,11 +2,12 @@ import { openLists } from '@/core/tasks/lists';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { View } from 'react-native';
 import { decide, removeAll, takeUpTasks } from '@/actions/inbox';
-import { keys } from '@/board/keyTable';
+import { inboxKeys } from '@/board/keyGroups';
 import { comingMeetings } from '@/core/calendar/layers';
 import { likelyMeetings } from '@/core/capture/likelyMeetings';
 import { editTask } from '@/core/commands/tasks';
 import type { Task } from '@/core/model/task';
+import { workingDays } from '@/core/plan/workingDays';
 import { dueText, meetingWords } from '@/core/tasks/dueWords';
 import { dayMonthWords, durationWords, whenWords } from '@/core/time/words';
 import { dateOf } from '@/core/time/zone';
@@ -26,13 +27,15 @@ import { OneAtATime } from '../parts/OneAtATime';
 import { LENGTHS, QuickLengths } from '../parts/QuickLengths';
 import { Toggle } from '../parts/Toggle';
 import { WithMonth } from '../parts/WithMonth';
-import { Days } from './Days';
-import { daysToChoose, decisionWords, saidOf, saysNothing, undecided, type Decision } from './decision';
+import { Days } from '../parts/Days';
+import { decisionWords, saidOf, saysNothing, undecided, type Decision } from './decision';
 import { Row } from './parts';
 import { swiped } from './swiped';
 
 /** How many days ahead a meeting is offered. */
 const MEETING_DAYS = 28;
+/** How many days are offered. */
+const DAYS = 6;
 
 type Props = { task: Task; onDecided: () => void; onLeft: () => void };
 type Opened = 'length' | 'due' | 'list' | 'steps' | 'park' | null;
@@ -59,7 +62,7 @@ export function DecisionOn({ task, onDecided, onLeft }: Props) {
     if (opened === 'park') element?.querySelector<HTMLElement>('button, [role=button]')?.focus();
   }, [opened]);
   const choose = (part: Partial<Decision>) => setDecision((before) => ({ ...before, ...part }));
-  const days = useMemo(() => daysToChoose(workspace, today, zone), [workspace, today, zone]);
+  const days = useMemo(() => workingDays(workspace, today, zone, DAYS), [workspace, today, zone]);
   const meetings = useMemo(
     () => likelyMeetings(task.title, comingMeetings(workspace, MEETING_DAYS, zone, now), 2),
     [workspace, task.title, zone, now],
@@ -94,7 +97,7 @@ export function DecisionOn({ task, onDecided, onLeft }: Props) {
     setOpened('list');
   };
   const [likely] = meetings;
-  const { other, due, meeting, file, steps, park, off, leave } = keys.inTheInbox;
+  const { other, due, meeting, file, steps, park, off, leave } = inboxKeys;
   const doings: Readonly<Record<string, () => void>> = {
     [other]: () => goTo('length'),
     [due]: () => goTo('due'),

@@ -7,7 +7,7 @@ import { dayPlan } from '@/core/plan/dayPlan';
 import { dueText } from '@/core/tasks/dueWords';
 import { lengthOfTask } from '@/core/tasks/newTask';
 import { dateWords, durationWords } from '@/core/time/words';
-import { addDays, type Zone } from '@/core/time/zone';
+import type { Zone } from '@/core/time/zone';
 import { stepsOf } from '@/actions/inbox';
 
 /** What has been chosen for one thing of the inbox; null and '' where nothing has. */
@@ -30,15 +30,6 @@ export const undecided: Decision = {
   listId: null,
   steps: '',
 };
-
-const DAYS = 6;
-const FARTHEST = 21;
-
-/** The next days that have room for work, from today on. */
-export function daysToChoose(workspace: Workspace, today: string, zone: Zone): string[] {
-  const days = Array.from({ length: FARTHEST }, (_, i) => addDays(today, i));
-  return days.filter((date) => dayPlan(workspace, date, zone).load.capacity > 0).slice(0, DAYS);
-}
 
 const linesOf = (typed: string) =>
   typed

@@ -1,0 +1,159 @@
+import { View } from 'react-native';
+import type { ChecklistItem, Counted } from '@/core/model/day';
+import { newId } from '@/state/workspaceStore';
+import { IconButton } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
+import { Field, type Reading } from '@/ui/Field';
+import { quoted, readTitle } from '@/ui/readings';
+import { Subheading, Words } from '@/ui/Words';
+import { Weekdays } from './Weekdays';
+
+type ChecklistProps = {
+  items: readonly ChecklistItem[];
+  onChange: (items: readonly ChecklistItem[]) => boolean;
+};
+
+/** The lines of the checklist, each for the opening or the close, on some weekdays or every day. */
+export function Checklist({ items, onChange }: ChecklistProps) {
+  const changed = (id: string, changes: Partial<ChecklistItem>) =>
+    onChange(items.map((item) => (item.id === id ? { ...item, ...changes } : item)));
+  return (
+    <View role="group" aria-label="Checklist" className="gap-3">
+      <Subheading>Checklist</Subheading>
+      {items.map((item) => (
+        <View key={item.id} className="gap-1 border-b border-line pb-3">
+          <View className="flex-row items-end gap-2">
+            <View className="min-w-0 flex-1">
+              <Field
+                label={`Line: ${item.text}`}
+                hideLabel
+                text={item.text}
+                read={readTitle}
+                onSave={(text) => changed(item.id, { text })}
+              />
+            </View>
+            <IconButton
+              label={`Delete the line ${item.text}`}
+              icon="remove"
+              colour="ink-soft"
+              onPress={() => onChange(items.filter(({ id }) => id !== item.id))}
+            />
+          </View>
+          <Choice
+            label={`When: ${item.text}`}
+            hideLabel
+            value={item.at}
+            onChoose={(at) => changed(item.id, { at })}
+            options={[
+              { value: 'opening', name: 'At the opening' },
+              { value: 'close', name: 'At the close' },
+            ]}
+          />
+          <Weekdays of={item.text} days={item.days} onChange={(days) => changed(item.id, { days })} />
+          {item.days.length === 0 && (
+            <Words size="xs" tone="soft">
+              Every day, until weekdays are chosen.
+            </Words>
+          )}
+        </View>
+      ))}
+      <Field
+        label="New line of the checklist"
+        text=""
+        adding
+        read={readTitle}
+        placeholder="Timesheet"
+        onSave={(text) => onChange([...items, { id: newId(), text, at: 'close', days: [] }])}
+      />
+    </View>
+  );
+}
+
+const readTarget = (typed: string): Reading<number | null> => {
+  const text = typed.trim().replace(',', '.');
+  if (text === '') return { value: null };
+  const target = Number(text);
+  return Number.isFinite(target) ? { value: target } : { problem: `${quoted(typed)} is no number. Try 12.` };
+};
+
+type CountedProps = {
+  counted: readonly Counted[];
+  onChange: (counted: readonly Counted[]) => boolean;
+};
+
+/** What is counted every day: its name, its kind, and what one means to reach. */
+export function CountedList({ counted, onChange }: CountedProps) {
+  const changed = (id: string, changes: Partial<Counted>) =>
+    onChange(counted.map((one) => (one.id === id ? { ...one, ...changes } : one)));
+  return (
+    <View role="group" aria-label="Numbers of your own" className="gap-3">
+      <Subheading>Numbers of your own</Subheading>
+      {counted.map((one) => (
+        <View key={one.id} className="gap-2 border-b border-line pb-3">
+          <View className="flex-row items-end gap-2">
+            <View className="min-w-0 flex-1">
+              <Field
+                label={`Name of ${one.name}`}
+                hideLabel
+                text={one.name}
+                read={readTitle}
+                onSave={(name) => changed(one.id, { name })}
+              />
+            </View>
+            <IconButton
+              label={`Delete ${one.name}`}
+              icon="remove"
+              colour="ink-soft"
+              onPress={() => onChange(counted.filter(({ id }) => id !== one.id))}
+            />
+          </View>
+          <Choice
+            label={`Kind of ${one.name}`}
+            hideLabel
+            value={one.kind}
+            onChoose={(kind) => changed(one.id, { kind })}
+            options={[
+              { value: 'number', name: 'A number' },
+              { value: 'minutes', name: 'A length' },
+              { value: 'yesNo', name: 'Yes or no' },
+            ]}
+          />
+          {one.kind !== 'yesNo' && (
+            <View className="flex-row gap-3">
+              {one.kind === 'number' && (
+                <View className="flex-1">
+                  <Field
+                    label={`Unit of ${one.name}`}
+                    text={one.unit}
+                    read={(typed) => ({ value: typed.trim().slice(0, 40) })}
+                    placeholder="samples"
+                    onSave={(unit) => changed(one.id, { unit })}
+                  />
+                </View>
+              )}
+              <View className="flex-1">
+                <Field
+                  label={`Meant a day${one.kind === 'minutes' ? ', minutes' : ''}: ${one.name}`}
+                  text={one.target === null ? '' : String(one.target)}
+                  read={readTarget}
+                  placeholder="12"
+                  onSave={(target) => changed(one.id, { target })}
+                />
+              </View>
+            </View>
+          )}
+        </View>
+      ))}
+      <Field
+        label="Something new to count"
+        text=""
+        adding
+        read={readTitle}
+        placeholder="Samples counted"
+        onSave={(name) =>
+          onChange([...counted, { id: newId(), name, kind: 'number', unit: '', target: null }])
+        }
+      />
+    </View>
+  );
+}

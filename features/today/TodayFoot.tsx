@@ -1,0 +1,42 @@
+import { useRouter } from 'expo-router';
+import { View } from 'react-native';
+import { weekToSeal } from '@/core/plan/sealing';
+import { Scratch } from '@/panels/parts/Scratch';
+import { useWorkspace } from '@/state/shown';
+import { Button } from '@/ui/Button';
+import { useMoment } from '@/ui/clock';
+import { openPanel } from '@/ui/panels';
+import { Words } from '@/ui/Words';
+import { DoneToday } from './DoneToday';
+
+/** What stands below the day: scratch notes, its opening and close, the seal of the next week, what is done. */
+export function TodayFoot({ today }: { today: string }) {
+  const router = useRouter();
+  return (
+    <>
+      <Scratch today={today} />
+      <View className="-ml-3 flex-row flex-wrap">
+        <Button label="Day opening…" kind="quiet" onPress={() => router.navigate('/opening')} />
+        <Button label="Day close…" kind="quiet" onPress={() => router.navigate('/close')} />
+        <Button label="Day note…" kind="quiet" onPress={() => openPanel({ kind: 'dayNote', date: today })} />
+      </View>
+      <SealNext today={today} />
+      <DoneToday today={today} />
+    </>
+  );
+}
+
+/** As a week ends: the next one is planned and can be sealed. */
+function SealNext({ today }: { today: string }) {
+  const { zone } = useMoment();
+  const week = weekToSeal(useWorkspace(), today, zone);
+  if (!week) return null;
+  return (
+    <View className="flex-row items-center gap-2 border-y border-line">
+      <View className="flex-1">
+        <Words>Next week is planned, and not sealed yet.</Words>
+      </View>
+      <Button label="Seal it…" icon="seal" kind="quiet" onPress={() => openPanel({ kind: 'seal', week })} />
+    </View>
+  );
+}
