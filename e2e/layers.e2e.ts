@@ -13,6 +13,7 @@ import {
   keys,
   type,
   sees,
+  isClosed,
   isGone,
   boxOf,
   unfold,
@@ -58,9 +59,11 @@ scene(
     await press(page, 'Into Office');
     await sees(page, 'new');
     await press(page, 'Done');
+    await isClosed(page);
     await chooseFile(page, 'Choose a calendar file', 'volunteers.ics');
     await sees(page, 'as they were');
     await press(page, 'Done');
+    await isClosed(page);
     await eventually(async () =>
       assert.equal((await page.$$('[aria-label^="Remove the calendar"]')).length, 3),
     );

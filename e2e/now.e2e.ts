@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { isAccessible } from './axe';
 import { scene } from './scene';
-import { eventually, isAt, isGone, keys, press, pressText, reload, sees } from './steps';
+import { eventually, focus, go, isAt, isClosed, isGone, keys, press, pressText, reload, sees } from './steps';
 
 for (const size of ['phone', 'wide'] as const)
   scene(
@@ -42,3 +42,22 @@ scene('a small window before other programs says what now', { at: '/now' }, asyn
     assert.match(await said(), /^Map of bank repairs0:\d\d:\d\d.*Flood forum, agenda, 11:30Stop$/),
   );
 });
+
+scene(
+  'what is done before its time frees the rest of it, and what fits is put in between two things of Today',
+  { at: '/plan?view=day' },
+  async ({ page }) => {
+    await focus(page, '[aria-label^="Permit letter, weir, 13:30"]');
+    await keys(page, 'f');
+    await pressText(page, 'Fill 1 h…');
+    await sees(page, 'Today, 13:30 – 14:30');
+    await keys(page, 'Escape');
+    await isClosed(page);
+    await go(page, '/today');
+    await press(page, 'Put in… 1 h from 13:30 on');
+    await sees(page, 'What fits, most pressing first:');
+    await press(page, 'Reply to the parish council · 10 min · due today');
+    await sees(page, 'Reply to the parish council: today 13:30, 10 min');
+    await isGone(page, 'Reply to the parish council · 10 min');
+  },
+);

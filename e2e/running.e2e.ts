@@ -59,5 +59,12 @@ scene(
     await type(page, 'To, or how long', '5m');
     await keys(page, 'Enter');
     await sees(page, 'Added the time');
+    await press(page, 'Flood forum, agenda, which runs: open it');
+    await pressText(page, 'Add time…');
+    await type(page, 'From', '8:10 to 8:55');
+    await keys(page, 'Enter');
+    await isGone(page, 'To, or how long');
+    await press(page, 'Flood forum, agenda, which runs: open it');
+    await boxOf(page, 'Delete time from 08:10');
   },
 );

@@ -26,9 +26,10 @@ const shots: Shot[] = [
     { name: `week-${size}`, route: '/plan?view=week', size },
     { name: `tasks-${size}`, route: '/tasks', size, ...(size === 'wide' ? { text: 'Table' } : {}) },
     { name: `review-${size}`, route: '/review?day=2026-11-23', size },
-    { name: `frame-${size}`, route: '/frame', size },
   ]),
-  { name: 'settings-phone', route: '/settings', size: 'phone' },
+  { name: 'frame-wide', route: '/frame', size: 'wide' },
+  { name: 'opening-wide', route: '/opening', size: 'wide' },
+  { name: 'close-phone', route: '/close?day=2026-11-23&step=record', size: 'phone' },
   {
     name: 'plan-wide-dark',
     route: '/plan',

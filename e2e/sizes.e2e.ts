@@ -29,7 +29,16 @@ const low: readonly Window[] = [
   [844, 390],
 ];
 const views = ['day', 'days', 'week', 'workweek', 'month', 'agenda'].map((view) => `/plan?view=${view}`);
-const places = [...views, '/today', '/tasks', '/review?day=2026-11-23', '/frame', '/settings'];
+const places = [
+  ...views,
+  '/today',
+  '/opening',
+  '/close',
+  '/tasks',
+  '/review?day=2026-11-23',
+  '/frame',
+  '/settings',
+];
 const hasHours = (place: string) => /^.plan.*(day|days|week|workweek)$/.test(place);
 
 /** Waits until no word is cut or broken, everything can be reached, and the hours have half of the height. */

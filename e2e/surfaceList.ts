@@ -190,5 +190,14 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
       },
     ],
   },
-  { at: '/today', opens: [] },
+  {
+    at: '/today',
+    opens: [
+      { name: 'the note of a day', open: pressing('Day note…') },
+      { name: 'the day as text', open: pressing('Day note…', 'The day as text…') },
+    ],
+  },
+  { at: '/opening', opens: [] },
+  { at: '/close', opens: [] },
+  { at: '/close?step=record', opens: [] },
 ];
