@@ -22,6 +22,7 @@ import { store } from '@/state/workspaceStore';
 import { Boundary, registerFailed } from '@/ui/Boundary';
 import { afterFirstDrawn } from '@/ui/firstDrawn';
 import { loadWhenIdle } from '@/ui/later';
+import { watchTyped } from '@/ui/typedAhead';
 
 // asked for before it is known whether the demo is there already: it is small, and the first day waits for it
 const demo = session.space === 'demo' ? import('@/demo/generate') : undefined;
@@ -33,6 +34,7 @@ const begin = async () => ({
 });
 
 watchErrors();
+watchTyped();
 registerFailed(Failed, logError);
 registerSharedPanels();
 registerFramePanels();

@@ -38,6 +38,18 @@ scene(
 );
 
 scene(
+  'a task is typed, taken with Enter and left with Escape before its line stands',
+  { at: '/plan?view=day', slow: 4 },
+  async ({ page }) => {
+    await boxOf(page, 'Permit letter, weir, 13:30');
+    await page.keyboard.type('lCall the gauge keeper 15m today', FAST);
+    await keys(page, 'Enter', 'Escape');
+    await boxOf(page, 'In the tray, Call the gauge keeper');
+    await isClosed(page);
+  },
+);
+
+scene(
   'keys that come before a sheet stands are no keys of the plan, and Escape closes it',
   { at: '/plan?view=day', slow: 4 },
   async ({ page }) => {

@@ -20,13 +20,19 @@ export function PanelHost({ foot }: { foot: ReactNode }) {
 }
 
 function Shown({ panel, foot }: { panel: Opened; foot: ReactNode }) {
-  useEffect(typedIsWanted, [panel]);
   const { useTitle, Content } = usePanel(panel);
   return (
     <Sheet title={useTitle(panel)} onClose={closePanel} foot={foot}>
       <Boundary what="What was opened">
         <Content {...panel} />
+        <Stands panel={panel} />
       </Boundary>
     </Sheet>
   );
+}
+
+/** Stands with what was opened, which a sheet draws later than itself, and after it: its field has the keyboard by then. */
+function Stands({ panel }: { panel: Opened }) {
+  useEffect(typedIsWanted, [panel]);
+  return null;
 }

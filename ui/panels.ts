@@ -1,7 +1,7 @@
 import type { ComponentType } from 'react';
 import { create } from 'zustand';
 import { later, useLater, type Later } from './later';
-import { keepTyped } from './typedAhead';
+import { forgetTyped, keepTyped } from './typedAhead';
 
 /*
  * What opens beside or over a place. This room knows no panel: each one adds the line of its properties to `Panels`
@@ -92,6 +92,7 @@ export function answerPanel<N extends keyof Answers>(_: N, answer: Answers[N] | 
 
 /** Closes the panel on top; a question that is closed has no answer. */
 export function closePanel(): void {
+  forgetTyped();
   const [first, ...questions] = usePanels.getState().questions;
   usePanels.setState(first ? { questions } : { shown: null });
   first?.settle(undefined);
