@@ -2,28 +2,19 @@ import { useState } from 'react';
 import { ScrollView, View } from 'react-native';
 import { download } from '@/actions/files/download';
 import { exportWorkspace, saveErrors } from '@/actions/files/files';
-import { culpritOf, type Culprit } from '@/core/check/culprit';
-import { everyView } from '@/core/check/everyView';
+import type { Culprit } from '@/core/check/culprit';
 import { deleteRecord } from '@/core/commands/command';
-import type { Workspace } from '@/core/model/workspace';
-import { here } from '@/state/here';
-import { currentWorkspace, store, useStore } from '@/state/workspaceStore';
+import { store, useStore } from '@/state/workspaceStore';
 import type { FailedProps } from '@/ui/Boundary';
 import { Button } from '@/ui/Button';
+import { later } from '@/ui/later';
 import { Heading, Words } from '@/ui/Words';
 
 /** Steps that bring in a file. */
 const IMPORTS = ['import', 'merge', 'replace everything'];
 
-function fails(workspace: Workspace): boolean {
-  const { zone, now } = here();
-  try {
-    everyView(workspace, zone, now);
-    return false;
-  } catch {
-    return true;
-  }
-}
+/** It draws all there is and writes all files: too much to have at hand for what hardly ever happens. */
+const searching = later(() => import('./findCulprit'));
 
 /** Says what could not be drawn, and offers ways on; all else goes on working. */
 export function Failed({ what, isPlace, error, again }: FailedProps) {
@@ -66,7 +57,7 @@ function Search({ again }: { again: () => void }) {
       <View className="flex-row">
         <Button
           label="Look for what fails"
-          onPress={() => setFound(culpritOf(currentWorkspace(), fails) ?? 'none')}
+          onPress={() => void searching.load().then(({ findCulprit }) => setFound(findCulprit() ?? 'none'))}
         />
       </View>
     );
