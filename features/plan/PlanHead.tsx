@@ -68,6 +68,7 @@ export function PlanHead(place: Props) {
   const title = titleOf(view, date, dates, settings);
   usePageTitle(`Plan: ${viewNames[view]}, ${title}`);
   const hasHours = isHours(view);
+  const toToday = date !== today && <Button label="Today" kind="quiet" onPress={() => onDate(today)} />;
   return (
     <View>
       <View className="flex-row items-center justify-between px-4 pt-2 short:pt-0">
@@ -86,7 +87,7 @@ export function PlanHead(place: Props) {
             onPress={() => onTurn(1, fit)}
           />
           {wide && <GoToDayButton />}
-          {wide && date !== today && <Button label="Today" kind="quiet" onPress={() => onDate(today)} />}
+          {wide && roomy && toToday}
         </View>
         <View className="flex-row">
           {wide && hasHours && <SealButton date={date} inWords={roomy} />}
@@ -115,11 +116,12 @@ export function PlanHead(place: Props) {
               onPress={() => openPanel({ kind: 'views' })}
             />
           )}
-          {!wide && date !== today && <Button label="Today" kind="quiet" onPress={() => onDate(today)} />}
+          {!wide && toToday}
         </View>
         <View className="flex-row">
           {wide ? (
             <>
+              {!roomy && toToday}
               <IconButton label="New event" icon="calendar" colour="ink-soft" onPress={() => addNew(date)} />
               <IconButton
                 label="Move the rest of the day"
