@@ -58,6 +58,8 @@ scene(
     await sees(page, 'Too late: it is due before');
     await keys(page, 'Escape');
     await isClosed(page);
+    // it stands still once the list is drawn where it was scrolled to
+    await boxOf(page, 'Place Stock count');
     await press(page, 'Place Stock count');
     await focus(page, '[aria-label="Another day or hour"]');
     await page.keyboard.type('today 14:15');
