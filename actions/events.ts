@@ -7,6 +7,7 @@ import {
   moveEvent,
   type Scope,
 } from '@/core/commands/events';
+import { addTemplate } from '@/core/commands/templates';
 import type { EventChanges } from '@/core/calendar/series';
 import { detailsAt, type Occurrence } from '@/core/calendar/occurrences';
 import {
@@ -14,9 +15,11 @@ import {
   plainEvent,
   type Calendar,
   type CalendarEvent,
+  type EventDetails,
   type WallStart,
 } from '@/core/model/event';
 import type { Id } from '@/core/model/common';
+import { ownLeads } from '@/core/remind/leads';
 import { MINUTE, lengthOf } from '@/core/time/span';
 import { dateWords, momentWords } from '@/core/time/words';
 import { addDays, dateOf, daysBetween, wallOf, type IsoDate } from '@/core/time/zone';
@@ -36,7 +39,12 @@ function ownCalendar(chosen?: Id): Calendar {
   );
 }
 
-type Named = { readonly title: string; readonly notes?: string };
+type Named = {
+  readonly title: string;
+  readonly notes?: string;
+  /** What its template says beside that. */
+  readonly details?: Partial<EventDetails>;
+};
 
 /** An event of one's own: its start (epoch ms) and its length in minutes. */
 type NewEvent = Named & { readonly start: number; readonly minutes: number };
@@ -56,7 +64,7 @@ export function addEventOn({ from, days, ...named }: Named & { from: IsoDate; da
 }
 
 function addOwnEvent(
-  { title, notes = '' }: Named,
+  { title, notes = '', details }: Named,
   start: WallStart,
   length: CalendarEvent['length'],
   when: string,
@@ -70,8 +78,9 @@ function addOwnEvent(
     id,
     calendarId: calendar.id,
     uid,
+    ...details,
     title,
-    notes,
+    notes: notes || (details?.notes ?? ''),
     start,
     length,
   };
@@ -174,5 +183,23 @@ function move(meeting: Occurrence, scope: Scope, changes: EventChanges) {
       { id, recurrence, scope, newId: newId(), changes },
       `${title} moved${scopeWords[scope]}`,
     ),
+  );
+}
+
+/** Keeps what a meeting is like as a template: title, length, place, ways to join, people, notes and reminders. */
+export function keepMeeting(meeting: Occurrence, details: EventDetails): boolean {
+  const { title, location, calls, attendees, notes } = details;
+  const leads = ownLeads(details);
+  return store.run(
+    addTemplate,
+    {
+      id: newId(),
+      name: title,
+      minutes: Math.max(1, Math.round(lengthOf(meeting))),
+      hours: null,
+      ...(notes === '' ? {} : { notes }),
+      meeting: { location, calls, attendees, ...(leads ? { leads } : {}) },
+    },
+    `${title} is a template: type its name into the quick line, with a day`,
   );
 }

@@ -75,8 +75,8 @@ export const startOrStop = (subject: Subject) =>
 export const useRunning = (subject: Subject): boolean =>
   useStore(({ workspace }) => runsOn(workspace, subject));
 
-/** Keeps what a block is like as a template: its task's title, list and category, its length, and its hours. */
-export function keepAsTemplate(block: Block, { title, listId, category }: Task): void {
+/** Keeps what a block is like as a template: what its task says of the work and where it belongs, its length, and its hours. */
+export function keepAsTemplate(block: Block, { title, listId, category, notes, steps }: Task): void {
   const { zone } = here();
   const { from, to } = spanOfBlock(block);
   const hours = { from: timeOf(from, zone), to: timeOf(to, zone) };
@@ -89,6 +89,8 @@ export function keepAsTemplate(block: Block, { title, listId, category }: Task):
       hours,
       listId,
       ...(category === undefined ? {} : { category }),
+      ...(notes === '' ? {} : { notes }),
+      ...(steps ? { steps: steps.map(({ title, estimate }) => ({ title, estimate })) } : {}),
     },
     `${title} is a template: type its name into the quick line to place it`,
   );

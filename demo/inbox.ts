@@ -1,7 +1,7 @@
 import type { ScratchNote } from '@/core/model/scratch';
 import type { Filter } from '@/core/model/settings';
 import type { Step, Task } from '@/core/model/task';
-import type { BlockTemplate } from '@/core/model/template';
+import type { Template } from '@/core/model/template';
 import { noConditions } from '@/core/tasks/filter';
 import { newTask } from '@/core/tasks/newTask';
 import { MINUTE } from '@/core/time/span';
@@ -70,8 +70,8 @@ export function aside(now: number, zone: Zone, firstRank: number): Task[] {
   return [...inbox, parked, hidden];
 }
 
-/** Blocks that the office places by name. */
-export const templates: BlockTemplate[] = [
+/** What the office places by name: blocks, a kind of meeting, a whole day. */
+export const templates: Template[] = [
   {
     id: 'template-0',
     name: 'Gauge round',
@@ -79,6 +79,11 @@ export const templates: BlockTemplate[] = [
     category: 'Fieldwork',
     listId: 'surveys',
     hours: { from: '09:00', to: '12:30' },
+    steps: [
+      { title: 'Pack the spare batteries', estimate: 10 },
+      { title: 'Read gauges 1 to 7', estimate: 60 },
+      { title: 'Send the readings to Ines', estimate: 20 },
+    ],
     rank: 0,
   },
   {
@@ -88,6 +93,39 @@ export const templates: BlockTemplate[] = [
     listId: 'permits',
     hours: { from: '13:00', to: '17:00' },
     rank: 1,
+  },
+  {
+    id: 'template-2',
+    name: 'Landowner call',
+    minutes: 30,
+    hours: { from: '13:00', to: '16:00' },
+    inZone: 'Meetings',
+    notes: '- What was agreed last time\n- Access to the bank\n- Who tells the tenant',
+    meeting: {
+      location: '',
+      calls: [{ uri: 'https://calls.trust.example/landowners', label: '', line: '' }],
+      attendees: [],
+      leads: [10],
+    },
+    rank: 2,
+  },
+  {
+    id: 'template-3',
+    name: 'Desk day',
+    minutes: 240,
+    hours: null,
+    day: {
+      blocks: [
+        { title: 'Letters and post', at: '09:00', minutes: 30 },
+        { title: 'Write, no telephone', at: '09:30', minutes: 120, category: 'Writing', listId: 'grants' },
+        { title: 'Permit letters', at: '13:30', minutes: 60, listId: 'permits' },
+        { title: 'Tidy the desk', at: '16:30', minutes: 30 },
+      ],
+      tray: [{ title: 'Water the reed trays', estimate: 10, listId: 'volunteers' }],
+      intentions: ['Two pages before lunch'],
+      checklist: [{ text: 'Files of the day put away', at: 'close' }],
+    },
+    rank: 3,
   },
 ];
 

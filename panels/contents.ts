@@ -18,6 +18,7 @@ export { goToDay } from './goToDay/GoToDay';
 export { guide } from './guide/Guide';
 export { importInto, importReport, importing } from './import/panel';
 export { later } from './later/Later';
+export { layDay } from './layDay/LayDay';
 export { left } from './left/Left';
 export { lists } from './lists/Lists';
 export { meeting } from './meeting/panel';

@@ -18,7 +18,7 @@ const upTo = (most: number, text: string): Reading<string> =>
   text.length <= most
     ? { value: text }
     : { problem: `At most ${counted(most)} characters are kept; this has ${counted(text.length)}.` };
-const counted = (count: number) => count.toLocaleString('en');
+export const counted = (count: number): string => count.toLocaleString('en');
 
 /** Typed text as a problem names it. */
 export const quoted = (typed: string) => `“${shortened(typed, 60)}”`;

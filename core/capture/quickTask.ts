@@ -5,9 +5,11 @@ import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { judge, type Finding } from '../plan/judge';
 import { lengthOfTask, newTask } from '../tasks/newTask';
+
 import { dateOf, daysBetween, instantOf, type IsoDate, type Zone } from '../time/zone';
 import type { Chip, Meaning } from './chip';
 import { firstDayOf } from './grammar/repeats';
+import { workOf } from './ofTemplate';
 import type { QuickLine } from './quickLine';
 
 /** Where a task of a line goes: onto hours (epoch ms, minutes), into the tray of a day, or nowhere yet. */
@@ -87,6 +89,7 @@ export function quickTaskOf(
     ...(category === undefined ? {} : { category }),
     ...(energy === undefined ? {} : { energy }),
     ...(waits ? { inbox: true as const } : {}),
+    ...(template ? workOf(template, id) : {}),
     ...(meeting ? { neededBy: { eventId: meeting.eventId, recurrence: meeting.recurrence } } : {}),
   });
   return { task, ...placeOf(line, task, createdAt, zone) };

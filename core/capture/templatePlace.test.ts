@@ -1,4 +1,7 @@
 import { addTemplate, editTemplate } from '../commands/templates';
+import { firstFrame } from '../model/firstFrame';
+import { plainZone } from '../model/frame';
+import { workspaceOf } from '../model/workspace';
 import { addCategory, mergeCategories } from '../commands/categories';
 import { deleteList, addList } from '../commands/lists';
 import { at, zone } from '../fixtures/make';
@@ -69,4 +72,56 @@ test('two templates of a name are refused; what a template points at may go', ()
   expect(
     editTemplate.apply(merged, { id: 'b', category: null }).templates.get('b')?.category,
   ).toBeUndefined();
+});
+
+test('a template is placed in its zone before elsewhere, and brings its steps and notes', () => {
+  const afternoon = { ...plainZone, id: 'z', name: 'Quiet', kind: 'work' as const, days: [1, 2, 3, 4, 5] };
+  const frame = { ...firstFrame(), id: 'late' };
+  const quiet = workspaceOf({
+    frames: [
+      {
+        ...frame,
+        zones: [
+          { ...afternoon, from: 9 * 60, minutes: 300 },
+          { ...afternoon, id: 'y', name: 'Late', from: 14 * 60, minutes: 180 },
+        ],
+      },
+    ],
+    templates: [
+      {
+        ...round,
+        hours: null,
+        inZone: 'Late',
+        rank: 0,
+        notes: 'Boots',
+        steps: [{ title: 'Pack', estimate: 5 }],
+      },
+    ],
+  });
+  expect(made('Gauge round Thu', quiet)).toMatchObject({
+    goes: { start: at('14:00', '2026-11-26') },
+    task: { notes: 'Boots', steps: [{ title: 'Pack', estimate: 5, doneAt: null }] },
+  });
+  // where that zone has no room it goes where there is some
+  expect(made('Gauge round Thu 4h', quiet).goes).toMatchObject({ start: at('09:00', '2026-11-26') });
+});
+
+test('what the blocks and the tray of a day point at may go, or become one with another', () => {
+  const known = ['Fieldwork', 'Rounds'].reduce((now, name) => addCategory.apply(now, { name }), plain);
+  const [from = '', into = ''] = ['Fieldwork', 'Rounds'].map((name) => categoryNamed(known, name)?.id);
+  const kinds = { listId: 'spare', category: from };
+  const day = {
+    blocks: [{ title: 'Write', at: '09:00', minutes: 60, ...kinds }],
+    tray: [{ title: 'Post', estimate: 20, ...kinds }],
+    intentions: [],
+    checklist: [],
+  };
+  const listed = addList.apply(known, { id: 'spare', name: 'Spare', hue: 'fern', icon: 'leaf' });
+  const kept = addTemplate.apply(listed, { ...round, day });
+  const bare = deleteList.apply(kept, { id: 'spare', tasksTo: 'first-list' });
+  const left = mergeCategories.apply(bare, { id: from, into }).templates.get('round')?.day;
+  for (const one of [left?.blocks[0], left?.tray[0]]) {
+    expect(one?.listId).toBeUndefined();
+    expect(one?.category).toBe(into);
+  }
 });

@@ -1,5 +1,6 @@
-import type { BlockTemplate } from '../model/template';
+import type { Template } from '../model/template';
 import type { Workspace } from '../model/workspace';
+import { stretchesWhere } from '../frame/belonging';
 import { pockets, quarterFrom } from '../plan/placing';
 import { lengthOfTask } from '../tasks/newTask';
 import { intersect, MINUTE, type Span } from '../time/span';
@@ -11,7 +12,7 @@ import { templateOf, valueOf, type QuickTask } from './quickTask';
 const DAYS = 7;
 
 /** The hours of a template on a day; those that end before they begin go over midnight. */
-function hoursOn({ hours }: BlockTemplate, date: string, zone: Zone): Span | null {
+function hoursOn({ hours }: Template, date: string, zone: Zone): Span | null {
   if (!hours) return null;
   const end = hours.to > hours.from ? date : addDays(date, 1);
   return { from: instantOf(`${date}T${hours.from}`, zone), to: instantOf(`${end}T${hours.to}`, zone) };
@@ -19,7 +20,7 @@ function hoursOn({ hours }: BlockTemplate, date: string, zone: Zone): Span | nul
 
 /**
  * The task of a line that names a template and tells no hour, with a place: the first room within the hours of the template,
- * on the day that is told or in the week from `now` (epoch ms) on. Where there is none it goes to the first of those hours,
+ * and in its zone before others, on the day that is told or in the week from `now` (epoch ms) on. Where there is none it goes to the first of those hours,
  * to be judged like any other.
  */
 export function placedByTemplate(
@@ -30,7 +31,7 @@ export function placedByTemplate(
 ): QuickTask {
   const template = templateOf(line, workspace);
   const when = valueOf(line, 'when');
-  if (!template || when?.time) return quick;
+  if (!template || template.day || when?.time) return quick;
   const minutes = lengthOfTask(quick.task);
   const at = (start: number): QuickTask => ({ ...quick, goes: { kind: 'hours', start, minutes } });
   if (quick.comes) {
@@ -44,7 +45,9 @@ export function placedByTemplate(
   for (const date of days) {
     const hours = hoursOn(template, date, zone);
     const free = pockets(workspace, date, zone, now);
-    const room = (hours ? intersect(free, [hours]) : free)
+    const within = hours ? intersect(free, [hours]) : free;
+    const meant = stretchesWhere(workspace, date, zone, ({ name }) => name === template.inZone);
+    const room = [...intersect(within, meant), ...within]
       .map(({ from, to }) => ({ from: quarterFrom(from), to }))
       .find(({ from, to }) => to - from >= minutes * MINUTE);
     if (room) return at(room.from);

@@ -1,6 +1,7 @@
 import type { Category } from '../model/category';
 import { categoryNamed, withCategories } from '../model/categories';
 import type { Id } from '../model/common';
+import { eachKind, kindsOf } from '../model/template';
 import type { FrameZone, Target } from '../model/frame';
 import type { Seal } from '../model/seal';
 import type { Workspace } from '../model/workspace';
@@ -81,11 +82,16 @@ export const mergeCategories = command(
     const seals = workspace.seals
       .values()
       .filter(({ zones, targets }) => zones.some(uses) || targets.some(({ category }) => category === id));
+    const intoOther = <K extends { category?: string | undefined }>(kind: K): K =>
+      kind.category === id ? { ...kind, category: into } : kind;
+    const templates = workspace.templates
+      .values()
+      .filter((template) => kindsOf(template).some(({ category }) => category === id));
     const target = workspace.targets.get(id);
     let merged = put(workspace, 'tasks', ...moved(workspace.tasks.values()));
     merged = put(merged, 'lists', ...moved(merged.lists.values()));
     merged = put(merged, 'repeats', ...moved(merged.repeats.values()));
-    merged = put(merged, 'templates', ...moved(merged.templates.values()));
+    merged = put(merged, 'templates', ...templates.map((template) => eachKind(template, intoOther)));
     merged = put(merged, 'frames', ...frames.map((frame) => ({ ...frame, zones: frame.zones.map(zoneOf) })));
     merged = put(merged, 'seals', ...seals.map((seal) => sealMerged(seal, zoneOf, id, into)));
     const kept = bounds ?? (merged.targets.has(into) ? undefined : target);

@@ -1,5 +1,5 @@
 import type { Id } from '../model/common';
-import type { BlockTemplate } from '../model/template';
+import type { Template } from '../model/template';
 import type { Workspace } from '../model/workspace';
 import { templateNamed } from '../tasks/templates';
 import { highestRank } from '../tasks/order';
@@ -12,12 +12,12 @@ function refuseTaken(workspace: Workspace, name: string, but?: Id): void {
 }
 
 /** Adds a template below the others. Fails for a name that is taken. */
-export const addTemplate = command('add template', (workspace, template: Omit<BlockTemplate, 'rank'>) => {
+export const addTemplate = command('add template', (workspace, template: Omit<Template, 'rank'>) => {
   refuseTaken(workspace, template.name);
   return put(workspace, 'templates', { ...template, rank: highestRank(workspace.templates) + 1 });
 });
 
-type Changes = Partial<Pick<BlockTemplate, 'name' | 'minutes' | 'hours'>> & {
+type Changes = Partial<Omit<Template, 'id' | 'rank' | 'category' | 'listId' | 'changedAt'>> & {
   /** Null is none. */
   readonly category?: Id | null;
   readonly listId?: Id | null;

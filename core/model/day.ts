@@ -10,6 +10,10 @@ export const Day = openObject({
   note: textUpTo(bounds.notes),
   /** What was counted, by what it is of; whole minutes for a length, 1 for yes and 0 for no. */
   numbers: listUpTo(openObject({ of: Id, value: z.number().check(z.gte(-1e9), z.lte(1e9)) }), bounds.few),
+  /** Lines of the checklist for this day alone. */
+  checklist: z.optional(
+    listUpTo(openObject({ id: Id, text: Title, at: z.enum(['opening', 'close']) }), bounds.few),
+  ),
   /** Items of checklists that are ticked. */
   ticked: listUpTo(Id, bounds.few),
   /** Stretches that stay without a record on purpose (epoch ms). */

@@ -14,7 +14,7 @@ import { RepeatingTask } from './repeating';
 import { ScratchNote } from './scratch';
 import { Seal } from './seal';
 import { Task, TaskList } from './task';
-import { BlockTemplate } from './template';
+import { eachKind, kindsOf, Template } from './template';
 
 /*
  * Everything that a workspace holds, a line a thing. Storage, the workspace file and its published schema, merging and
@@ -149,16 +149,22 @@ export const records = {
   // they outlive the event, as a calendar that is read again may lack it for a while
   remarks: kind<Remark>({ schema: Remark, version: 1, part: ({ from }) => month(from) }),
   scratch: kind<ScratchNote>({ schema: ScratchNote, version: 1, part: ({ date }) => date.slice(0, 7) }),
-  templates: kind<BlockTemplate>({
-    schema: BlockTemplate,
+  templates: kind<Template>({
+    schema: Template,
     version: 1,
     part: all,
     refers: [
-      inCategory(),
+      {
+        to: 'categories',
+        ids: (template) => kindsOf(template).flatMap(({ category }) => category ?? []),
+        without: (template, id) =>
+          eachKind(template, (kind) => (kind.category === id ? { ...kind, category: undefined } : kind)),
+      },
       {
         to: 'lists',
-        ids: ({ listId }) => (listId === undefined ? [] : [listId]),
-        without: ({ listId: _, ...template }) => template,
+        ids: (template) => kindsOf(template).flatMap(({ listId }) => listId ?? []),
+        without: (template, id) =>
+          eachKind(template, (kind) => (kind.listId === id ? { ...kind, listId: undefined } : kind)),
       },
     ],
   }),

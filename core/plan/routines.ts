@@ -2,15 +2,15 @@ import type { ChecklistItem } from '../model/day';
 import type { Workspace } from '../model/workspace';
 import { weekdayOf, type IsoDate } from '../time/zone';
 
-/** The lines of the checklist for the opening or the close of a day. */
-export const itemsOn = (
-  { settings }: Workspace,
-  date: IsoDate,
-  at: ChecklistItem['at'],
-): readonly ChecklistItem[] =>
-  settings.routines.checklist.filter(
+type Line = Omit<ChecklistItem, 'days'>;
+
+/** The lines of the checklist for the opening or the close of a day: those of its weekday, and its own. */
+export const itemsOn = ({ settings, days }: Workspace, date: IsoDate, at: Line['at']): readonly Line[] => [
+  ...settings.routines.checklist.filter(
     (item) => item.at === at && (item.days.length === 0 || item.days.includes(weekdayOf(date))),
-  );
+  ),
+  ...(days.get(date)?.checklist ?? []).filter((item) => item.at === at),
+];
 
 /** How many of them are not ticked yet. */
 export function itemsLeft(workspace: Workspace, date: IsoDate, at: ChecklistItem['at']): number {

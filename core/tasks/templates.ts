@@ -1,4 +1,4 @@
-import type { BlockTemplate } from '../model/template';
+import type { Template } from '../model/template';
 import type { Workspace } from '../model/workspace';
 import { inRank } from './order';
 import { plainName } from '../model/names';
@@ -7,5 +7,4 @@ import { plainName } from '../model/names';
 export const templateNamed = (
   { templates }: Pick<Workspace, 'templates'>,
   name: string,
-): BlockTemplate | undefined =>
-  inRank(templates).find((template) => plainName(template.name) === plainName(name));
+): Template | undefined => inRank(templates).find((template) => plainName(template.name) === plainName(name));

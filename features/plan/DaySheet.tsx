@@ -21,6 +21,7 @@ export function DaySheet({ date }: Panels['daySheet']) {
       <Words tone={over ? 'brick' : 'soft'}>{[words, left].filter(Boolean).join(', ')}</Words>
       {day.things.length === 0 ? <Words tone="soft">Nothing yet.</Words> : <DayThings day={day} />}
       <Button label="Day note…" onPress={() => openPanel({ kind: 'dayNote', date })} />
+      <Button label="Lay out the day…" onPress={() => openPanel({ kind: 'layDay', date })} />
       <Button
         label="Open this day"
         kind="primary"

@@ -22,6 +22,7 @@ export function More({ date, hasSeal }: { date: string; hasSeal: boolean }) {
       {hasSeal && seal && <Button label={seal.label} icon="seal" onPress={seal.open} />}
       <Button label="Move the rest of the day…" icon="bend" onPress={() => openBend(date)} />
       <Button label="Day note…" icon="pen" onPress={() => openPanel({ kind: 'dayNote', date })} />
+      <Button label="Lay out the day…" icon="frame" onPress={() => openPanel({ kind: 'layDay', date })} />
       <Button label="Go to a day…" icon="jump" onPress={() => openPanel({ kind: 'goToDay' })} />
       <Button
         label={hidesSomething(settings) ? 'What the plan shows, some left out…' : 'What the plan shows…'}

@@ -18,6 +18,11 @@ export function TodayFoot({ today }: { today: string }) {
       <View className="-ml-3 flex-row flex-wrap">
         <Button label="Day opening…" kind="quiet" onPress={() => router.navigate('/opening')} />
         <Button label="Day close…" kind="quiet" onPress={() => router.navigate('/close')} />
+        <Button
+          label="Lay out the day…"
+          kind="quiet"
+          onPress={() => openPanel({ kind: 'layDay', date: today })}
+        />
         <Button label="Day note…" kind="quiet" onPress={() => openPanel({ kind: 'dayNote', date: today })} />
       </View>
       <SealNext today={today} />

@@ -12,7 +12,7 @@ import { entriesOf, subjectOfMeeting } from '@/core/track/spent';
 import { useWorkspace } from '@/state/shown';
 import { newId, store } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
-import { change } from '@/actions/events';
+import { change, keepMeeting } from '@/actions/events';
 import { Button } from '@/ui/Button';
 import { TimerButton } from '@/board/taskParts';
 import { Words } from '@/ui/Words';
@@ -82,12 +82,13 @@ export function MeetingDetails({ meeting: opened }: { meeting: Occurrence }) {
           <SpentList subject={subject} estimate={Math.round(lengthOf(meeting))} date={date} />
         </>
       )}
-      <View className="flex-row">
+      <View className="flex-row flex-wrap gap-2">
         <Button
           label={editing ? 'Stop editing' : 'Edit event'}
           icon="pen"
           onPress={() => setEditing(!editing)}
         />
+        <Button label="Keep as a template" kind="quiet" onPress={() => keepMeeting(meeting, details)} />
       </View>
       {editing && <EventFields event={event} meeting={meeting} />}
     </View>

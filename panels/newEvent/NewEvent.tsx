@@ -9,6 +9,7 @@ import { intersect, MINUTE, type Span } from '@/core/time/span';
 import { clockWords, durationWords, momentWords } from '@/core/time/words';
 import { dateOf, instantOf, sameHourOn } from '@/core/time/zone';
 import { spanOfBlock } from '@/core/tasks/places';
+import { templateNamed } from '@/core/tasks/templates';
 import { kept } from '@/state/kept';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
@@ -23,6 +24,7 @@ import { openPanel, type Panel, type Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { FormButtons } from '../parts/FormButtons';
 import { WithMonth } from '../parts/WithMonth';
+import { templateWords } from '../parts/templateWords';
 import { addAtHours, kinds, newForm, type New } from './newForm';
 
 const lastKind = kept('sprindle.new');
@@ -39,7 +41,8 @@ export function NewEvent({ from: start, minutes }: Panels['newEvent']) {
     notes: '',
     calendarId: own[0]?.id ?? '',
   });
-  const kind = useWatch({ control, name: 'kind' });
+  const [kind, title] = useWatch({ control, name: ['kind', 'title'] });
+  const template = templateNamed(workspace, title);
   const [atNotes, goToNotes] = useState(false);
   // they stay marked beside this
   const ask = (hours: { from?: number; minutes?: number }) =>
@@ -140,6 +143,9 @@ export function NewEvent({ from: start, minutes }: Panels['newEvent']) {
         </Words>
         <Findings findings={findings} />
       </View>
+      {template && (kind === 'event') === (template.meeting !== undefined) && (
+        <Words tone="soft">Like its template: {templateWords({ ...template, minutes })}.</Words>
+      )}
       <WhatFits span={spanOfBlock({ start, minutes })} />
       <FormButtons label="Add" says="Add it" onSubmit={submit} discard={discard} />
     </View>

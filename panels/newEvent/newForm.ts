@@ -2,6 +2,8 @@ import { usualList } from '@/core/tasks/lists';
 import { occurrenceAt } from '@/core/calendar/occurrences';
 import { planNewTask } from '@/core/commands/plan';
 import { newTask } from '@/core/tasks/newTask';
+import { meetingOf, workOf } from '@/core/capture/ofTemplate';
+import { templateNamed } from '@/core/tasks/templates';
 import { durationWords, momentWords } from '@/core/time/words';
 import type { Zone } from '@/core/time/zone';
 import * as z from '@/core/zod';
@@ -39,7 +41,9 @@ export const addAtHours = (made: New, hours: Hours, zone: Zone): boolean =>
   made.kind === 'event' ? addEvent(made, hours, zone) : addBlock(made, hours, zone);
 
 function addEvent({ title, notes, calendarId }: New, hours: Hours, zone: Zone): boolean {
-  const id = addEventAt({ title, notes, ...hours }, calendarId || undefined);
+  const template = templateNamed(currentWorkspace(), title);
+  const details = template ? meetingOf(template) : {};
+  const id = addEventAt({ title, notes, details, ...hours }, calendarId || undefined);
   const event = id && currentWorkspace().events.get(id);
   if (!event) return false;
   openPanel({ kind: 'meeting', meeting: occurrenceAt(event, event.start.wall, zone) });
@@ -49,9 +53,19 @@ function addEvent({ title, notes, calendarId }: New, hours: Hours, zone: Zone): 
 function addBlock({ kind, title: typed, notes }: New, { start, minutes }: Hours, zone: Zone): boolean {
   const workspace = currentWorkspace();
   const title = typed || 'Small tasks';
-  const list = usualList(workspace);
   const taskId = newId();
-  const task = { id: taskId, title, notes, listId: list.id, estimate: minutes, createdAt: here().now };
+  const template = templateNamed(workspace, title);
+  const { listId = usualList(workspace).id, category } = template ?? {};
+  const task = {
+    ...(template ? workOf(template, taskId) : {}),
+    id: taskId,
+    title,
+    listId,
+    estimate: minutes,
+    createdAt: here().now,
+    ...(notes === '' ? {} : { notes }),
+    ...(category === undefined ? {} : { category }),
+  };
   const block = { id: newId(), taskId, start, minutes, ...(kind === 'group' ? { holds: [] } : {}) };
   const words = `${title}: ${momentWords(start, zone, workspace.settings)}, ${durationWords(minutes)}`;
   const added = store.run(planNewTask, { task: newTask(task), block }, words);

@@ -19,7 +19,7 @@ import { LineSays } from './LineSays';
 import { Many } from './Many';
 import { TableOfTasks } from './TableOfTasks';
 import { useLine } from './useLine';
-import { eventWords, madeWords } from './quickWords';
+import { eventWords, layWords, madeWords } from './quickWords';
 
 /** A text of so many characters is read away from the interface. */
 const LONG = 200_000;
@@ -53,7 +53,7 @@ function Quick({ text: given = '', read: givenRead, notes: givenNotes = '', home
     if (!several) field.current?.focus();
   }, [several]);
   const findings =
-    kind === 'task' && !typed.counts
+    kind === 'task' && !typed.counts && !typed.day
       ? judgeLine(workspace, quick, zone)
       : time?.kind === 'hours'
         ? judge(workspace, { what: { kind: 'newEvent' }, to: time }, { zone })
@@ -115,6 +115,8 @@ function Quick({ text: given = '', read: givenRead, notes: givenNotes = '', home
           <Words tone="brick">A title is missing: what shall be done?</Words>
         ) : counted && kind === 'task' ? (
           <Words>{counted}</Words>
+        ) : typed.day && kind === 'task' ? (
+          <Words>{layWords(typed.day, workspace)}</Words>
         ) : kind === 'scratch' ? (
           <Words>Noted as it stands, to be seen to in Today.</Words>
         ) : (

@@ -2,6 +2,7 @@ import type { Chip } from '@/core/capture/chip';
 import type { QuickLine } from '@/core/capture/quickLine';
 import type { HeadingMeaning } from '@/core/capture/headings';
 import { valueOf, type EventTime, type QuickTask } from '@/core/capture/quickTask';
+import type { Template } from '@/core/model/template';
 import type { Workspace } from '@/core/model/workspace';
 import { dueText } from '@/core/tasks/dueWords';
 import { spanOfBlock } from '@/core/tasks/places';
@@ -9,6 +10,7 @@ import { dateWords, durationWords, spanWords, timeWords } from '@/core/time/word
 import { ruleWords } from '@/core/calendar/repeat';
 import { firstDayOf } from '@/core/capture/grammar/repeats';
 import { addDays, dateOf, type Zone } from '@/core/time/zone';
+import { templateWords } from '../parts/templateWords';
 
 /** What was understood, in words; an hour alone of what comes again has the days of that. */
 export function chipWords(
@@ -53,7 +55,7 @@ export function chipWords(
     }
     case 'template': {
       const template = workspace.templates.get(chip.value);
-      return template ? `template ${template.name}, ${durationWords(template.minutes)}` : '';
+      return template ? `template ${template.name}, ${templateWords(template)}` : '';
     }
     case 'neededBy':
       return `before ${chip.value.title}`;
@@ -85,7 +87,7 @@ export function headingWords(
 }
 
 /** What of a line says something of an event. */
-const OF_EVENTS: ReadonlySet<Chip['kind']> = new Set(['when', 'hour', 'days', 'length']);
+const OF_EVENTS: ReadonlySet<Chip['kind']> = new Set(['when', 'hour', 'days', 'length', 'template']);
 
 /** What an event of a line will be, in a sentence; what is of tasks alone is said to stay out. */
 export function eventWords(
@@ -104,6 +106,13 @@ export function eventWords(
   const made = `“${title}” in your calendar, ${when}.`;
   return unused ? `${made} What else was understood is of tasks and stays out.` : made;
 }
+
+/** What a line that names the template of a day will do. */
+export const layWords = (
+  { template, date }: { readonly template: Template; readonly date: string },
+  { settings }: Workspace,
+): string =>
+  `Lays out ${template.name} on ${dateWords(date, settings)}, around what is there. You see it first.`;
 
 /** What a line will make, in a sentence. */
 export function madeWords({ task, goes, comes }: QuickTask, workspace: Workspace, zone: Zone): string {

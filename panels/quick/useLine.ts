@@ -7,13 +7,15 @@ import { dateOf } from '@/core/time/zone';
 import { countIn } from '@/core/capture/readCounted';
 import { changesOf } from '@/core/capture/otherWords';
 import { readLine } from '@/core/capture/quickLine';
-import { eventTime, listUnsaid, quickTaskOf } from '@/core/capture/quickTask';
+import { meetingOf } from '@/core/capture/ofTemplate';
+import { eventTime, listUnsaid, quickTaskOf, templateOf, valueOf } from '@/core/capture/quickTask';
 import { placedByTemplate } from '@/core/capture/templatePlace';
 import type { Id } from '@/core/model/common';
 import { useWorkspace } from '@/state/shown';
 import { newId } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
 import { draftOf, keepDraft } from '@/ui/drafts';
+import { openPanel } from '@/ui/panels';
 import { useReader } from '../parts/useReader';
 
 export type TypedLine = ReturnType<typeof useLine>;
@@ -37,8 +39,13 @@ export function useLine(draft: string, home?: Id) {
   const line = readLine(text, reader, literal);
   const said = quickTaskOf(line, workspace, { id, createdAt: now, zone, home });
   const bare = placedByTemplate(said, line, workspace, { now, zone });
-  const quick = { ...bare, task: { ...bare.task, notes: notes ?? '' } };
-  const time = eventTime(line, zone);
+  const quick = { ...bare, task: { ...bare.task, notes: notes ?? bare.task.notes } };
+  const template = templateOf(line, workspace);
+  const day = template?.day && { template, date: valueOf(line, 'when')?.date ?? dateOf(now, zone) };
+  // a meeting has the hours that its template finds for it
+  const meets = kind === 'task' && template?.meeting !== undefined;
+  const makes: Kind = meets ? 'event' : kind;
+  const time = meets && quick.goes?.kind === 'hours' ? quick.goes : eventTime(line, zone);
   const isReady: Readonly<Record<Kind, boolean>> = {
     task: line.title !== '',
     event: line.title !== '' && time !== undefined,
@@ -50,18 +57,24 @@ export function useLine(draft: string, home?: Id) {
     setLiteral(literal.filter((at) => typed.slice(0, at) === text.slice(0, at)));
     setText(typed);
   };
+  const details = { ...(template ? meetingOf(template) : {}), ...(notes === null ? {} : { notes }) };
   const counts = countIn(text, workspace.settings.routines.counted);
   const makeOf: Readonly<Record<Kind, () => boolean>> = {
-    task: () => (counts ? count(dateOf(now, zone), counts.of, counts.value) : makeOfLines([quick])),
+    task: () => {
+      if (counts) return count(dateOf(now, zone), counts.of, counts.value);
+      if (!day) return makeOfLines([quick]);
+      openPanel({ kind: 'layDay', date: day.date, templateId: day.template.id });
+      return true;
+    },
     event: () => {
       if (!time) return false;
       return time.kind === 'days'
-        ? addEventOn({ title: line.title, from: time.from, days: time.days }) !== null
-        : addEventAt({ title: line.title, start: time.start, minutes: time.minutes }) !== null;
+        ? addEventOn({ title: line.title, details, from: time.from, days: time.days }) !== null
+        : addEventAt({ title: line.title, details, start: time.start, minutes: time.minutes }) !== null;
     },
     scratch: () => noteLine(text.trim()),
   };
-  const make = (as: Kind = kind) => {
+  const make = (as: Kind = makes) => {
     // what is missing for it is said below the line
     if (!isReady[as]) return setKind(as);
     if (!makeOf[as]()) return;
@@ -87,9 +100,10 @@ export function useLine(draft: string, home?: Id) {
     quick,
     counts,
     time,
-    kind,
+    kind: makes,
     setKind,
-    ready: isReady[kind],
+    day,
+    ready: isReady[makes],
     notes,
     setNotes,
     type,

@@ -1,33 +1,33 @@
 import { View } from 'react-native';
 import { addTemplate, deleteTemplate, editTemplate } from '@/core/commands/templates';
-import { categoriesOf } from '@/core/model/categories';
-import type { BlockTemplate } from '@/core/model/template';
-import { openLists } from '@/core/tasks/lists';
+import type { Template } from '@/core/model/template';
 import { inRank } from '@/core/tasks/order';
-import { clockOf, minutesOfClock } from '@/core/time/wall';
-import { durationWords } from '@/core/time/words';
+import { asLine } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { newId, store } from '@/state/workspaceStore';
-import { Button, IconButton } from '@/ui/Button';
+import { IconButton } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
-import { readLength, readTitle } from '@/ui/readings';
-import { Words } from '@/ui/Words';
 import type { Panel, Panels } from '@/ui/panels';
-import { TimeField } from '../parts/TimeField';
+import { readTitle } from '@/ui/readings';
+import { Words } from '@/ui/Words';
+import { BlockPart } from './BlockPart';
+import { DayPart } from './DayPart';
+import type { Editing } from './editing';
+import { MeetingPart } from './MeetingPart';
+import { templateWords } from '../parts/templateWords';
 
-/** How long a new template is, in minutes, and the hours that it gets when some are asked for. */
+/** How long a new template is, in minutes. */
 const USUAL_LENGTH = 60;
-const MORNING = { from: '09:00', to: '12:00' };
 
-/** Blocks that come up again and again: name, length, hours, list and category. */
+/** What comes up again and again: blocks, meetings and whole days. */
 export function Templates() {
   const all = inRank(useWorkspace().templates);
   return (
     <View className="gap-6">
       <Words tone="soft">
-        A template is placed by typing its name into the quick line, with a day or without one: it goes to the
-        first room within its hours.
+        A template is placed by typing its name into the quick line, with a day or without one: a block or a
+        meeting goes to the first room within its hours, a day is laid out around what is there.
       </Words>
       {all.map((template) => (
         <TemplateRow key={template.id} template={template} />
@@ -44,24 +44,27 @@ export function Templates() {
   );
 }
 
-function TemplateRow({ template }: { template: BlockTemplate }) {
-  const { id, name, minutes, hours, category = '', listId = '' } = template;
-  const workspace = useWorkspace();
-  const edit = (changes: Omit<Parameters<typeof editTemplate.apply>[1], 'id'>) =>
-    store.tryTo(editTemplate, { id, ...changes });
+type Kind = 'block' | 'meeting' | 'day';
+
+const kindOf = ({ meeting, day }: Template): Kind => (day ? 'day' : meeting ? 'meeting' : 'block');
+
+/** What a template has that has just become one of a kind. */
+const begun: Readonly<Record<Kind, Pick<Template, 'meeting' | 'day'>>> = {
+  block: { meeting: undefined, day: undefined },
+  meeting: { meeting: { location: '', calls: [], attendees: [] }, day: undefined },
+  day: { meeting: undefined, day: { blocks: [], tray: [], intentions: [], checklist: [] } },
+};
+
+function TemplateRow({ template }: { template: Template }) {
+  const { id, name } = template;
+  const kind = kindOf(template);
+  const edit: Editing['edit'] = (changes) => store.tryTo(editTemplate, { id, ...changes });
+  const Part = { block: BlockPart, meeting: MeetingPart, day: DayPart }[kind];
   return (
-    <View role="group" aria-label={`Template ${name}`} className="gap-2 border-l-4 border-line pl-3">
+    <View role="group" aria-label={`Template ${name}`} className="gap-3 border-l-4 border-line pl-3">
       <View className="flex-row items-end gap-2">
         <View className="flex-1">
           <Field label="Name" wraps text={name} read={readTitle} onSave={(to) => edit({ name: to })} />
-        </View>
-        <View className="w-24">
-          <Field
-            label="Length"
-            text={durationWords(minutes)}
-            read={readLength}
-            onSave={(to) => edit({ minutes: to })}
-          />
         </View>
         <IconButton
           label={`Delete the template ${name}`}
@@ -69,57 +72,21 @@ function TemplateRow({ template }: { template: BlockTemplate }) {
           onPress={() => store.run(deleteTemplate, { id }, `Deleted the template ${name}`)}
         />
       </View>
-      {hours ? (
-        <View className="flex-row items-end gap-2">
-          <View className="flex-1">
-            <TimeField
-              label="Best from"
-              value={minutesOfClock(hours.from)}
-              onChange={(from) => edit({ hours: { ...hours, from: clockOf(from) } })}
-            />
-          </View>
-          <View className="flex-1">
-            <TimeField
-              label="Best until"
-              value={minutesOfClock(hours.to)}
-              onChange={(to) => edit({ hours: { ...hours, to: clockOf(to) } })}
-            />
-          </View>
-          <Button
-            label="Any hours"
-            says={`Any hours for ${name}`}
-            kind="quiet"
-            onPress={() => void edit({ hours: null })}
-          />
-        </View>
-      ) : (
-        <View className="flex-row">
-          <Button
-            label="Give it hours"
-            says={`Give it hours: ${name}`}
-            kind="quiet"
-            onPress={() => void edit({ hours: MORNING })}
-          />
-        </View>
-      )}
       <Choice
-        label="Its list"
-        value={listId}
-        onChoose={(to) => void edit({ listId: to === '' ? null : to })}
+        label={`Kind of ${name}`}
+        hideLabel
+        value={kind}
+        onChoose={(to) => void edit(begun[to])}
         options={[
-          { value: '', name: 'The first' },
-          ...openLists(workspace).map((list) => ({ value: list.id, name: list.name })),
+          { value: 'block', name: 'A block' },
+          { value: 'meeting', name: 'A meeting' },
+          { value: 'day', name: 'A day' },
         ]}
       />
-      <Choice
-        label="Its category"
-        value={category}
-        onChoose={(to) => void edit({ category: to === '' ? null : to })}
-        options={[
-          { value: '', name: 'As its list says' },
-          ...categoriesOf(workspace).map((kind) => ({ value: kind.id, name: kind.name })),
-        ]}
-      />
+      <Words size="xs" tone="soft">
+        {asLine(templateWords(template))}
+      </Words>
+      <Part template={template} edit={edit} />
     </View>
   );
 }
@@ -131,6 +98,6 @@ declare module '@/ui/panels' {
 }
 
 export const templates: Panel<Panels['templates']> = {
-  useTitle: () => 'Block templates',
+  useTitle: () => 'Templates',
   Content: Templates,
 };
