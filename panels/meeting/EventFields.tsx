@@ -88,9 +88,10 @@ export function EventFields({ event, meeting }: { event: CalendarEvent; meeting:
         />
       )}
       {!repeats && <CheckBox label="All day" checked={meeting.allDay} onToggle={allDay} />}
-      <Field label="Place" text={location} read={readWords} onSave={(to) => set({ location: to })} />
+      <Field label="Place" wraps text={location} read={readWords} onSave={(to) => set({ location: to })} />
       <Field
         label="Call link"
+        wraps
         text={call?.uri ?? ''}
         placeholder="https://…"
         read={readAddress}

@@ -18,9 +18,10 @@ export function MeetingPart({ template, edit }: Editing) {
   return (
     <>
       <HoursPart template={template} edit={edit} />
-      <Field label="Place" text={location} read={readWords} onSave={(to) => set({ location: to })} />
+      <Field label="Place" wraps text={location} read={readWords} onSave={(to) => set({ location: to })} />
       <Field
         label="Call link"
+        wraps
         text={calls[0]?.uri ?? ''}
         placeholder="https://…"
         read={readAddress}
