@@ -82,7 +82,7 @@ test('what does not fit is left out or shortened and told, what points nowhere i
   expect(problems.map(({ what }) => what)).toEqual([
     expect.stringMatching(/^tasks, record 1 “.+”: title: /),
     expect.stringMatching(/^tasks, record 2 “Weir .+”: title, estimate longer than is kept$/),
-    '2 templates point at lists that are not in the file',
+    '3 templates point at lists that are not in the file',
     expect.stringMatching(/^1 block points at tasks that are not in the file$/),
     '2 frames point at lists that are not in the file',
     '1 sealed week points at lists that are not in the file',
