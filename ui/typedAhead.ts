@@ -6,7 +6,7 @@ import { fieldWithKeyboard } from './dom';
  */
 
 /** For how long keys are kept at most (ms), should what was opened never stand; then nobody gets them. */
-const PATIENCE = 10_000;
+const PATIENCE = 30_000;
 
 type Kept = { readonly keys: KeyboardEvent[]; stands: boolean };
 
@@ -67,7 +67,7 @@ export function forgetTyped(): void {
 }
 
 /** How often, and how long apart (ms), it is looked whether a field has got the keyboard. */
-const LOOKS = 8;
+const LOOKS = 40;
 const APART = 25;
 
 function handOver(looked = 0): void {
