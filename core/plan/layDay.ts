@@ -23,31 +23,29 @@ export function layBlocks(
   zone: Zone,
   now: number,
 ): Laid[] {
-  const day = dayOf(date, zone);
-  let free = subtract([day], [...takenOn(workspace, dayPlan(workspace, date, zone)), until(now)]);
+  const past = { from: -Infinity, to: now };
+  let free = subtract([dayOf(date, zone)], [...takenOn(workspace, dayPlan(workspace, date, zone)), past]);
   const working = pockets(workspace, date, zone, now);
-  const laid = new Map<LaidBlock, Laid>();
+  const laid: Laid[] = [];
   const lay = (block: LaidBlock, start: number, isMoved: boolean) => {
-    laid.set(block, { block, start, isMoved });
+    laid.push({ block, start, isMoved });
     free = subtract(free, [{ from: start, to: start + block.minutes * MINUTE }]);
   };
   const own = ({ at }: LaidBlock) => instantOf(`${date}T${at}`, zone);
-  const inOrder = [...blocks].sort((a, b) => own(a) - own(b));
-  for (const block of inOrder) {
+  const displaced: LaidBlock[] = [];
+  for (const block of [...blocks].sort((a, b) => own(a) - own(b))) {
     const [start, end] = [own(block), own(block) + block.minutes * MINUTE];
     if (free.some(({ from, to }) => from <= start && end <= to)) lay(block, start, false);
+    else displaced.push(block);
   }
-  for (const block of inOrder) {
-    if (laid.has(block)) continue;
+  for (const block of displaced) {
     const start = nearest(intersect(free, working), own(block), block.minutes);
-    if (start === undefined) laid.set(block, { block, start: null, isMoved: true });
+    if (start === undefined) laid.push({ block, start: null, isMoved: true });
     else lay(block, start, true);
   }
   const startOf = ({ start }: Laid) => start ?? Infinity;
-  return inOrder.flatMap((block) => laid.get(block) ?? []).sort((a, b) => startOf(a) - startOf(b));
+  return laid.sort((a, b) => startOf(a) - startOf(b));
 }
-
-const until = (now: number): Span => ({ from: -Infinity, to: now });
 
 const quarterBefore = (instant: number): number => Math.floor(instant / (STEP * MINUTE)) * STEP * MINUTE;
 
@@ -76,20 +74,23 @@ export function laidOn(
   now: number,
 ): LaidDay {
   const has = layoutOf(workspace, date, zone);
-  const tasks = new Set([...has.blocks, ...has.tray].map(({ title }) => plainName(title)));
-  const meant = new Set(has.intentions.map(plainName));
-  const listed = new Set(has.checklist.map(({ text }) => plainName(text)));
-  const isNew = ({ title }: { readonly title: string }) => !tasks.has(plainName(title));
+  const there: string[] = [];
+  /** Those that the day has not; `known` are the names of what it has. */
+  const lacking = <T>(things: readonly T[], known: readonly string[], nameOf: (thing: T) => string): T[] => {
+    const names = new Set(known.map(plainName));
+    const isThere = (thing: T) => names.has(plainName(nameOf(thing)));
+    there.push(...things.filter(isThere).map(nameOf));
+    return things.filter((thing) => !isThere(thing));
+  };
+  const titleOf = ({ title }: { readonly title: string }) => title;
+  const textOf = ({ text }: { readonly text: string }) => text;
+  const planned = [...has.blocks, ...has.tray].map(titleOf);
   return {
-    blocks: layBlocks(workspace, layout.blocks.filter(isNew), date, zone, now),
-    tray: layout.tray.filter(isNew),
-    intentions: layout.intentions.filter((text) => !meant.has(plainName(text))),
-    checklist: layout.checklist.filter(({ text }) => !listed.has(plainName(text))),
-    there: [
-      ...[...layout.blocks, ...layout.tray].filter((task) => !isNew(task)).map(({ title }) => title),
-      ...layout.intentions.filter((text) => meant.has(plainName(text))),
-      ...layout.checklist.flatMap(({ text }) => (listed.has(plainName(text)) ? [text] : [])),
-    ],
+    blocks: layBlocks(workspace, lacking(layout.blocks, planned, titleOf), date, zone, now),
+    tray: lacking(layout.tray, planned, titleOf),
+    intentions: lacking(layout.intentions, has.intentions, (text) => text),
+    checklist: lacking(layout.checklist, has.checklist.map(textOf), textOf),
+    there,
   };
 }
 
