@@ -15,10 +15,11 @@ import { CheckBox } from '@/ui/CheckBox';
 import { Choice } from '@/ui/Choice';
 import { Field, type Reading } from '@/ui/Field';
 import { readDay } from '@/ui/dayReadings';
-import { readAddress, readLength, readTitle, readWords } from '@/ui/readings';
+import { readLength, readTitle, readWords } from '@/ui/readings';
 import { change, putInto, remove, startAt } from '@/actions/events';
 import { LeadsField } from '@/board/LeadsField';
 import { Words } from '@/ui/Words';
+import { CallField } from '../parts/CallField';
 import { Notes } from '../parts/Notes';
 import { RepeatFields } from '../parts/RepeatFields';
 import { WithMonth } from '../parts/WithMonth';
@@ -36,7 +37,6 @@ export function EventFields({ event, meeting }: { event: CalendarEvent; meeting:
   const { title, location, notes, categories, calls, reminders, busy, length } = details;
   const holds = repeats ? scope : 'all';
   const set = (changes: Parameters<typeof change>[2]) => change(meeting, holds, changes);
-  const [call] = calls;
   const day = dateOf(meeting.from, zone);
   const days = length.days || 1;
   const starts = meeting.allDay ? dateWords(day, settings) : momentWords(meeting.from, zone, settings);
@@ -89,16 +89,7 @@ export function EventFields({ event, meeting }: { event: CalendarEvent; meeting:
       )}
       {!repeats && <CheckBox label="All day" checked={meeting.allDay} onToggle={allDay} />}
       <Field label="Place" wraps text={location} read={readWords} onSave={(to) => set({ location: to })} />
-      <Field
-        label="Call link"
-        wraps
-        text={call?.uri ?? ''}
-        placeholder="https://…"
-        read={readAddress}
-        onSave={(uri) =>
-          set({ calls: uri ? [{ uri, label: '', line: '' }, ...calls.slice(1)] : calls.slice(1) })
-        }
-      />
+      <CallField calls={calls} onSave={(to) => set({ calls: to })} />
       <Notes text={notes} onSave={(to) => set({ notes: to })} />
       <Field
         label="Category"

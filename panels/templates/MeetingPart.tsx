@@ -3,7 +3,8 @@ import type { Attendee } from '@/core/model/event';
 import { LeadsField } from '@/board/LeadsField';
 import { useWorkspace } from '@/state/shown';
 import { Field, type Reading } from '@/ui/Field';
-import { quoted, readAddress, readWords } from '@/ui/readings';
+import { quoted, readWords } from '@/ui/readings';
+import { CallField } from '../parts/CallField';
 import { Notes } from '../parts/Notes';
 import { HoursPart } from './HoursPart';
 import type { Editing } from './editing';
@@ -19,16 +20,7 @@ export function MeetingPart({ template, edit }: Editing) {
     <>
       <HoursPart template={template} edit={edit} />
       <Field label="Place" wraps text={location} read={readWords} onSave={(to) => set({ location: to })} />
-      <Field
-        label="Call link"
-        wraps
-        text={calls[0]?.uri ?? ''}
-        placeholder="https://…"
-        read={readAddress}
-        onSave={(uri) =>
-          set({ calls: uri ? [{ uri, label: '', line: '' }, ...calls.slice(1)] : calls.slice(1) })
-        }
-      />
+      <CallField calls={calls} onSave={(to) => set({ calls: to })} />
       <Field
         label="People"
         wraps
