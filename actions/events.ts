@@ -7,7 +7,6 @@ import {
   moveEvent,
   type Scope,
 } from '@/core/commands/events';
-import { addTemplate } from '@/core/commands/templates';
 import type { EventChanges } from '@/core/calendar/series';
 import { detailsAt, type Occurrence } from '@/core/calendar/occurrences';
 import {
@@ -19,7 +18,6 @@ import {
   type WallStart,
 } from '@/core/model/event';
 import type { Id } from '@/core/model/common';
-import { ownLeads } from '@/core/remind/leads';
 import { MINUTE, lengthOf } from '@/core/time/span';
 import { dateWords, momentWords } from '@/core/time/words';
 import { addDays, dateOf, daysBetween, wallOf, type IsoDate } from '@/core/time/zone';
@@ -183,23 +181,5 @@ function move(meeting: Occurrence, scope: Scope, changes: EventChanges) {
       { id, recurrence, scope, newId: newId(), changes },
       `${title} moved${scopeWords[scope]}`,
     ),
-  );
-}
-
-/** Keeps what a meeting is like as a template: title, length, place, ways to join, people, notes and reminders. */
-export function keepMeeting(meeting: Occurrence, details: EventDetails): boolean {
-  const { title, location, calls, attendees, notes } = details;
-  const leads = ownLeads(details);
-  return store.run(
-    addTemplate,
-    {
-      id: newId(),
-      name: title,
-      minutes: Math.max(1, Math.round(lengthOf(meeting))),
-      hours: null,
-      ...(notes === '' ? {} : { notes }),
-      meeting: { location, calls, attendees, ...(leads ? { leads } : {}) },
-    },
-    `${title} is a template: type its name into the quick line, with a day`,
   );
 }

@@ -1,8 +1,7 @@
 import type { Captured } from '@/core/commands/capture';
 import { layDay } from '@/core/commands/layDay';
-import { addTemplate } from '@/core/commands/templates';
 import type { DayLayout, Template } from '@/core/model/template';
-import { layoutOf, type LaidDay } from '@/core/plan/layDay';
+import type { LaidDay } from '@/core/plan/layDay';
 import { usualList } from '@/core/tasks/lists';
 import { newTask } from '@/core/tasks/newTask';
 import { dateWords } from '@/core/time/words';
@@ -47,19 +46,4 @@ export function layOut({ name }: Template, date: IsoDate, laid: LaidDay): boolea
   const checklist = laid.checklist.map((line) => ({ ...line, id: newId() }));
   const words = `${name} is laid out on ${dateWords(date, workspace.settings)}`;
   return store.run(layDay, { date, all, intentions, checklist }, words);
-}
-
-/** Keeps what a day is made of as a template of a name; false, with a notice, where the name is taken. */
-export function keepDay(date: IsoDate, name: string): boolean {
-  const { zone } = here();
-  const day = layoutOf(currentWorkspace(), date, zone);
-  const minutes = Math.max(
-    15,
-    day.blocks.reduce((sum, block) => sum + block.minutes, 0),
-  );
-  return store.run(
-    addTemplate,
-    { id: newId(), name, minutes, hours: null, day },
-    `${name} is a template: type its name into the quick line, with a day`,
-  );
 }

@@ -1,16 +1,15 @@
 import { duplicateBlock } from '@/core/commands/plan';
 import { addTask, reopen, tickOff } from '@/core/commands/tasks';
-import { addTemplate } from '@/core/commands/templates';
 import { startTimer, stopTimer } from '@/core/commands/track';
 import type { Block, Subject } from '@/core/model/plan';
 import type { Task } from '@/core/model/task';
 import type { Workspace } from '@/core/model/workspace';
 import { doneWords } from '@/core/tasks/doneWords';
 import { newTask } from '@/core/tasks/newTask';
-import { spanOfBlock, subjectTitle, taskOf } from '@/core/tasks/places';
+import { subjectTitle, taskOf } from '@/core/tasks/places';
 import { dayAgain } from '@/core/tasks/again';
 import { dateWords } from '@/core/time/words';
-import { dateOf, timeOf } from '@/core/time/zone';
+import { dateOf } from '@/core/time/zone';
 import { runningEntry } from '@/core/track/entries';
 import { beganLater } from '@/core/track/seen';
 import { minutesSpent, subjectKey } from '@/core/track/spent';
@@ -74,27 +73,6 @@ export const startOrStop = (subject: Subject) =>
 /** Whether the timer runs on this subject, in a component. */
 export const useRunning = (subject: Subject): boolean =>
   useStore(({ workspace }) => runsOn(workspace, subject));
-
-/** Keeps what a block is like as a template: what its task says of the work and where it belongs, its length, and its hours. */
-export function keepAsTemplate(block: Block, { title, listId, category, notes, steps }: Task): void {
-  const { zone } = here();
-  const { from, to } = spanOfBlock(block);
-  const hours = { from: timeOf(from, zone), to: timeOf(to, zone) };
-  store.run(
-    addTemplate,
-    {
-      id: newId(),
-      name: title,
-      minutes: block.minutes,
-      hours,
-      listId,
-      ...(category === undefined ? {} : { category }),
-      ...(notes === '' ? {} : { notes }),
-      ...(steps ? { steps: steps.map(({ title, estimate }) => ({ title, estimate })) } : {}),
-    },
-    `${title} is a template: type its name into the quick line to place it`,
-  );
-}
 
 /** One more block of the same task, right after this one. */
 export const duplicate = ({ id, taskId }: Block) =>

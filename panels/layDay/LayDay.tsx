@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { keepDay, layOut } from '@/actions/layDay';
+import { layOut } from '@/actions/layDay';
+import { keepDay } from '@/actions/templates';
 import type { Id } from '@/core/model/common';
 import type { Template } from '@/core/model/template';
 import { dayPlan } from '@/core/plan/dayPlan';

@@ -14,7 +14,8 @@ import { Field } from '@/ui/Field';
 import { readClock, readLength } from '@/ui/readings';
 import { Words } from '@/ui/Words';
 import { openBend, togglePin } from '@/actions/bend';
-import { duplicate, keepAsTemplate } from '@/actions/tasks';
+import { duplicate } from '@/actions/tasks';
+import { keepBlock } from '@/actions/templates';
 import { GroupFields } from './GroupFields';
 import { relocate, takeOff } from '@/actions/places';
 import { WithMonth } from '../parts/WithMonth';
@@ -51,9 +52,7 @@ export function BlockFields({ block }: { block: Block }) {
       <Words face="strong">Block {spanWords({ from, to }, zone, workspace.settings)}</Words>
       <View className="flex-row flex-wrap">
         <Button label="Once more" kind="quiet" onPress={() => duplicate(block)} />
-        {task && (
-          <Button label="Keep as a template" kind="quiet" onPress={() => keepAsTemplate(block, task)} />
-        )}
+        {task && <Button label="Keep as a template" kind="quiet" onPress={() => keepBlock(block, task)} />}
         <Button label="Take off the plan" kind="quiet" onPress={() => void takeOff(block)} />
         <Button
           label={block.pinned ? 'Let it move again' : 'Pin it here'}
