@@ -84,7 +84,7 @@ function Quick({ text: given = '', read: givenRead, notes: givenNotes = '', home
           if (key !== 'Enter') return;
           // it is one line, however many it takes to show
           event.preventDefault();
-          if (shiftKey) typed.setNotes(notes ?? '');
+          if (shiftKey) typed.setNotes(notes ?? quick.task.notes);
           else make(ctrlKey ? 'scratch' : altKey ? 'event' : kind);
         }}
         className="rounded-lg border border-ink-soft bg-surface px-3 py-2.5 font-text text-base text-ink"
