@@ -82,12 +82,11 @@ function ofRecord(day: AskedDay, lines: readonly RecordLine[]): DayChanges {
 }
 
 /** What a title stands for that time went to: something of the day, any task, else something that nobody planned. */
-function subjectNamed({ workspace, date, zone }: AskedDay, title: string): Subject {
+function subjectNamed(day: AskedDay, title: string): Subject {
+  const { workspace, date, zone } = day;
   const plain = plainTitle(title);
   const meeting = occurrencesShown(workspace, date, zone).find((event) => plainTitle(event.title) === plain);
-  const placed = placedOn({ workspace, date, zone, now: 0 }).find(
-    ({ task }) => plainTitle(task.title) === plain,
-  );
+  const placed = placedOn(day).find(({ task }) => plainTitle(task.title) === plain);
   const task =
     placed?.task ??
     (meeting ? undefined : workspace.tasks.values().find((one) => plainTitle(one.title) === plain));

@@ -34,7 +34,6 @@ const textOfHours = (hours: LineHours, date: IsoDate, zone: Zone) =>
 export function ofPlan(day: AskedDay, lines: readonly PlanLine[]): DayChanges {
   const { workspace, date, zone } = day;
   const changes: DayChange[] = [];
-  const problems: DayProblem[] = [];
   const open = placedOn(day);
   const own = lines.filter(({ done, held }) => done !== null && !held);
   const take = takingFrom(open);
@@ -60,10 +59,12 @@ export function ofPlan(day: AskedDay, lines: readonly PlanLine[]): DayChanges {
   }
   for (const { place, task } of open)
     changes.push({ kind: 'off', title: task.title, from: 'start' in place ? 'hours' : 'tray', id: place.id });
-  problems.push(...ofMeetings(day, lines));
   const held = ofHeld(day, lines, found);
   const stone = ofKeystone(day, own, found);
-  return { changes: [...changes, ...held.changes, ...stone], problems: [...problems, ...held.problems] };
+  return {
+    changes: [...changes, ...held.changes, ...stone],
+    problems: [...ofMeetings(day, lines), ...held.problems],
+  };
 }
 
 /** The task that a line means which has no place on the day. */
@@ -84,7 +85,7 @@ function placing(
   return { kind: 'place', title, taskId, ...(place ? { trayId: place.id } : {}), to };
 }
 
-/** Meetings are only read along: a line that is noChanges of the day’s is named. */
+/** Meetings are only read along: a line that is none of the day’s is named. */
 function ofMeetings({ workspace, date, zone }: AskedDay, lines: readonly PlanLine[]): DayProblem[] {
   const there = new Set(
     occurrencesShown(workspace, date, zone).map(
