@@ -1,5 +1,6 @@
-import type { ChecklistItem } from '../model/day';
+import type { ChecklistItem, Counted } from '../model/day';
 import type { Workspace } from '../model/workspace';
+import { durationWords } from '../time/words';
 import { weekdayOf, type IsoDate } from '../time/zone';
 
 type Line = Omit<ChecklistItem, 'days'>;
@@ -16,4 +17,10 @@ export const itemsOn = ({ settings, days }: Workspace, date: IsoDate, at: Line['
 export function itemsLeft(workspace: Workspace, date: IsoDate, at: ChecklistItem['at']): number {
   const ticked = workspace.days.get(date)?.ticked ?? [];
   return itemsOn(workspace, date, at).filter(({ id }) => !ticked.includes(id)).length;
+}
+
+/** A number as it is said: `12 samples`, `1 h 30`, `yes`. */
+export function numberWords({ kind, unit }: Counted, value: number): string {
+  if (kind === 'yesNo') return value > 0 ? 'yes' : 'no';
+  return kind === 'minutes' ? durationWords(value) : [value, unit].filter((word) => word !== '').join(' ');
 }

@@ -2,6 +2,7 @@ import { View } from 'react-native';
 import { count } from '@/actions/day';
 import { readCounted } from '@/core/capture/readCounted';
 import type { Counted } from '@/core/model/day';
+import { numberWords } from '@/core/plan/routines';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { Choice } from '@/ui/Choice';
@@ -33,12 +34,6 @@ export function DayNumbers({ date }: { date: string }) {
       ))}
     </View>
   );
-}
-
-/** A number as it is said: `12 samples`, `1 h 30`, `yes`. */
-export function numberWords({ kind, unit }: Counted, value: number): string {
-  if (kind === 'yesNo') return value > 0 ? 'yes' : 'no';
-  return kind === 'minutes' ? durationWords(value) : [value, unit].filter((word) => word !== '').join(' ');
 }
 
 const readNumber =

@@ -2,6 +2,7 @@ import type { Counted } from '../../model/day';
 import type { Workspace } from '../../model/workspace';
 import { dayPlan } from '../../plan/dayPlan';
 import { heldTasks } from '../../plan/group';
+import { numberWords } from '../../plan/routines';
 import { timedThings } from '../../plan/things';
 import { subjectTitle, taskOf } from '../../tasks/places';
 import { MINUTE, type Span } from '../../time/span';
@@ -88,11 +89,9 @@ export function hoursInLine({ from, to }: Span, zone: Zone): string {
   return `${start}-${end}${later === meant ? '' : `+${later}`}`;
 }
 
-/** A number as it stands in a line. */
-export function numberInLine({ kind, unit }: Counted, value: number): string {
-  if (kind === 'yesNo') return value > 0 ? 'yes' : 'no';
-  return [value, kind === 'minutes' ? 'min' : unit].filter((word) => word !== '').join(' ');
-}
+/** A number as it stands in a line: as it is said, but lengths in minutes. */
+export const numberInLine = (of: Counted, value: number): string =>
+  of.kind === 'minutes' ? `${value} min` : numberWords(of, value);
 
 /** A day as text. */
 export function writeDay(workspace: Workspace, date: IsoDate, zone: Zone, now: number): string {
