@@ -50,9 +50,10 @@ export function CloseScreen({ date, from }: { date: string; from?: string | unde
   const left = unfinishedOn(workspace, date, zone, now).filter(
     ({ task }) => !walk.left.includes(task.id) && !later.has(task.id),
   );
+  const record = dayRecord(workspace, date, zone, now);
   const counts: Partial<Record<CloseStep | 'end', number>> = {
     left: left.length,
-    record: dayRecord(workspace, date, zone, now).doubts.length,
+    record: record.doubts.length,
     scratch: scratchOn(workspace, date).length,
     checklist: itemsLeft(workspace, date, 'close'),
     ...(workspace.settings.routines.counted.length === 0 ? { numbers: 0 } : {}),
@@ -84,7 +85,7 @@ export function CloseScreen({ date, from }: { date: string; from?: string | unde
         {walk.at === 'left' && (
           <LeftOver key={first} left={left} date={date} today={today} onLeft={walk.leave} onNext={next} />
         )}
-        {walk.at === 'record' && <RecordStep date={date} />}
+        {walk.at === 'record' && <RecordStep date={date} record={record} />}
         {walk.at === 'numbers' && <DayNumbers date={date} />}
         {walk.at === 'note' && <DayNote date={date} />}
         {walk.at === 'scratch' &&

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { mendRecord } from '@/actions/record';
 import { leaveOpen } from '@/core/commands/days';
 import type { Subject } from '@/core/model/plan';
-import { dayRecord, likelyFor, type DayRecord } from '@/core/review/record';
+import { likelyFor, type DayRecord } from '@/core/review/record';
 import { subjectTitle } from '@/core/tasks/places';
 import { minutesOf, overlaps, type Span } from '@/core/time/span';
 import { clockWords, durationWords } from '@/core/time/words';
@@ -23,10 +23,7 @@ import { RecordStrip } from './RecordStrip';
 const BREAK: Subject = { kind: 'other', title: 'Break' };
 
 /** The record of a day beside its plan: each stretch that is open or recorded twice is given to something, until it adds up. */
-export function RecordStep({ date }: { date: string }) {
-  const workspace = useWorkspace();
-  const { zone, now } = useMoment();
-  const record = dayRecord(workspace, date, zone, now);
+export function RecordStep({ date, record }: { date: string; record: DayRecord }) {
   const [chosen, setChosen] = useState<Span | null>(null);
   // the card takes the keyboard when its stretch is another, not when its ends are typed
   const [turn, setTurn] = useState(0);
