@@ -72,6 +72,10 @@ export function DecideOn({ task, place, from, dayFirst = false, about, leave, on
   const lay = (date: string | null) => {
     if (date !== null) void carryOver(task, place, { date });
   };
+  const drop = () => removeAll([task.id]);
+  const chooseHour = () => openPanel({ kind: 'place', taskId: task.id, ...at });
+  const putOff = () => openPanel({ kind: 'later', ids: [task.id] });
+  const tick = () => toggleDone(task);
   const { tray, off, leave: leaveKey, smaller: smallerKey, other, later, done } = decisionKeys;
   const doings: Readonly<Record<string, () => void>> = {
     '1': () => goTo(0),
@@ -79,12 +83,12 @@ export function DecideOn({ task, place, from, dayFirst = false, about, leave, on
     '3': () => goTo(2),
     Enter: () => goTo(0),
     [tray]: () => lay(first),
-    [off]: () => removeAll([task.id]),
+    [off]: drop,
     [leaveKey]: onLeft,
     [smallerKey]: () => setSmaller(true),
-    [other]: () => openPanel({ kind: 'place', taskId: task.id, ...at }),
-    [later]: () => openPanel({ kind: 'later', ids: [task.id] }),
-    [done]: () => toggleDone(task),
+    [other]: chooseHour,
+    [later]: putOff,
+    [done]: tick,
   };
   const left = spent > 0 ? `${durationWords(minutes)} left` : durationWords(minutes);
   return (
@@ -118,16 +122,11 @@ export function DecideOn({ task, place, from, dayFirst = false, about, leave, on
       <Days days={days} chosen={null} onChoose={lay} />
       <View className="flex-row flex-wrap gap-2">
         <Button label={`${asLine(dayWords(first, today, settings))}, no hour`} onPress={() => lay(first)} />
-        <Button label="Other hour…" onPress={doings[other] ?? onLeft} />
+        <Button label="Other hour…" onPress={chooseHour} />
         <Toggle label="Smaller…" on={smaller} onPress={() => setSmaller(!smaller)} />
-        <Button label="Later…" says={`Later…: ${task.title}`} onPress={doings[later] ?? onLeft} />
-        <Button label="Done" says={`Done: ${task.title}`} onPress={() => toggleDone(task)} />
-        <Button
-          label="Drop"
-          says={`Drop: ${task.title}`}
-          kind="danger"
-          onPress={() => removeAll([task.id])}
-        />
+        <Button label="Later…" says={`Later…: ${task.title}`} onPress={putOff} />
+        <Button label="Done" says={`Done: ${task.title}`} onPress={tick} />
+        <Button label="Drop" says={`Drop: ${task.title}`} kind="danger" onPress={drop} />
         <Button label={leave} says={`${leave}: ${task.title}`} onPress={onLeft} />
       </View>
       {smaller && (
