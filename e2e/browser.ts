@@ -139,7 +139,10 @@ export async function openPage(stage: Stage, setting: Setting = {}): Promise<Vis
     await page.goto(
       `${stage.address}${place}${place.includes('?') ? '&' : '?'}space=${space}&now=${NOW}&zone=Europe/London`,
     );
-    await settled(page);
+    await settled(page).catch(async (error) => {
+      const shown = await page.evaluate(() => `${document.readyState}\n${document.body.innerHTML.slice(0, 3000)}`);
+      throw new Error(`${place} does not stand: ${shown}\n${complaints.join('\n')}`, { cause: error });
+    });
     return page;
   };
   return { page: await tab(at), complaints, tab, emptyTab, leave: () => context.close() };

@@ -61,6 +61,7 @@ scene(
     // it stands still once the list is drawn where it was scrolled to
     await boxOf(page, 'Place Stock count');
     await press(page, 'Place Stock count');
+    await sees(page, 'Place Stock count');
     await focus(page, '[aria-label="Another day or hour"]');
     await page.keyboard.type('today 14:15');
     await sees(page, 'Tue 24 Nov, 14:15 – 15:00. Enter takes it.');

@@ -88,7 +88,12 @@ export const textOf = (page: Page, selector = 'body') =>
 
 /** Waits until the page shows the text. */
 export const sees = (page: Page, text: string): Promise<void> =>
-  eventually(async () => assert.ok((await textOf(page)).includes(text), `“${text}” is not on the page`));
+  eventually(async () => {
+    const all = await textOf(page);
+    if (all.includes(text)) return;
+    const field = await page.evaluate(() => (document.activeElement as HTMLInputElement | null)?.value); // or undefined
+    assert.fail(`“${text}” is not on the page; the keyboard's field holds “${field}”, and the page:\n${all}`);
+  });
 
 /** Waits until the page no longer shows the text. */
 export const seesNo = (page: Page, text: string): Promise<void> =>

@@ -21,6 +21,7 @@ const WIDTH = 308;
 export function DetailsPane({ children, width = WIDTH }: { children: ReactNode; width?: number }) {
   // the press that opens it is answered first
   const shown = useDeferredValue(usePanels((state) => state.shown));
+  const times = useDeferredValue(usePanels((state) => state.times));
   return (
     <View
       role="complementary"
@@ -29,7 +30,7 @@ export function DetailsPane({ children, width = WIDTH }: { children: ReactNode; 
       style={{ width }}
     >
       {shown && belongsInPane(shown) ? (
-        <Boundary key={shown.kind} what="What was opened">
+        <Boundary key={`${shown.kind} ${times}`} what="What was opened">
           <Suspense>
             <Shown panel={shown} />
           </Suspense>

@@ -8,10 +8,11 @@ import { typedIsWanted } from './typedAhead';
 export function PanelHost({ foot }: { foot: ReactNode }) {
   // the press that opens or closes it is answered first
   const top = useDeferredValue(usePanels(topPanel));
+  const times = useDeferredValue(usePanels((state) => state.times));
   const hasPane = usePanels((state) => state.hasPane);
   if (!top || (hasPane && belongsInPane(top))) return null;
   return (
-    <Boundary key={top.kind} what="What was opened">
+    <Boundary key={`${top.kind} ${times}`} what="What was opened">
       <Suspense>
         <Shown panel={top} foot={foot} />
       </Suspense>

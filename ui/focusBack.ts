@@ -9,7 +9,7 @@ let onScreen: Goal | undefined;
 let about: Goal | undefined;
 
 /** For how long what is to have the keyboard is waited for (ms). */
-const PATIENCE = 5000;
+const PATIENCE = 20_000;
 
 const isWithin = ({ element }: Goal) => element?.closest('[role=dialog], [role=complementary]') != null;
 
@@ -74,10 +74,13 @@ export function useFocusBack(): boolean {
   // before anything within takes it
   const [openers] = useState((): Goal[] => {
     const opener = about ?? goalOf(document.activeElement);
-    about = undefined;
     if (!isWithin(opener)) onScreen = opener;
     return onScreen ? [opener, onScreen] : [opener];
   });
+  useEffect(() => {
+    // not while it is drawn: a drawing may be thrown away and begun again
+    about = undefined;
+  }, []);
   useEffect(
     () => () => {
       setTimeout(() => giveSoon(openers), 0);

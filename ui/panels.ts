@@ -55,13 +55,20 @@ type Question = { readonly panel: Opened; readonly settle: (answer: unknown) => 
 type State = {
   /** What the person has opened. */
   readonly shown: Opened | null;
+  /** How often something was opened where nothing was open: it begins anew each time, however fast one follows the other. */
+  readonly times: number;
   /** Questions, which lie above it and wait for each other. */
   readonly questions: readonly Question[];
   /** A details pane is in sight, so that what may stand in it does not lie over the screen. */
   readonly hasPane: boolean;
 };
 
-export const usePanels = create<State>(() => ({ shown: null, questions: [], hasPane: false }));
+export const usePanels = create<State>(() => ({
+  shown: null,
+  times: 0,
+  questions: [],
+  hasPane: false,
+}));
 
 /** The panel on top of all others. */
 export const topPanel = ({ shown, questions }: State): Opened | null => questions[0]?.panel ?? shown;
@@ -69,7 +76,7 @@ export const topPanel = ({ shown, questions }: State): Opened | null => question
 /** Opens a panel in the place of what is open; below a question that waits for its answer. */
 export function openPanel(shown: Opened): void {
   keepTyped();
-  usePanels.setState({ shown });
+  usePanels.setState((before) => ({ shown, times: before.times + (before.shown ? 0 : 1) }));
 }
 
 /** Asks a question, after those that wait already. Resolves to the answer, or to undefined when the panel is closed. */
