@@ -1,5 +1,5 @@
 import { takesTime } from '../model/event';
-import { isPutOff, sealOn } from '../model/seal';
+import { isPutOff, sealOn, type Seal } from '../model/seal';
 import type { Workspace } from '../model/workspace';
 import { addDays, dateOf, type IsoDate, type Zone } from '../time/zone';
 import { occurrencesOn, type Occurrence } from './occurrences';
@@ -10,12 +10,21 @@ import { occurrencesOn, type Occurrence } from './occurrences';
  */
 export function occurrencesShown(workspace: Workspace, date: IsoDate, zone: Zone): Occurrence[] {
   const seal = sealOn(workspace, date);
-  return occurrencesOn(workspace.events, date, zone).flatMap((occurrence) => {
-    const calendar = workspace.calendars.get(occurrence.calendarId);
-    if (calendar?.hidden) return [];
-    const leavesFree = (calendar && !takesTime(calendar)) || isPutOff(seal, occurrence.id);
-    return leavesFree ? [{ ...occurrence, busy: false }] : [occurrence];
-  });
+  return occurrencesOn(workspace.events, date, zone).flatMap((occurrence) =>
+    asShown(workspace, occurrence, seal),
+  );
+}
+
+/** An occurrence as it is shown in a week with this seal; none where its calendar is hidden. */
+export function asShown(
+  { calendars }: Workspace,
+  occurrence: Occurrence,
+  seal: Seal | undefined,
+): Occurrence[] {
+  const calendar = calendars.get(occurrence.calendarId);
+  if (calendar?.hidden) return [];
+  const leavesFree = (calendar && !takesTime(calendar)) || isPutOff(seal, occurrence.id);
+  return leavesFree ? [{ ...occurrence, busy: false }] : [occurrence];
 }
 
 /** The meetings of the coming days that begin after `now`, those of whole days left out, by start. */

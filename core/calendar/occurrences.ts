@@ -3,7 +3,7 @@ import type { CalendarEvent, EventDetails, EventLength, Exception } from '../mod
 import { derivedByPart, type Collection } from '../model/collection';
 import { rememberedPer } from '../model/remember';
 import { overlaps, type Span } from '../time/span';
-import { dayOf, instantOf, wallOf, type IsoDate, type Zone } from '../time/zone';
+import { dayOf, instantOf, isWall, wallOf, type IsoDate, type Zone } from '../time/zone';
 import { nearby } from '../model/nearby';
 import { wallStarts, WINDOW } from './recurring';
 import { asUtc, asWall, LIMITS, type Limits } from './rule';
@@ -21,6 +21,9 @@ export type Occurrence = Span & {
   readonly allDay: boolean;
   readonly busy: boolean;
 };
+
+/** The id of the event that an occurrence, told by its id, is one of. */
+export const eventIdOf = (occurrence: string): string => occurrence.slice(0, occurrence.lastIndexOf('@'));
 
 const daysLater = (wall: string, days: number) => Temporal.PlainDateTime.from(wall).add({ days }).toString();
 
@@ -106,6 +109,18 @@ export function detailsAt(event: CalendarEvent, recurrence: string): EventDetail
   }
   const wall = asWall(asUtc(recurrence) + shiftOf(event, governing), governing.start.wall);
   return { ...governing, start: { wall, zone: event.start.zone ?? governing.start.zone } };
+}
+
+/** What holds for an occurrence that is told by its id; undefined where its event is gone. */
+export function detailsOfOccurrence(
+  events: Collection<CalendarEvent>,
+  occurrence: string,
+): EventDetails | undefined {
+  const eventId = eventIdOf(occurrence);
+  const event = events.get(eventId);
+  const recurrence = occurrence.slice(eventId.length + 1);
+  // an id comes from a file, too, and may name no time
+  return event && isWall(recurrence) ? detailsAt(event, recurrence) : event;
 }
 
 /** The occurrence that the rule puts at `recurrence`, as it stands now; `zone` is the person's. */

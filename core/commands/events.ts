@@ -1,3 +1,4 @@
+import { eventIdOf } from '../calendar/occurrences';
 import { allChanged, headOf, shifted, tailOf, withException, type EventChanges } from '../calendar/series';
 import { ruleStarts } from '../calendar/rule';
 import type { Id } from '../model/common';
@@ -133,7 +134,7 @@ function changed(
 
 const needing = groupedBy<Task>(({ neededBy }) => neededBy?.eventId ?? []);
 const spentIn = groupedBy<TimeEntry>(({ subject }) =>
-  subject.kind === 'event' ? subject.occurrence.slice(0, subject.occurrence.lastIndexOf('@')) : [],
+  subject.kind === 'event' ? eventIdOf(subject.occurrence) : [],
 );
 
 /** Tasks that are needed by an occurrence, and time spent in it, go along when it stands elsewhere or in another series. */

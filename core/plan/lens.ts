@@ -1,4 +1,4 @@
-import type { Occurrence } from '../calendar/occurrences';
+import { eventIdOf, type Occurrence } from '../calendar/occurrences';
 import { categoryNamed, categoryOfNames } from '../model/categories';
 import type { Hue } from '../model/common';
 import type { Subject } from '../model/plan';
@@ -103,6 +103,6 @@ export function hueOfEvent(
 export function hueOfSubject(subject: Subject, workspace: Workspace, zone: Zone, now: number): Hue {
   if (subject.kind === 'other') return 'berry';
   if (subject.kind === 'task') return hueOfTask(taskOf(workspace, subject.taskId), workspace, zone, now);
-  const event = workspace.events.get(subject.occurrence.slice(0, subject.occurrence.lastIndexOf('@')));
+  const event = workspace.events.get(eventIdOf(subject.occurrence));
   return event ? hueOfEvent(event, workspace) : 'slate';
 }

@@ -5,7 +5,8 @@ import { tickOff } from '../commands/tasks';
 import { at, date, meeting, task, zone } from '../fixtures/make';
 import { MINUTE } from '../time/span';
 import { addDays, dayOf, instantOf } from '../time/zone';
-import { grouped, keptPercent, ledger, type Grouping } from './ledger';
+import { grouped, type Grouping } from './grouping';
+import { keptPercent, ledger } from './ledger';
 import { nowView } from './nowView';
 
 const midnight = instantOf(date, zone);
@@ -184,7 +185,7 @@ describe('a ledger over several days', () => {
   });
   const ofWeek = ledger(office, week, zone, now);
   const sums = (by: Grouping) =>
-    grouped(ofWeek, by).map(({ key, sums: { planned, actual } }) => `${key} ${planned} ${actual}`);
+    grouped(office, ofWeek.rows, by, zone).map(({ key, sums: { planned, actual } }) => `${key} ${planned} ${actual}`);
 
   test('holds what takes time: no free, no hidden meeting, and none that takes whole days', () => {
     expect(
@@ -212,8 +213,8 @@ describe('a ledger over several days', () => {
 
   test('is put together by day, task, meeting, list and category', () => {
     expect(sums('day')).toEqual(['2026-11-23 60 0', '2026-11-24 120 90', '2026-11-25 120 40']);
-    expect(sums('task')).toEqual(['report 60 40', 'gauges 60 40']);
-    expect(sums('meeting')).toEqual(['Team 180 50']);
+    expect(sums('task')).toEqual(['null 180 50', 'report 60 40', 'gauges 60 40']);
+    expect(sums('meeting')).toEqual(['Team 180 50', 'null 120 80']);
     expect(sums('list')).toEqual(['null 180 50', 'grants 60 40', 'surveys 60 40']);
     expect(sums('category')).toEqual(['Writing 240 90', 'null 60 40']);
   });
