@@ -1,4 +1,5 @@
 import { MINUTE, type Span } from './span';
+import type { Stretch } from './stretch';
 import { addDays, dateOf, timeOf, weekdayOf, type IsoDate, type Zone } from './zone';
 
 /** Clocks of 12 or of 24 hours. */
@@ -19,6 +20,10 @@ export function durationWords(minutes: number): string {
 /** Minutes with their sign, `+25`, `−8`, `0`. */
 export const driftWords = (minutes: number): string =>
   minutes === 0 ? '0' : `${minutes > 0 ? '+' : '−'}${Math.abs(minutes)}`;
+
+/** Many minutes with their sign, `+2 h 10`, `−18 min`, `0`. */
+export const signedWords = (minutes: number): string =>
+  minutes === 0 ? '0' : `${minutes > 0 ? '+' : '−'}${durationWords(Math.abs(minutes))}`;
 
 /** Elapsed time for a running clock: `0:10:42`. */
 export function stopwatchWords(ms: number): string {
@@ -77,6 +82,25 @@ export const momentWords = (instant: number, zone: Zone, style: Style): string =
 /** The day of a stretch of time and its hours in a zone: `Tue 24 Nov, 09:00 – 10:30`. */
 export const spanWords = ({ from, to }: Span, zone: Zone, style: Style): string =>
   `${momentWords(from, zone, style)} – ${clockWords(to, zone, style.clock)}`;
+
+/** Days from one to another: `23 – 29 Nov`, `Nov 23 – 29`, `30 Nov – 6 Dec`. */
+export function datesWords(first: IsoDate, last: IsoDate, style: Style): string {
+  const sameMonth = first.slice(0, 7) === last.slice(0, 7);
+  if (sameMonth && style.dates === 'monthFirst')
+    return `${dayMonthWords(first, style)} – ${dayOfMonth(last)}`;
+  return `${sameMonth ? dayOfMonth(first) : dayMonthWords(first, style)} – ${dayMonthWords(last, style)}`;
+}
+
+/** What a stretch of days is called: `Tue 24 Nov`, `23 – 29 Nov`, `Nov 2026`, `Oct – Dec 2026`, `2026`. */
+export function stretchWords({ unit, first, last }: Stretch, style: Style): string {
+  if (first === last) return dateWords(first, style);
+  if (unit === 'month') return monthWords(first);
+  if (unit === 'quarter') return `${monthOf(first)} – ${monthWords(last)}`;
+  if (unit === 'year') return first.slice(0, 4);
+  if (first.slice(0, 4) === last.slice(0, 4)) return datesWords(first, last, style);
+  const withYear = (date: IsoDate) => `${dayMonthWords(date, style)} ${date.slice(0, 4)}`;
+  return `${withYear(first)} – ${withYear(last)}`;
+}
 
 /** `Nov 2026`. */
 export const monthWords = (date: IsoDate): string => `${monthOf(date)} ${date.slice(0, 4)}`;

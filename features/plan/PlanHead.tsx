@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import type { Workspace } from '@/core/model/workspace';
 import { hidesSomething } from '@/core/plan/lens';
 import { datesOf, views, type View as PlanViewName } from '@/core/plan/views';
-import { dateWords, dayMonthWords, dayOfMonth, monthWords, type Style } from '@/core/time/words';
+import { dateWords, datesWords, monthWords, type Style } from '@/core/time/words';
 import { openBend } from '@/actions/bend';
 import { toggleZones } from '@/actions/zones';
 import { useWorkspace } from '@/state/shown';
@@ -27,11 +27,7 @@ import { Heading, Words } from '@/ui/Words';
 function titleOf(view: PlanViewName, date: string, dates: readonly string[], style: Style): string {
   if (view === 'day' || view === 'agenda') return dateWords(date, style);
   if (view === 'month') return monthWords(date);
-  const [first = date, last = date] = [dates[0], dates.at(-1)];
-  const sameMonth = first.slice(0, 7) === last.slice(0, 7);
-  if (sameMonth && style.dates === 'monthFirst')
-    return `${dayMonthWords(first, style)} – ${dayOfMonth(last)}`;
-  return `${sameMonth ? dayOfMonth(first) : dayMonthWords(first, style)} – ${dayMonthWords(last, style)}`;
+  return datesWords(dates[0] ?? date, dates.at(-1) ?? date, style);
 }
 
 /** How wide a title is at least (pixels), so that the arrows beside it stay under the finger from day to day. */
