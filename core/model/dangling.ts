@@ -36,6 +36,7 @@ const names: Readonly<Record<string, readonly [one: string, many: string]>> = {
   frames: ['frame', 'frames'],
   frameHolds: ['line about frames', 'lines about frames'],
   templates: ['template', 'templates'],
+  categoryRules: ['rule for a category', 'rules for categories'],
   seals: ['sealed week', 'sealed weeks'],
 };
 

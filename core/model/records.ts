@@ -1,6 +1,7 @@
 import type * as z from '../zod';
 import { Attachment, type AttachedTo } from './attachment';
 import { Category } from './category';
+import { CategoryRule } from './categoryRule';
 import type { Stored } from './collection';
 import { Day } from './day';
 import { Deletion } from './deletion';
@@ -113,6 +114,12 @@ const ownersRefer = <R extends { readonly of: AttachedTo }>(): readonly Referenc
 export const records = {
   lists: kind<TaskList>({ schema: TaskList, version: 2, part: all, refers: [inCategory()] }),
   categories: kind<Category>({ schema: Category, version: 1, part: all }),
+  categoryRules: kind<CategoryRule>({
+    schema: CategoryRule,
+    version: 1,
+    part: all,
+    refers: [{ to: 'categories', ids: ({ category }) => [category], without: goes }],
+  }),
   tasks: kind<Task>({
     schema: Task,
     version: 3,

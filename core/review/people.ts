@@ -1,3 +1,4 @@
+import { isAsked, plainAddress } from '../calendar/attendees';
 import { detailsOfOccurrence } from '../calendar/occurrences';
 import { plainName } from '../model/names';
 import type { Attendee } from '../model/event';
@@ -11,10 +12,10 @@ export type Person = { readonly key: string; readonly name: string; readonly add
 function askedTo({ events }: Workspace, { subject }: LedgerRow): readonly Attendee[] {
   const attendees =
     subject.kind === 'event' ? (detailsOfOccurrence(events, subject.occurrence)?.attendees ?? []) : [];
-  return attendees.filter(({ answer }) => answer !== 'no');
+  return attendees.filter(isAsked);
 }
 
-const addressOf = ({ address }: Attendee) => `address ${address.trim().toLowerCase()}`;
+const addressOf = ({ address }: Attendee) => `address ${plainAddress(address)}`;
 const nameOf = ({ name }: Attendee) => `name ${plainName(name)}`;
 
 /** Marks that are said to be of one person, put together. */
@@ -48,7 +49,7 @@ export function peopleOf(
   const marks = joinedMarks();
   const all = [...asked.values()].flat();
   for (const one of all) if (plainName(one.name) !== '') marks.join(addressOf(one), nameOf(one));
-  const self = new Set(own.map((address) => marks.top(`address ${address.trim().toLowerCase()}`)));
+  const self = new Set(own.map((address) => marks.top(`address ${plainAddress(address)}`)));
   const people = new Map<string, { key: string; names: Map<string, number>; addresses: Set<string> }>();
   for (const one of all) {
     const key = marks.top(addressOf(one));
