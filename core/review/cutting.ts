@@ -18,8 +18,7 @@ export function hoursOf(date: IsoDate, zone: Zone): Cell[] {
   const hours = new Map<string, Span[]>();
   const step = to - from === 24 * HOUR ? HOUR : HALF;
   for (let at = from; at < to; at += step) {
-    const hour =
-      step === HOUR ? `${(at - from) / HOUR}`.padStart(2, '0') : timeOf(at, zone).slice(0, 2);
+    const hour = step === HOUR ? `${(at - from) / HOUR}`.padStart(2, '0') : timeOf(at, zone).slice(0, 2);
     hours.set(hour, [...(hours.get(hour) ?? []), { from: at, to: Math.min(at + step, to) }]);
   }
   return [...hours].map(([key, spans]) => ({ key, spans }));
@@ -27,7 +26,13 @@ export function hoursOf(date: IsoDate, zone: Zone): Cell[] {
 
 const withRest = (cells: readonly Cell[], day: Span): Cell[] => [
   ...cells,
-  { key: null, spans: subtract([day], cells.flatMap(({ spans }) => spans)) },
+  {
+    key: null,
+    spans: subtract(
+      [day],
+      cells.flatMap(({ spans }) => spans),
+    ),
+  },
 ];
 
 /** The zones of the frame that lie on a day, by their ids, and the rest. */
@@ -38,10 +43,7 @@ export function zoneCells(workspace: Workspace, date: IsoDate, zone: Zone): Cell
 
 /** The working hours that the frame gives to a day, `in`, and the rest. */
 export function workCells(workspace: Workspace, date: IsoDate, zone: Zone): Cell[] {
-  return withRest(
-    [{ key: 'in', spans: spansOfKind(workspace, date, zone, 'work') }],
-    dayOf(date, zone),
-  );
+  return withRest([{ key: 'in', spans: spansOfKind(workspace, date, zone, 'work') }], dayOf(date, zone));
 }
 
 /** A row cut into cells of its day that fill it: the minutes of the parts are those of the row. Empty parts are left out. */

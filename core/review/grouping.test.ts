@@ -35,9 +35,7 @@ const anyOffice = fc
     workspaceOf({
       tasks: [task('a', { category: 'Writing' }), task('b')],
       categories: [{ id: 'Writing', name: 'Writing', hue: 'reed', rank: 0 }],
-      events: [
-        meeting('Team', '2026-10-24T09:10:00', 65, { rule: 'FREQ=DAILY;COUNT=6', attendees: asked }),
-      ],
+      events: [meeting('Team', '2026-10-24T09:10:00', 65, { rule: 'FREQ=DAILY;COUNT=6', attendees: asked })],
       blocks: blocks.map(([start, minutes, taskId], i) => ({ id: `${i}`, start, minutes, taskId })),
       entries: entries.map(([from, length, taskId], i): TimeEntry => ({
         id: `${i}`,

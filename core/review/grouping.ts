@@ -28,6 +28,8 @@ export type Hours = 'all' | 'in' | 'out';
  */
 export type LedgerGroup = {
   readonly key: string | null;
+  /** What a person is called; other groups are named by what they are. */
+  readonly name: string | undefined;
   readonly rows: readonly LedgerRow[];
   readonly sums: LedgerSums;
 };
@@ -68,7 +70,7 @@ export function rowsInHours(
   );
 }
 
-type Keyed = { readonly key: string | null; readonly row: LedgerRow };
+type Keyed = { readonly key: string | null; readonly name?: string; readonly row: LedgerRow };
 
 const cutBy = (rows: readonly LedgerRow[], cellsOf: (date: IsoDate) => readonly Cell[]): Keyed[] => {
   const cells = perDay(cellsOf);
@@ -91,7 +93,7 @@ function byPerson(workspace: Workspace, rows: readonly LedgerRow[], own: readonl
     const met = people(row);
     if (met.length === 0) return [{ key: null, row }];
     const more = met.length > 1 ? [{ key: SEVERAL, row: takenOff(row, met.length - 1) }] : [];
-    return [...met.map(({ key }) => ({ key, row })), ...more];
+    return [...met.map(({ key, name }) => ({ key, name, row })), ...more];
   });
 }
 
@@ -106,13 +108,13 @@ export function grouped(
   zone: Zone,
   own: readonly string[] = [],
 ): LedgerGroup[] {
-  const groups = new Map<string | null, LedgerRow[]>();
-  for (const { key, row } of keyed(workspace, rows, by, zone, own)) {
+  const groups = new Map<string | null, { name: string | undefined; rows: LedgerRow[] }>();
+  for (const { key, name, row } of keyed(workspace, rows, by, zone, own)) {
     const group = groups.get(key);
-    if (group) group.push(row);
-    else groups.set(key, [row]);
+    if (group) group.rows.push(row);
+    else groups.set(key, { name, rows: [row] });
   }
-  return [...groups].map(([key, all]) => ({ key, rows: all, sums: sumsOf(all) }));
+  return [...groups].map(([key, group]) => ({ key, ...group, sums: sumsOf(group.rows) }));
 }
 
 function keyed(

@@ -185,7 +185,9 @@ describe('a ledger over several days', () => {
   });
   const ofWeek = ledger(office, week, zone, now);
   const sums = (by: Grouping) =>
-    grouped(office, ofWeek.rows, by, zone).map(({ key, sums: { planned, actual } }) => `${key} ${planned} ${actual}`);
+    grouped(office, ofWeek.rows, by, zone).map(
+      ({ key, sums: { planned, actual } }) => `${key} ${planned} ${actual}`,
+    );
 
   test('holds what takes time: no free, no hidden meeting, and none that takes whole days', () => {
     expect(
