@@ -36,7 +36,8 @@ const asGuest = ({ name, answer }: (typeof hearingGuests)[number]): Attendee => 
 };
 
 function meetings(today: IsoDate, zone: Zone): CalendarEvent[] {
-  const monday = addDays(today, 1 - weekdayOf(today) - 28);
+  // so that eight weeks can be looked back on
+  const monday = addDays(today, 1 - weekdayOf(today) - 63);
   const base = { ...plainEvent, calendarId: CALENDAR };
   const hearing = workingDay(today, 1);
   return [

@@ -23,6 +23,7 @@ import { routines, withDays } from './days';
 import { frames, holdsFrom, targets } from './frames';
 import { aside, filters, scratchNotes, templates, toolSteps } from './inbox';
 import { randomFrom } from './random';
+import { withWeeksBefore } from './weeksBefore';
 
 function toTask(
   { title, list, estimate, priority, due, dueAt, notes, category }: OfficeTask,
@@ -151,11 +152,14 @@ function live(workspace: Workspace, date: IsoDate, zone: Zone, now: number, rand
   }
   const surprise = surprises[Math.floor(random() * surprises.length)] ?? 'Call';
   if (!isPast || random() < 0.3) return lived;
+  const minutes = Math.round(15 + random() * 50);
+  // on days off nothing comes up
+  if (things.length === 0) return lived;
   return addEntry.apply(lived, {
     id: `entry-${date}-other`,
     subject: { kind: 'other', title: surprise },
     from: free,
-    to: free + Math.round(15 + random() * 50) * MINUTE,
+    to: free + minutes * MINUTE,
   });
 }
 
@@ -212,8 +216,8 @@ function sealed(workspace: Workspace, today: IsoDate, zone: Zone): Workspace {
 }
 
 /**
- * The demo office as a workspace: two weeks around the day of `now`, meetings, tasks, blocks, and what really
- * happened up to `now` (epoch ms). The same seed, instant and zone give the same office.
+ * The demo office as a workspace: two weeks around the day of `now`, meetings, tasks, blocks, what really happened up to
+ * `now` (epoch ms), and eight weeks before that to look back on. The same seed, instant and zone give the same office.
  */
 export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; zone: Zone }): Workspace {
   const random = randomFrom(seed);
@@ -244,6 +248,7 @@ export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; 
   workspace = smallTasks(workspace, workingDay(today, 2), zone);
   for (let back = 9; back >= 0; back -= 1)
     workspace = live(workspace, addDays(today, -back), zone, now, random);
+  workspace = withWeeksBefore(workspace, today, zone, seed);
   workspace = withDays(workspace, today, zone, now, random);
   return withLinks(withReadings(noted(sealed(workspace, today, zone), today, zone, now), now), now);
 }
