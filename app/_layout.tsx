@@ -5,6 +5,7 @@ import { defaultSettings } from '@/core/model/settings';
 import { emptyWorkspace } from '@/core/model/workspace';
 import { registerFramePanels } from '@/features/frame/panels';
 import { registerPlanPanels } from '@/features/plan/panels';
+import { registerReviewPanels } from '@/features/review/panels';
 import { registerSettingsPanels } from '@/features/settings/panels';
 import { registerShellPanels } from '@/features/shell/panels';
 import { Failed } from '@/features/shell/Failed';
@@ -39,6 +40,7 @@ registerFailed(Failed, logError);
 registerSharedPanels();
 registerFramePanels();
 registerPlanPanels();
+registerReviewPanels();
 registerSettingsPanels();
 registerShellPanels();
 

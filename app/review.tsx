@@ -1,10 +1,9 @@
 import { place } from '@/features/shell/place';
 import { later, useLater } from '@/ui/later';
-import { useDay } from '@/ui/useDay';
 
 const review = later(() => import('@/features/review/ReviewScreen'));
 
 export default place('Review', () => {
   const { ReviewScreen } = useLater(review);
-  return <ReviewScreen {...useDay()} />;
+  return <ReviewScreen />;
 });

@@ -3,7 +3,7 @@ import { useLocalSearchParams, useNavigationContainerRef, useRouter } from 'expo
 import { isDate } from '@/core/time/zone';
 
 /** What an address may name, if it is well formed. */
-export type Asked = { readonly day?: unknown; readonly view?: unknown };
+export type Asked = { readonly [name in 'day' | 'view' | 'span' | 'until']?: unknown };
 
 /** What the address was last asked to name, though it may not be drawn yet. */
 export function useAsked(): () => Asked {

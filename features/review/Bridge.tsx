@@ -7,12 +7,15 @@ import { Words } from '@/ui/Words';
 type Step = { name: string; figure: string; from: number; to: number; fill: string };
 
 /** From planned to actual, step by step; each bar begins where the one before it ended. */
-function stepsOf({ planned, actual, over, under, notStarted, unplanned }: LedgerSums): Step[] {
+function stepsOf(
+  { planned, actual, over, under, notStarted, unplanned }: LedgerSums,
+  tell: (minutes: number) => string,
+): Step[] {
   let level = planned;
   const step = (name: string, change: number, fill: string): Step => {
     const from = level;
     level += change;
-    return { name, figure: driftWords(change), from, to: level, fill };
+    return { name, figure: tell(change), from, to: level, fill };
   };
   return [
     { name: 'Planned', figure: durationWords(planned), from: 0, to: planned, fill: 'var(--pine)' },
@@ -27,9 +30,11 @@ function stepsOf({ planned, actual, over, under, notStarted, unplanned }: Ledger
 const HEIGHT = 130;
 const COLUMN = 100;
 
-/** How planned became actual, as a picture. */
-export function Bridge({ sums }: { sums: LedgerSums }) {
-  const steps = stepsOf(sums);
+type Props = { sums: LedgerSums; tell?: (minutes: number) => string };
+
+/** How planned became actual, as a picture; `tell` says signed minutes. */
+export function Bridge({ sums, tell = driftWords }: Props) {
+  const steps = stepsOf(sums, tell);
   const top = Math.max(...steps.flatMap(({ from, to }) => [from, to]), 1);
   const y = (minutes: number) => HEIGHT - (minutes / top) * (HEIGHT - 4);
   const summary = steps.map(({ name, figure }) => `${name} ${figure}`).join(', ');
@@ -41,8 +46,8 @@ export function Bridge({ sums }: { sums: LedgerSums }) {
     >
       <View className="flex-row">
         {steps.map(({ name, figure }) => (
-          <View key={name} className="flex-1 items-center">
-            <Words size="xs" face="strong">
+          <View key={name} className="min-w-0 flex-1 justify-end px-0.5">
+            <Words size="xs" face="strong" className="text-center">
               {figure}
             </Words>
           </View>

@@ -1,16 +1,57 @@
 import { Pressable, View } from 'react-native';
 import { hueOfSubject } from '@/core/plan/lens';
 import type { LedgerRow } from '@/core/review/ledger';
-import { driftWords, durationWords } from '@/core/time/words';
+import { dateWords, driftWords, durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { useIsNarrow } from '@/ui/useWide';
 import { Title, Words, type Tone } from '@/ui/Words';
 
-type LedgerLineProps = { row: LedgerRow; longest: number; onOpen: () => void };
+type LedgerLineProps = {
+  row: LedgerRow;
+  longest: number;
+  /** Its day is told, as it stands among others. */
+  dated?: boolean;
+  onOpen: () => void;
+};
+
+/** The names of the three columns of figures. */
+export const LedgerHead = ({ columns }: { columns: readonly string[] }) => (
+  <View className="flex-row border-b border-ink-soft pb-1">
+    <View className="flex-1" />
+    {columns.map((column) => (
+      <View key={column} className={COLUMN}>
+        <Words size="xs" tone="soft">
+          {column}
+        </Words>
+      </View>
+    ))}
+  </View>
+);
+
+const COLUMN = 'w-[4.625rem] items-end';
+
+type ThreeFiguresProps = { left: string; right: string; change: string; tone: Tone };
+
+/** Two figures and what lies between them, in their columns. */
+export const ThreeFigures = ({ left, right, change, tone }: ThreeFiguresProps) => (
+  <>
+    <View className={COLUMN}>
+      <Words>{left}</Words>
+    </View>
+    <View className={COLUMN}>
+      <Words>{right}</Words>
+    </View>
+    <View className={COLUMN}>
+      <Words face="strong" tone={tone}>
+        {change}
+      </Words>
+    </View>
+  </>
+);
 
 /** One row of the ledger: the numbers, and planned (outline) over actual (solid) on one scale. */
-export function LedgerLine({ row, longest, onOpen }: LedgerLineProps) {
+export function LedgerLine({ row, longest, dated = false, onOpen }: LedgerLineProps) {
   const { zone, now } = useMoment();
   const workspace = useWorkspace();
   const { subject, title, planned, actual, drift, done } = row;
@@ -30,7 +71,7 @@ export function LedgerLine({ row, longest, onOpen }: LedgerLineProps) {
   return (
     <View
       role="group"
-      aria-label={`${title}: planned ${number(planned)}, actual ${number(actual)}, drift ${driftWords(drift)} min${done && subject.kind === 'task' ? ', done' : ''}`}
+      aria-label={`${title}${dated ? `, ${dateWords(row.date, workspace.settings)}` : ''}: planned ${number(planned)}, actual ${number(actual)}, drift ${driftWords(drift)} min${done && subject.kind === 'task' ? ', done' : ''}`}
       className={`hue-${hue} gap-1 border-b border-line pb-2`}
     >
       <View className="flex-row flex-wrap items-center">
@@ -43,19 +84,16 @@ export function LedgerLine({ row, longest, onOpen }: LedgerLineProps) {
             {title}
           </Title>
           <Words size="xs" tone="soft">
-            {[note, done && subject.kind === 'task' ? 'done' : ''].filter(Boolean).join(' · ')}
+            {[
+              dated ? dateWords(row.date, workspace.settings) : '',
+              note,
+              done && subject.kind === 'task' ? 'done' : '',
+            ]
+              .filter(Boolean)
+              .join(' · ')}
           </Words>
         </Pressable>
-        {[number(planned), number(actual)].map((figure, i) => (
-          <View key={i === 0 ? 'planned' : 'actual'} className="w-[4.625rem] items-end">
-            <Words>{figure}</Words>
-          </View>
-        ))}
-        <View className="w-[4.625rem] items-end">
-          <Words face="strong" tone={tone}>
-            {driftWords(drift)}
-          </Words>
-        </View>
+        <ThreeFigures left={number(planned)} right={number(actual)} change={driftWords(drift)} tone={tone} />
       </View>
       <View aria-hidden className="gap-0.5">
         <View

@@ -1,176 +1,86 @@
-import { useRouter } from 'expo-router';
-import { useMemo, useState } from 'react';
-import { View } from 'react-native';
-import { occurrencesOn } from '@/core/calendar/occurrences';
-import { sealOn } from '@/core/model/seal';
-import { dayRecord } from '@/core/review/record';
-import { keptPercent, ledger, type LedgerRow, type LedgerSums } from '@/core/review/ledger';
-import type { Yardstick } from '@/core/review/planned';
-import { asLine, dateWords, driftWords, durationWords } from '@/core/time/words';
-import { addDays, dayOf } from '@/core/time/zone';
+import { WithStrip } from '@/board/strip/WithStrip';
+import { stretchWords } from '@/core/time/words';
+import { units, type Unit } from '@/core/time/stretch';
 import { useWorkspace } from '@/state/shown';
-import { useMoment } from '@/ui/clock';
 import { Button, IconButton } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
-import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
+import { useMoment } from '@/ui/clock';
 import { openPanel } from '@/ui/panels';
-import type { useDay } from '@/ui/useDay';
-import { TermButton } from '@/board/TermButton';
-import { WithStrip } from '@/board/strip/WithStrip';
-import { Subheading, Words, type Tone } from '@/ui/Words';
-import { Bridge } from './Bridge';
-import { Cuts } from './Cuts';
-import { interruptionsIn } from '@/core/track/interruptions';
-import { LedgerLine } from './LedgerLine';
+import { ScreenHead, ScrollScreen } from '@/ui/Screen';
+import { View } from 'react-native';
+import { DayReview } from './DayReview';
+import { StretchReview } from './StretchReview';
+import { useReview, type Review } from './useReview';
+import { WeekStrip } from './WeekStrip';
 
-type Props = ReturnType<typeof useDay>;
+const unitNames: Record<Unit, string> = {
+  day: 'Day',
+  week: 'Week',
+  month: 'Month',
+  quarter: 'Quarter',
+  year: 'Year',
+  dates: 'Dates',
+};
 
-/** The ledger of a day: planned and actual side by side, adding up exactly. */
-export function ReviewScreen({ date, today, onDate, onStep }: Props) {
-  const { zone, now } = useMoment();
-  const workspace = useWorkspace();
-  const [yardstick, setYardstick] = useState<Yardstick>('last');
-  const { rows, sums } = useMemo(
-    () => ledger(workspace, dayOf(date, zone), zone, now, yardstick),
-    [workspace, date, zone, now, yardstick],
+/** Planned and actual over a day, a week or any longer stretch, adding up exactly. */
+export function ReviewScreen() {
+  const review = useReview();
+  const { stretch } = review;
+  const screen = (
+    <ScrollScreen>
+      <Head review={review} />
+      {stretch.unit === 'day' ? (
+        <DayReview date={stretch.first} {...review} />
+      ) : (
+        <StretchReview key={stretch.unit} {...review} />
+      )}
+    </ScrollScreen>
   );
-  const longest = Math.max(...rows.map(({ planned, actual }) => Math.max(planned, actual)), 1);
+  return stretch.unit === 'day' ? <WithStrip date={stretch.first}>{screen}</WithStrip> : screen;
+}
 
-  const open = ({ subject }: LedgerRow) => {
-    if (subject.kind === 'task') return openPanel({ kind: 'task', id: subject.taskId });
-    const meeting =
-      subject.kind === 'event' &&
-      occurrencesOn(workspace.events, date, zone).find(({ id }) => id === subject.occurrence);
-    openPanel(meeting ? { kind: 'meeting', meeting } : { kind: 'spent', subject, date });
-  };
-
+/** What is looked at, and the way to other stretches. */
+function Head({ review: { stretch, show, onUnit, onStep, onDate } }: { review: Review }) {
+  const { today } = useMoment();
+  const { settings } = useWorkspace();
+  const { unit, first, last } = stretch;
+  const words = stretchWords(stretch, settings);
+  const isNow = first <= today && today <= last;
+  const day = unit === 'day';
   return (
-    <WithStrip date={date}>
-      <ScrollScreen>
-        <ScreenHead
-          title="Review"
-          page={`Review: ${dateWords(date, workspace.settings)}`}
-          about={`${dateWords(date, workspace.settings)}${date === today ? ', so far' : ''}`}
-        >
-          <IconButton label="The day before" icon="back" onPress={() => onStep((day) => addDays(day, -1))} />
-          <IconButton label="The day after" icon="forward" onPress={() => onStep((day) => addDays(day, 1))} />
-          <Button label="Day note…" kind="quiet" onPress={() => openPanel({ kind: 'dayNote', date })} />
-          {date !== today && <Button label="Today" kind="quiet" onPress={() => onDate(today)} />}
-        </ScreenHead>
-        {sealOn(workspace, date) && (
-          <Choice
-            label="Compared with"
-            value={yardstick}
-            onChoose={setYardstick}
-            options={[
-              { value: 'last', name: 'The plan as it is' },
-              { value: 'sealed', name: 'The sealed plan' },
-            ]}
+    <View className="gap-2">
+      <ScreenHead title="Review" page={`Review: ${words}`} about={`${words}${isNow ? ', so far' : ''}`}>
+        <IconButton label={day ? 'The day before' : 'Earlier'} icon="back" onPress={() => onStep(-1)} />
+        <IconButton label={day ? 'The day after' : 'Later'} icon="forward" onPress={() => onStep(1)} />
+        {day && (
+          <Button
+            label="Day note…"
+            kind="quiet"
+            onPress={() => openPanel({ kind: 'dayNote', date: first })}
           />
         )}
-        {rows.length === 0 ? (
-          <Empty title="Nothing was planned and no time was recorded">
-            <Words tone="soft">
-              Place tasks in Plan, start the timer in Today, and the two stand here side by side.
-            </Words>
-          </Empty>
-        ) : (
-          <>
-            <Figures sums={sums} />
-            <View className="-my-2 -ml-3 flex-row">
-              <TermButton term="drift" label="What is drift?" />
-            </View>
-            <Bridge sums={sums} />
-            <InterruptionsLine date={date} />
-            <RecordLine date={date} />
-            <View>
-              <View className="flex-row justify-between pb-1">
-                <Subheading>Where it went</Subheading>
-                <Words tone="soft">sums to the minute</Words>
-              </View>
-              <View className="flex-row border-b border-ink-soft pb-1">
-                <View className="flex-1" />
-                {['planned', 'actual', 'drift'].map((column) => (
-                  <View key={column} className="w-[4.625rem] items-end">
-                    <Words size="xs" tone="soft">
-                      {column}
-                    </Words>
-                  </View>
-                ))}
-              </View>
-              {rows.map((row) => (
-                <LedgerLine key={row.key} row={row} longest={longest} onOpen={() => open(row)} />
-              ))}
-            </View>
-          </>
-        )}
-        <Cuts date={date} />
-      </ScrollScreen>
-    </WithStrip>
-  );
-}
-
-/** What of a day has no record, or two, and the way to mend it; nothing where the record adds up. */
-function RecordLine({ date }: { date: string }) {
-  const { zone, now } = useMoment();
-  const workspace = useWorkspace();
-  const router = useRouter();
-  const { open, double } = dayRecord(workspace, date, zone, now);
-  if (open + double === 0) return null;
-  const words = [
-    open > 0 ? `${durationWords(open)} without a record` : '',
-    double > 0 ? `${durationWords(double)} recorded twice` : '',
-  ];
-  return (
-    <View className="flex-row flex-wrap items-center gap-x-3">
-      <Words>{asLine(words.filter(Boolean).join(', '))}.</Words>
-      <Button
-        label="Mend the record…"
-        kind="quiet"
-        onPress={() => router.navigate(`/close?day=${date}&step=record`)}
+        {!isNow && unit !== 'dates' && <Button label="Today" kind="quiet" onPress={() => onDate(today)} />}
+      </ScreenHead>
+      <Choice
+        label="What is looked back over"
+        hideLabel
+        value={unit}
+        onChoose={onUnit}
+        options={units.map((value) => ({ value, name: unitNames[value] }))}
       />
-    </View>
-  );
-}
-
-/** How often and how long something came in between on a day, and what; nothing where nothing did. */
-function InterruptionsLine({ date }: { date: string }) {
-  const { zone, now } = useMoment();
-  const { entries } = useWorkspace();
-  const { count, minutes, by } = interruptionsIn(entries, dayOf(date, zone), now);
-  if (count === 0) return null;
-  const what = by
-    .slice(0, 4)
-    .map(({ title, count: times }) => (times === 1 ? title : `${title} ${times} times`));
-  const more = by.length > 4 ? ` and ${by.length - 4} more` : '';
-  return (
-    <Words>
-      Interrupted {count === 1 ? 'once' : `${count} times`}, {durationWords(minutes)}: {what.join(', ')}
-      {more}.
-    </Words>
-  );
-}
-
-function Figures({ sums }: { sums: LedgerSums }) {
-  const kept = keptPercent(sums);
-  const figures: [string, string, Tone][] = [
-    ['planned', durationWords(sums.planned), 'ink'],
-    ['actual', durationWords(sums.actual), 'ink'],
-    ['drift', `${driftWords(sums.drift)} min`, sums.drift > 0 ? 'amber' : 'ink'],
-    ['of the plan done', kept === null ? '–' : `${kept} %`, 'ink'],
-  ];
-  return (
-    <View className="flex-row flex-wrap justify-between gap-x-5 gap-y-2">
-      {figures.map(([name, figure, tone]) => (
-        <View key={name} role="group" aria-label={`${name}: ${figure}`}>
-          <Words size="xs" tone="soft">
-            {name}
-          </Words>
-          <Words size="lg" face="strong" tone={tone}>
-            {figure}
-          </Words>
+      {unit === 'dates' && (
+        <View className="flex-row flex-wrap gap-2">
+          <Button
+            label={`From ${stretchWords({ unit, first, last: first }, settings)}…`}
+            onPress={() => openPanel({ kind: 'goToDay' })}
+          />
+          <Button
+            label={`To ${stretchWords({ unit, first: last, last }, settings)}…`}
+            onPress={() => openPanel({ kind: 'goToDay', which: 'until' })}
+          />
         </View>
-      ))}
+      )}
+      <WeekStrip stretch={stretch} onShow={show} />
     </View>
   );
 }

@@ -1,16 +1,19 @@
 import { useState } from 'react';
 import { View } from 'react-native';
 import { addCategory, deleteCategory, editCategory, mergeCategories } from '@/core/commands/categories';
+import { deleteCategoryRule } from '@/core/commands/categoryRules';
+import { ruleWords } from '@/actions/categories';
 import type { Category } from '@/core/model/category';
 import { categoriesOf } from '@/core/model/categories';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
 import { LeadsField } from '@/board/LeadsField';
-import { Button } from '@/ui/Button';
+import { Button, IconButton } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { readTitle } from '@/ui/readings';
+import { Part } from '@/ui/Screen';
 import { Words } from '@/ui/Words';
 import { IconChoice } from '../parts/IconChoice';
 import { NamedRow } from '../parts/NamedRow';
@@ -45,7 +48,39 @@ export function Categories() {
         placeholder="Fieldwork"
         onSave={(name) => store.run(addCategory, { name }, `Added the category ${name}`)}
       />
+      <Rules />
     </View>
+  );
+}
+
+/** The rules by which what has no category of its own counts for one, each to be taken away. */
+function Rules() {
+  const { categoryRules, categories: all } = useWorkspace();
+  const rules = categoryRules.values().sort((a, b) => a.name.localeCompare(b.name));
+  if (rules.length === 0) return null;
+  return (
+    <Part title="Counted by rule">
+      <Words tone="soft">
+        What has no category of its own counts by these. Review makes them: open “No category” there.
+      </Words>
+      {rules.map((rule) => (
+        <View key={rule.id} className="flex-row items-center justify-between gap-2">
+          <View className="flex-1">
+            <Words>{ruleWords(rule)}</Words>
+            <Words size="xs" tone="soft">
+              counts for {all.get(rule.category)?.name}
+            </Words>
+          </View>
+          <IconButton
+            label={`Delete the rule: ${ruleWords(rule)}`}
+            icon="remove"
+            onPress={() =>
+              store.run(deleteCategoryRule, { id: rule.id }, `Deleted the rule for “${rule.name}”`)
+            }
+          />
+        </View>
+      ))}
+    </Part>
   );
 }
 

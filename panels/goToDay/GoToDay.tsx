@@ -8,15 +8,15 @@ import { closePanel, type Panel, type Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { MonthPicker } from '../parts/MonthPicker';
 
-/** Goes to a day that is typed or chosen from a month. */
-export function GoToDay() {
+/** Goes to a day that is typed or chosen from a month; of a stretch of days to its first, or its last. */
+export function GoToDay({ which = 'day' }: Panels['goToDay']) {
   const router = useRouter();
   const { today } = useMoment();
-  const { day } = useLocalSearchParams<{ day?: string }>();
+  const { [which]: day } = useLocalSearchParams<{ day?: string; until?: string }>();
   const shown = day && isDate(day) ? day : today;
   const go = (date: string) => {
     closePanel();
-    router.setParams({ day: date });
+    router.setParams({ [which]: date });
   };
   return (
     <View className="gap-3">
@@ -38,8 +38,11 @@ export function GoToDay() {
 
 declare module '@/ui/panels' {
   interface Panels {
-    goToDay: object;
+    goToDay: { readonly which?: 'day' | 'until' };
   }
 }
 
-export const goToDay: Panel<Panels['goToDay']> = { useTitle: () => 'Go to a day', Content: GoToDay };
+export const goToDay: Panel<Panels['goToDay']> = {
+  useTitle: ({ which }) => (which === 'until' ? 'Go on to a day' : 'Go to a day'),
+  Content: GoToDay,
+};

@@ -1,0 +1,116 @@
+import { useState } from 'react';
+import { View } from 'react-native';
+import { copyText } from '@/actions/copyText';
+import { saveTable } from '@/actions/files/reviewFiles';
+import { tableAsCsv, tableAsMarkdown, timesheetTable, type Table } from '@/core/formats/reviewTables';
+import { steps, timesheet, type TimesheetOf } from '@/core/review/timesheet';
+import { durationWords, stretchWords } from '@/core/time/words';
+import { useWorkspace } from '@/state/shown';
+import { Button } from '@/ui/Button';
+import { CheckBox } from '@/ui/CheckBox';
+import { Choice } from '@/ui/Choice';
+import type { Panels } from '@/ui/panels';
+import { Part } from '@/ui/Screen';
+import { Words } from '@/ui/Words';
+import { useRows } from './useLedgers';
+
+/** What Review shows as a file or as text, and a timesheet of the same stretch. */
+export function TakeOut({ stretch, title, table }: Panels['reviewOut']) {
+  return (
+    <View className="gap-4">
+      <View className="gap-2">
+        <Words>
+          {title}, as it is shown: {table.lines.length} lines and their sum.
+        </Words>
+        <Formats title={title} table={table} />
+      </View>
+      <TimesheetPart stretch={stretch} />
+    </View>
+  );
+}
+
+/** The ways in which a table goes out. */
+function Formats({ title, table }: { title: string; table: Table }) {
+  const markdown = () => tableAsMarkdown(title, table, durationWords);
+  return (
+    <View className="flex-row flex-wrap gap-2">
+      <Button
+        label="Save as CSV"
+        says={`Save as CSV: ${title}`}
+        onPress={() => saveTable(title, 'csv', tableAsCsv(table))}
+      />
+      <Button
+        label="Save as Markdown"
+        says={`Save as Markdown: ${title}`}
+        onPress={() => saveTable(title, 'md', markdown())}
+      />
+      <Button
+        label="Copy as text"
+        says={`Copy as text: ${title}`}
+        onPress={() => void copyText(markdown())}
+      />
+    </View>
+  );
+}
+
+/** A timesheet: what was recorded, by list or by task, rounded so that all sums still add up. */
+function TimesheetPart({ stretch }: Pick<Panels['reviewOut'], 'stretch'>) {
+  const workspace = useWorkspace();
+  const [asked, setAsked] = useState<TimesheetOf>({ by: 'list', step: 15, listId: null });
+  const [withNotes, setNotes] = useState(false);
+  const known = useRows(stretch, 'last');
+  if ('share' in known) return null;
+  const sheet = timesheet(workspace, known.rows, stretch, asked);
+  const lists = [...new Set(known.rows.flatMap(({ listId }) => listId ?? []))].flatMap(
+    (id) => workspace.lists.get(id) ?? [],
+  );
+  return (
+    <Part title="A timesheet">
+      <Choice
+        label="A line for each"
+        value={asked.by}
+        onChoose={(by) => setAsked({ ...asked, by })}
+        options={[
+          { value: 'list', name: 'List' },
+          { value: 'task', name: 'Task or meeting' },
+        ]}
+      />
+      <Choice
+        label="Rounded to minutes"
+        value={`${asked.step}`}
+        onChoose={(step) => setAsked({ ...asked, step: Number(step) })}
+        options={steps.map((step) => ({ value: `${step}`, name: `${step}` }))}
+      />
+      <Choice
+        label="Of"
+        value={asked.listId ?? ''}
+        onChoose={(listId) => setAsked({ ...asked, listId: listId || null })}
+        options={[{ value: '', name: 'All' }, ...lists.map(({ id, name }) => ({ value: id, name }))]}
+      />
+      <CheckBox
+        checked={withNotes}
+        onToggle={() => setNotes(!withNotes)}
+        label="With what the time went to"
+      />
+      <View role="group" aria-label="The timesheet so far" className="border-t border-line">
+        {sheet.lines.map(({ name, total }) => (
+          <SumLine key={name} name={name} minutes={total} />
+        ))}
+        <SumLine name="Together" minutes={sheet.total} />
+      </View>
+      <Formats
+        title={`Timesheet, ${stretchWords(stretch, workspace.settings)}`}
+        table={timesheetTable(sheet, withNotes)}
+      />
+    </Part>
+  );
+}
+
+const SumLine = ({ name, minutes }: { name: string; minutes: number }) => (
+  <View className="flex-row justify-between gap-3 border-b border-line py-1.5">
+    <View className="flex-1">
+      <Words face={name === 'Together' ? 'strong' : 'text'}>{name}</Words>
+    </View>
+    <Words face={name === 'Together' ? 'strong' : 'text'}>{durationWords(minutes)}</Words>
+  </View>
+);

@@ -1,0 +1,87 @@
+import { scaleLinear, scalePoint } from 'd3-scale';
+import { area, line } from 'd3-shape';
+import { View } from 'react-native';
+import Svg, { Circle, Line, Path } from 'react-native-svg';
+import type { LedgerRow } from '@/core/review/ledger';
+import { weekSums, type WeekSum } from '@/core/review/rhythm';
+import { dayMonthWords, durationWords, signedWords } from '@/core/time/words';
+import { useWorkspace } from '@/state/shown';
+import { Words } from '@/ui/Words';
+import { Pictured } from './Pictured';
+
+const WIDTH = 660;
+const HEIGHT = 160;
+
+/** So many weeks at least make a trend. */
+const LEAST = 3;
+
+type Props = { rows: readonly LedgerRow[]; from: string; until: string };
+
+/** How planned and actual went over the weeks: planned dashed, actual drawn through, what lies between them shaded. */
+export function TrendPicture({ rows, from, until }: Props) {
+  const { settings } = useWorkspace();
+  const weeks = weekSums(rows, settings.weekStart, { from, until });
+  if (weeks.length < LEAST) return null;
+  const drifts = weeks.map(({ planned, actual }) => actual - planned).sort((a, b) => a - b);
+  const mean = Math.round(drifts.reduce((sum, drift) => sum + drift, 0) / drifts.length);
+  const top = Math.max(...weeks.flatMap(({ planned, actual }) => [planned, actual]), 1);
+  const x = scalePoint(
+    weeks.map(({ week }) => week),
+    [8, WIDTH - 8],
+  );
+  const y = scaleLinear([0, top], [HEIGHT - 4, 6]);
+  const at = ({ week }: WeekSum) => x(week) ?? 0;
+  const through = (of: 'planned' | 'actual') => line<WeekSum>(at, (each) => y(each[of]))(weeks) ?? '';
+  const between =
+    area<WeekSum>(
+      at,
+      ({ planned }) => y(planned),
+      ({ actual }) => y(actual),
+    )(weeks) ?? '';
+  const [first, last] = [weeks[0]?.week ?? '', weeks.at(-1)?.week ?? ''];
+  return (
+    <Pictured
+      asks="How the weeks went"
+      answer={`A week drifts by ${signedWords(mean)} in the mean, between ${signedWords(drifts[0] ?? 0)} and ${signedWords(drifts.at(-1) ?? 0)}`}
+      heads={['week of', 'planned', 'actual', 'drift']}
+      lines={weeks.map(({ week, planned, actual }) => [
+        dayMonthWords(week, settings),
+        durationWords(planned),
+        durationWords(actual),
+        signedWords(actual - planned),
+      ])}
+    >
+      <View
+        role="img"
+        aria-label={`Hours of ${weeks.length} weeks: planned dashed, actual drawn through, up to ${durationWords(top)}`}
+      >
+        <Svg width="100%" height={HEIGHT} viewBox={`0 0 ${WIDTH} ${HEIGHT}`} preserveAspectRatio="none">
+          <Line x1={0} x2={WIDTH} y1={y(0)} y2={y(0)} stroke="var(--line)" />
+          <Path d={between} fill="var(--amber)" opacity={0.18} />
+          <Path
+            d={through('planned')}
+            stroke="var(--meeting)"
+            strokeWidth={2}
+            strokeDasharray="6 5"
+            fill="none"
+          />
+          <Path d={through('actual')} stroke="var(--pine)" strokeWidth={2.5} fill="none" />
+          {weeks.map((each) => (
+            <Circle key={each.week} cx={at(each)} cy={y(each.actual)} r={4} fill="var(--pine)" />
+          ))}
+        </Svg>
+        <View className="flex-row justify-between">
+          <Words size="xs" tone="soft">
+            {dayMonthWords(first, settings)}
+          </Words>
+          <Words size="xs" tone="soft">
+            planned dashed, actual drawn through
+          </Words>
+          <Words size="xs" tone="soft">
+            {dayMonthWords(last, settings)}
+          </Words>
+        </View>
+      </View>
+    </Pictured>
+  );
+}

@@ -1,0 +1,27 @@
+import type { Table } from '@/core/formats/reviewTables';
+import type { Stretch } from '@/core/time/stretch';
+import type { Subject } from '@/core/model/plan';
+import { subjectTitle } from '@/core/tasks/places';
+import { useWorkspace } from '@/state/shown';
+import { registerPanels } from '@/ui/panels';
+
+declare module '@/ui/panels' {
+  interface Panels {
+    /** What Review shows, as a file, and a timesheet of the same stretch. */
+    reviewOut: { readonly stretch: Stretch; readonly title: string; readonly table: Table };
+    /** A category for what has none: for this, or by a rule for all that is alike. */
+    giveCategory: { readonly subject: Subject };
+  }
+}
+
+export const registerReviewPanels = () =>
+  registerPanels({
+    reviewOut: async () => ({
+      useTitle: () => 'Take the review out',
+      Content: (await import('./TakeOut')).TakeOut,
+    }),
+    giveCategory: async () => ({
+      useTitle: ({ subject }) => `A category for ${subjectTitle(subject, useWorkspace())}`,
+      Content: (await import('./GiveCategory')).GiveCategory,
+    }),
+  });
