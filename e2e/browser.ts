@@ -140,7 +140,9 @@ export async function openPage(stage: Stage, setting: Setting = {}): Promise<Vis
       `${stage.address}${place}${place.includes('?') ? '&' : '?'}space=${space}&now=${NOW}&zone=Europe/London`,
     );
     await settled(page).catch(async (error) => {
-      const shown = await page.evaluate(() => `${document.readyState}\n${document.body.innerHTML.slice(0, 3000)}`);
+      const shown = await page.evaluate(
+        () => `${document.readyState}\n${document.body.innerHTML.slice(0, 3000)}`,
+      );
       throw new Error(`${place} does not stand: ${shown}\n${complaints.join('\n')}`, { cause: error });
     });
     return page;

@@ -25,7 +25,11 @@ const shots: Shot[] = [
     },
     { name: `week-${size}`, route: '/plan?view=week', size },
     { name: `tasks-${size}`, route: '/tasks', size, ...(size === 'wide' ? { text: 'Table' } : {}) },
-    { name: `review-${size}`, route: '/review?day=2026-11-23', size },
+    {
+      name: `review-${size}`,
+      route: size === 'wide' ? '/review?span=week&day=2026-11-09' : '/review?span=month',
+      size,
+    },
   ]),
   { name: 'frame-wide', route: '/frame', size: 'wide' },
   { name: 'opening-wide', route: '/opening', size: 'wide' },

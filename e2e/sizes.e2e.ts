@@ -36,6 +36,7 @@ const places = [
   '/close',
   '/tasks',
   '/review?day=2026-11-23',
+  '/review?span=week&day=2026-11-09',
   '/frame',
   '/settings',
 ];

@@ -150,6 +150,20 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
   },
   { at: '/review', opens: [] },
   {
+    at: '/review?span=week&day=2026-11-09',
+    opens: [
+      { name: 'what is taken out', open: pressing('Take out…') },
+      {
+        name: 'a category for what has none',
+        async open(page) {
+          await pressText(page, 'No category');
+          await press(page, 'Category… of Crew call, Mon 9 Nov');
+        },
+      },
+    ],
+  },
+  { at: '/review?span=quarter', opens: [] },
+  {
     at: '/settings',
     opens: [
       { name: 'what the words mean', open: pressing('What the words mean…') },
