@@ -47,7 +47,7 @@ export function Bridge({ sums, tell = driftWords }: Props) {
       <View className="flex-row">
         {steps.map(({ name, figure }) => (
           <View key={name} className="min-w-0 flex-1 justify-end px-0.5">
-            <Words size="xs" face="strong" className="text-center">
+            <Words size="xs" face="strong" className="text-center [overflow-wrap:normal]">
               {figure}
             </Words>
           </View>

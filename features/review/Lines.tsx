@@ -77,8 +77,8 @@ export function Lines({ review: { by, onBy }, lines, columns }: Props) {
             onPress={() => setAll(true)}
           />
         )}
-        <View role="group" aria-label="Together" className="flex-row items-center pt-2">
-          <View className="flex-1">
+        <View role="group" aria-label="Together" className="flex-row flex-wrap items-center pt-2">
+          <View className="min-w-[6rem] flex-1">
             <Words face="strong">Together</Words>
           </View>
           <ThreeFigures

@@ -30,7 +30,9 @@ import { Bridge } from './Bridge';
 import { Cuts } from './Cuts';
 import { Figures } from './Figures';
 import { Lines } from './Lines';
+import { FollowedPart, SinceSealLine } from './FollowedPart';
 import { HourPicture } from './HourPicture';
+import { TargetsPart } from './TargetsPart';
 import { TrendPicture } from './TrendPicture';
 import { useRows } from './useLedgers';
 import { WeekPicture } from './WeekPicture';
@@ -75,6 +77,7 @@ export function StretchReview(review: Review) {
     const days = Math.min(daysOf({ unit: 'dates', first, last }), MOST_DAYS);
     return Array.from({ length: days }, (_, i) => addDays(first, i));
   }, [first, last]);
+  const ended = { from: first, until: last < today ? last : addDays(today, -1) };
   const isSealed = dates.some((date) => sealOn(workspace, date));
   const plans: { value: Against; name: string }[] = [
     { value: 'last', name: 'The plan' },
@@ -122,9 +125,12 @@ export function StretchReview(review: Review) {
               onDay={(date) => show(stretchAround('day', date, weekStart))}
             />
           ) : (
-            <TrendPicture rows={shown} from={first} until={last < today ? last : addDays(today, -1)} />
+            <TrendPicture rows={shown} {...ended} />
           )}
           <HourPicture rows={shown} />
+          <FollowedPart rows={shown} />
+          {stretch.unit === 'week' && <SinceSealLine week={first} />}
+          {hours === 'all' && <TargetsPart rows={shown} {...ended} />}
         </>
       )}
       {stretch.unit === 'week' && <Cuts date={first} />}
