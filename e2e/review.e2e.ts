@@ -64,6 +64,8 @@ scene(
     await keyboardIsOn(page, /^Show the picture/);
     const rows = await page.$$eval('[role=table] [role=row]', (all) => all.map((row) => row.textContent));
     assert.equal(rows.length, 8);
+    await sees(page, 'went as planned, minute by minute');
+    await sees(page, 'Permits: kept in 1 of 1 week');
     await choose(page, 'Compared with', 'The week before');
     await sees(page, 'on record, ');
     await sees(page, 'in 2 – 8 Nov');
@@ -84,6 +86,8 @@ scene(
   { at: '/review?span=month&day=2026-10-05' },
   async ({ page }) => {
     const savedAs = await downloads(page);
+    await sees(page, 'Writing: kept in ');
+    await sees(page, 'were planned and never begun');
     await press(page, 'Take out…');
     await choose(page, 'Rounded to minutes', '30');
     await isAccessible(page, 'what is taken out of the review');
@@ -99,6 +103,11 @@ scene(
     for (const line of numbers) assert.equal(sum(line.slice(0, -1)), line.at(-1));
     last.forEach((total, i) => assert.equal(sum(numbers.slice(0, -1).map((line) => line[i] ?? 0)), total));
     assert.ok(numbers.flat().every((minutes) => minutes % 30 === 0) && (last.at(-1) ?? 0) > 0);
+    await keys(page, 'Escape');
+    await isClosed(page);
+    await go(page, '/review?span=week');
+    await press(page, 'What changed…');
+    await sees(page, 'New since the seal');
     await keys(page, 'Escape');
     await isClosed(page);
     await choose(page, 'What is looked back over', 'Year');
