@@ -1,11 +1,11 @@
-import { dateWords, durationWords, spanWords, type Style } from '../time/words';
+import { dateWords, signedWords, spanWords, type Style } from '../time/words';
 import { dateOf, type Zone } from '../time/zone';
 import type { Drift, SinceSeal, Spot } from './sinceSeal';
 
 /** What has become of a sealed week, in a line: `+2 h 15, 3 moved, 1 dropped`. */
 export function sinceWords({ drifts, minutes }: SinceSeal): string {
   const count = (change: Drift['change']) => drifts.filter((drift) => drift.change === change).length;
-  const sum = minutes === 0 ? '' : `${minutes > 0 ? '+' : '−'}${durationWords(Math.abs(minutes))}`;
+  const sum = minutes === 0 ? '' : signedWords(minutes);
   const counted = (['added', 'moved', 'dropped'] as const)
     .map((change) => ({ change, n: count(change) }))
     .filter(({ n }) => n > 0)
