@@ -18,7 +18,7 @@ import {
 } from '@/core/review/lines';
 import { daysOf, stretchAYearBefore, stretchAround, stretchBeside, type Stretch } from '@/core/time/stretch';
 import { durationWords, signedWords, stretchWords } from '@/core/time/words';
-import { addDays } from '@/core/time/zone';
+import { addDays, instantOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -53,13 +53,16 @@ const MOST_DAYS = 100;
 /** Where the hours of a stretch went, beside its plan or an earlier stretch, put together as one likes. */
 export function StretchReview(review: Review) {
   const { stretch, hours, against, show, onHours, onAgainst } = review;
-  const { zone, today } = useMoment();
+  const { zone, today, now } = useMoment();
   const workspace = useWorkspace();
   const { weekStart } = workspace.settings;
   const { first, last } = stretch;
   const earlier = before[against]?.(stretch, weekStart) ?? null;
   const own = useRows(stretch, against === 'sealed' ? 'sealed' : 'last');
-  const then = useRows(earlier, 'last');
+  const isRunning = first <= today && today <= last;
+  // what has not ended is compared with as much of what was before
+  const sameEnd = earlier && isRunning ? instantOf(earlier.first, zone) + now - instantOf(first, zone) : null;
+  const then = useRows(earlier, 'last', sameEnd);
   const rows = 'rows' in own ? own.rows : null;
   const said = useMemo(
     () =>
@@ -72,6 +75,11 @@ export function StretchReview(review: Review) {
   const shown = useMemo(
     () => rows && rowsInHours(workspace, rows, hours, zone),
     [rows, workspace, hours, zone],
+  );
+  const thenRows = 'rows' in then ? then.rows : null;
+  const thenShown = useMemo(
+    () => thenRows && rowsInHours(workspace, thenRows, hours, zone),
+    [thenRows, workspace, hours, zone],
   );
   const dates = useMemo(() => {
     const days = Math.min(daysOf({ unit: 'dates', first, last }), MOST_DAYS);
@@ -107,9 +115,9 @@ export function StretchReview(review: Review) {
           options={(['all', 'in', 'out'] as const).map((value) => ({ value, name: hoursNames[value] }))}
         />
       </View>
-      {!shown || 'share' in then ? (
+      {!shown || !thenShown ? (
         <Going share={'share' in own ? own.share : 'share' in then ? then.share : 1} />
-      ) : shown.length + then.rows.length === 0 ? (
+      ) : shown.length + thenShown.length === 0 ? (
         <Empty title="Nothing was planned and no time was recorded">
           <Words tone="soft">
             Place tasks in Plan, start the timer in Today, and the two stand here side by side.
@@ -117,7 +125,7 @@ export function StretchReview(review: Review) {
         </Empty>
       ) : (
         <>
-          <Told review={review} rows={shown} earlier={earlier} then={then.rows} today={today} />
+          <Told review={review} rows={shown} earlier={earlier} then={thenShown} isRunning={isRunning} />
           {stretch.unit === 'week' ? (
             <WeekPicture
               dates={dates}
@@ -153,25 +161,24 @@ type ToldProps = {
   rows: readonly LedgerRow[];
   earlier: Stretch | null;
   then: readonly LedgerRow[];
-  today: string;
+  isRunning: boolean;
 };
 
 /** The sums, and what they are made of. */
-function Told({ review, rows, earlier, then, today }: ToldProps) {
-  const { stretch, by, hours } = review;
-  const { zone } = useMoment();
+function Told({ review, rows, earlier, then, isRunning }: ToldProps) {
+  const { stretch, by } = review;
+  const { zone, today } = useMoment();
   const workspace = useWorkspace();
   const { settings } = workspace;
+  const from = earlier?.first;
   const lines = useMemo((): ReviewLine[] => {
     const groups = grouped(workspace, rows, by, zone);
-    const told = earlier
-      ? thenAndNow(groups, grouped(workspace, rowsInHours(workspace, then, hours, zone), by, zone), by, {
-          from: earlier.first,
-          to: stretch.first,
-        })
-      : plannedAndActual(groups);
+    const told =
+      from === undefined
+        ? plannedAndActual(groups)
+        : thenAndNow(groups, grouped(workspace, then, by, zone), by, { from, to: stretch.first });
     return inReadingOrder(told, by, settings.weekStart);
-  }, [workspace, rows, by, zone, earlier, then, hours, stretch.first, settings.weekStart]);
+  }, [workspace, rows, by, zone, from, then, stretch.first, settings.weekStart]);
   const sums = useMemo(() => sumsOf(rows), [rows]);
   const { recorded, bare } = daysOnRecord(rows, today);
   const columns = earlier ? ['then', 'now', 'change'] : ['planned', 'actual', 'drift'];
@@ -181,7 +188,8 @@ function Told({ review, rows, earlier, then, today }: ToldProps) {
       {earlier ? (
         <Words>
           {durationWords(sums.actual)} on record, {durationWords(sumsOf(then).actual)} in{' '}
-          {stretchWords(earlier, settings)}.
+          {stretchWords(earlier, settings)}
+          {isRunning ? ', as far as this has come' : ''}.
         </Words>
       ) : (
         <>
