@@ -47,8 +47,15 @@ export async function reload(page: Page): Promise<void> {
 export const isAt = (page: Page, title: string) =>
   page.waitForFunction((words) => document.title.includes(words), {}, title);
 
-/** Presses what is called `label` (or begins so). */
-export const press = (page: Page, label: string): Promise<void> => page.locator(labelled(label)).click();
+/**
+ * Presses what is called `label` (or begins so), once all that was done so far is drawn: what is drawn between the look where
+ * it stands and the press would move it away from under the press.
+ */
+export async function press(page: Page, label: string): Promise<void> {
+  await page.waitForSelector(labelled(label));
+  await calm(page);
+  await page.locator(labelled(label)).click();
+}
 
 /** Presses a tool of the plan, which a phone has in the list that “More…” opens. */
 export async function pressTool(page: Page, label: string): Promise<void> {
