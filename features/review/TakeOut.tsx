@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { copyText } from '@/actions/copyText';
 import { saveTable } from '@/actions/files/reviewFiles';
@@ -53,15 +53,22 @@ function Formats({ title, table }: { title: string; table: Table }) {
   );
 }
 
+/** So many lines of a timesheet are shown before it goes out. */
+const SHOWN = 40;
+
 /** A timesheet: what was recorded, by list or by task, rounded so that all sums still add up. */
 function TimesheetPart({ stretch }: Pick<Panels['reviewOut'], 'stretch'>) {
   const workspace = useWorkspace();
   const [asked, setAsked] = useState<TimesheetOf>({ by: 'list', step: 15, listId: null });
   const [withNotes, setNotes] = useState(false);
   const known = useRows(stretch, 'last');
-  if ('share' in known) return null;
-  const sheet = timesheet(workspace, known.rows, stretch, asked);
-  const lists = [...new Set(known.rows.flatMap(({ listId }) => listId ?? []))].flatMap(
+  const rows = 'rows' in known ? known.rows : null;
+  const sheet = useMemo(
+    () => rows && timesheet(workspace, rows, stretch, asked),
+    [workspace, rows, stretch, asked],
+  );
+  if (!rows || !sheet) return <Words tone="soft">Adding up the timesheet…</Words>;
+  const lists = [...new Set(rows.flatMap(({ listId }) => listId ?? []))].flatMap(
     (id) => workspace.lists.get(id) ?? [],
   );
   return (
@@ -93,9 +100,12 @@ function TimesheetPart({ stretch }: Pick<Panels['reviewOut'], 'stretch'>) {
         label="With what the time went to"
       />
       <View role="group" aria-label="The timesheet so far" className="border-t border-line">
-        {sheet.lines.map(({ name, total }) => (
-          <SumLine key={name} name={name} minutes={total} />
+        {sheet.lines.slice(0, SHOWN).map(({ name, total }, i) => (
+          <SumLine key={i} name={name} minutes={total} />
         ))}
+        {sheet.lines.length > SHOWN && (
+          <Words tone="soft">and {sheet.lines.length - SHOWN} more lines, which go out too</Words>
+        )}
         <SumLine name="Together" minutes={sheet.total} />
       </View>
       <Formats
