@@ -1,22 +1,20 @@
 import { addCategoryRule } from '@/core/commands/categoryRules';
 import { editEvent } from '@/core/commands/events';
 import { editTask } from '@/core/commands/tasks';
-import { eventIdOf } from '@/core/calendar/occurrences';
+import { eventIdOf, recurrenceOf } from '@/core/calendar/occurrences';
 import type { CategoryRule } from '@/core/model/categoryRule';
 import type { Category } from '@/core/model/category';
 import type { Subject } from '@/core/model/plan';
 import { newId, store } from '@/state/workspaceStore';
 
 /** Gives one task, or one time of a meeting, a category of its own. */
-export function giveCategory(subject: Subject, { id, name }: Category): void {
-  if (subject.kind === 'task')
-    store.run(editTask, { id: subject.taskId, category: id }, `It counts for ${name}`);
+export function giveCategory(subject: Subject, { id: category, name }: Category): void {
+  if (subject.kind === 'task') store.run(editTask, { id: subject.taskId, category }, `It counts for ${name}`);
   if (subject.kind !== 'event') return;
-  const eventId = eventIdOf(subject.occurrence);
-  const recurrence = subject.occurrence.slice(eventId.length + 1);
+  const [id, recurrence] = [eventIdOf(subject.occurrence), recurrenceOf(subject.occurrence)];
   store.run(
     editEvent,
-    { id: eventId, recurrence, scope: 'one', newId: newId(), changes: { categories: [name] } },
+    { id, recurrence, scope: 'one', newId: newId(), changes: { categories: [name] } },
     `It counts for ${name}`,
   );
 }

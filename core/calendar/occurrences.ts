@@ -25,6 +25,9 @@ export type Occurrence = Span & {
 /** The id of the event that an occurrence, told by its id, is one of. */
 export const eventIdOf = (occurrence: string): string => occurrence.slice(0, occurrence.lastIndexOf('@'));
 
+/** The wall start that the rule gives to an occurrence, told by its id. */
+export const recurrenceOf = (occurrence: string): string => occurrence.slice(occurrence.lastIndexOf('@') + 1);
+
 const daysLater = (wall: string, days: number) => Temporal.PlainDateTime.from(wall).add({ days }).toString();
 
 function occurrence(event: CalendarEvent, details: EventDetails, recurrence: string, zone: Zone): Occurrence {
@@ -116,9 +119,8 @@ export function detailsOfOccurrence(
   events: Collection<CalendarEvent>,
   occurrence: string,
 ): EventDetails | undefined {
-  const eventId = eventIdOf(occurrence);
-  const event = events.get(eventId);
-  const recurrence = occurrence.slice(eventId.length + 1);
+  const event = events.get(eventIdOf(occurrence));
+  const recurrence = recurrenceOf(occurrence);
   // an id comes from a file, too, and may name no time
   return event && isWall(recurrence) ? detailsAt(event, recurrence) : event;
 }

@@ -90,14 +90,7 @@ export const mergeCategories = command(
     const target = workspace.targets.get(id);
     let merged = put(workspace, 'tasks', ...moved(workspace.tasks.values()));
     merged = put(merged, 'lists', ...moved(merged.lists.values()));
-    merged = put(
-      merged,
-      'categoryRules',
-      ...merged.categoryRules
-        .values()
-        .filter(({ category }) => category === id)
-        .map((rule) => ({ ...rule, category: into })),
-    );
+    merged = put(merged, 'categoryRules', ...moved(merged.categoryRules.values()));
     merged = put(merged, 'repeats', ...moved(merged.repeats.values()));
     merged = put(merged, 'templates', ...templates.map((template) => eachKind(template, intoOther)));
     merged = put(merged, 'frames', ...frames.map((frame) => ({ ...frame, zones: frame.zones.map(zoneOf) })));
