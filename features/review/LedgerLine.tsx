@@ -50,6 +50,23 @@ export const ThreeFigures = ({ left, right, change, tone }: ThreeFiguresProps) =
   </>
 );
 
+type TwoBarsProps = { left: number; right: number; longest: number; dotted?: boolean };
+
+/** Two figures in minutes on one scale: the first outlined, the second filled, or dotted where nobody planned it. */
+export function TwoBars({ left, right, longest, dotted = false }: TwoBarsProps) {
+  const size = (minutes: number) =>
+    ({ width: `${Math.max(0, (100 * minutes) / longest)}%`, opacity: minutes > 0 ? 1 : 0 }) as const;
+  return (
+    <View aria-hidden className="gap-0.5">
+      <View className="h-1.5 border border-edge bg-fill" style={size(left)} />
+      <View
+        className={`h-1.5 ${dotted ? 'border border-dotted border-edge' : 'bg-edge'}`}
+        style={size(right)}
+      />
+    </View>
+  );
+}
+
 /** One row of the ledger: the numbers, and planned (outline) over actual (solid) on one scale. */
 export function LedgerLine({ row, longest, dated = false, onOpen }: LedgerLineProps) {
   const { zone, now } = useMoment();
@@ -58,7 +75,6 @@ export function LedgerLine({ row, longest, dated = false, onOpen }: LedgerLinePr
   const narrow = useIsNarrow();
   const hue = hueOfSubject(subject, workspace, zone, now);
   const tone: Tone = drift > 0 ? 'amber' : drift < 0 && actual > 0 ? 'leaf' : drift < 0 ? 'brick' : 'soft';
-  const part = (minutes: number) => `${(100 * minutes) / longest}%` as const;
   const number = (minutes: number) => (minutes === 0 ? '–' : durationWords(minutes));
   const note =
     planned === 0
@@ -95,16 +111,7 @@ export function LedgerLine({ row, longest, dated = false, onOpen }: LedgerLinePr
         </Pressable>
         <ThreeFigures left={number(planned)} right={number(actual)} change={driftWords(drift)} tone={tone} />
       </View>
-      <View aria-hidden className="gap-0.5">
-        <View
-          className="h-1.5 border border-edge bg-fill"
-          style={{ width: part(planned), opacity: planned === 0 ? 0 : 1 }}
-        />
-        <View
-          className={`h-1.5 ${planned === 0 ? 'border border-dotted border-edge' : 'bg-edge'}`}
-          style={{ width: part(actual), opacity: actual === 0 ? 0 : 1 }}
-        />
-      </View>
+      <TwoBars left={planned} right={actual} longest={longest} dotted={planned === 0} />
     </View>
   );
 }

@@ -12,7 +12,7 @@ import { Icon } from '@/ui/icons';
 import { openPanel } from '@/ui/panels';
 import { useIsNarrow } from '@/ui/useWide';
 import { Subheading, Title, Words } from '@/ui/Words';
-import { LedgerHead, LedgerLine, ThreeFigures } from './LedgerLine';
+import { LedgerHead, LedgerLine, ThreeFigures, TwoBars } from './LedgerLine';
 import type { Review } from './useReview';
 
 const groupingNames: Record<Grouping, string> = {
@@ -108,7 +108,6 @@ function Line({ line, by, longest, columns, isOpen, onPress }: LineProps) {
   const name = groupName(workspace, by, line);
   const { left, right, change, rows } = line;
   const number = (minutes: number) => (minutes === 0 ? '–' : durationWords(minutes));
-  const part = (minutes: number) => `${Math.max(0, (100 * minutes) / longest)}%` as const;
   const tone = change > 0 && columns.includes('drift') ? 'amber' : 'ink';
   return (
     <View
@@ -135,13 +134,7 @@ function Line({ line, by, longest, columns, isOpen, onPress }: LineProps) {
         </Pressable>
         <ThreeFigures left={number(left)} right={number(right)} change={signedWords(change)} tone={tone} />
       </View>
-      <View aria-hidden className="gap-0.5">
-        <View
-          className="h-1.5 border border-edge bg-fill"
-          style={{ width: part(left), opacity: left > 0 ? 1 : 0 }}
-        />
-        <View className="h-1.5 bg-edge" style={{ width: part(right), opacity: right > 0 ? 1 : 0 }} />
-      </View>
+      <TwoBars left={left} right={right} longest={longest} />
       {isOpen && <Rows rows={rows} uncategorised={by === 'category' && line.key === null} />}
     </View>
   );
