@@ -1,6 +1,6 @@
 import type { Id } from '../model/common';
-import type { IsoDate } from '../time/zone';
-import { weekdayOf } from '../time/zone';
+import { weekdayOf, type IsoDate } from '../time/zone';
+import { inGroups } from './inGroups';
 import { keptPercent, sumsOf, type LedgerRow } from './ledger';
 
 /* What a colleague would say of a stretch of time after ten minutes with its figures. */
@@ -50,15 +50,9 @@ const WORTH = { minutes: 30, share: 0.1 };
 const isWorth = (minutes: number, whole: number) =>
   minutes >= WORTH.minutes && minutes >= WORTH.share * whole;
 
-function by<K>(rows: readonly LedgerRow[], keyOf: (row: LedgerRow) => K): [K, LedgerRow[]][] {
-  const groups = new Map<K, LedgerRow[]>();
-  for (const row of rows) groups.set(keyOf(row), [...(groups.get(keyOf(row)) ?? []), row]);
-  return [...groups];
-}
-
 /** The group of which a figure is the largest, with the figure. */
-function most<K>(groups: readonly [K, LedgerRow[]][], figure: (rows: readonly LedgerRow[]) => number) {
-  const told = groups.map(([key, rows]) => ({ key, rows, minutes: figure(rows) }));
+function most<K>(groups: Iterable<[K, LedgerRow[]]>, figure: (rows: readonly LedgerRow[]) => number) {
+  const told = [...groups].map(([key, rows]) => ({ key, rows, minutes: figure(rows) }));
   return told.sort((a, b) => b.minutes - a.minutes)[0];
 }
 
@@ -70,7 +64,7 @@ const begun = ({ planned, actual }: LedgerRow) => planned > 0 && actual > 0;
 function ofCategory(rows: readonly LedgerRow[], sign: 1 | -1): Finding | undefined {
   const own = rows.filter(begun);
   const found = most(
-    by(own, ({ categoryId }) => categoryId).filter(([, each]) => each.length >= LEAST),
+    [...inGroups(own, ({ categoryId }) => categoryId)].filter(([, each]) => each.length >= LEAST),
     (each) => sign * total(each, 'drift'),
   );
   if (!found || !isWorth(found.minutes, total(found.rows, 'planned'))) return undefined;
@@ -80,7 +74,7 @@ function ofCategory(rows: readonly LedgerRow[], sign: 1 | -1): Finding | undefin
 
 /** The days that have a record, each with its rows: those without are left out of means. */
 export const recordedDays = (rows: readonly LedgerRow[]): [IsoDate, LedgerRow[]][] =>
-  by(rows, ({ date }) => date).filter(([, own]) => own.some(({ actual }) => actual > 0));
+  [...inGroups(rows, ({ date }) => date)].filter(([, own]) => own.some(({ actual }) => actual > 0));
 
 /** Each finding is one rule: what it says of the evidence, or nothing. */
 export const rules: { readonly [K in Finding['kind']]: (evidence: Evidence) => Finding | undefined } = {
@@ -109,7 +103,7 @@ export const rules: { readonly [K in Finding['kind']]: (evidence: Evidence) => F
     const minutes = total(own, 'planned');
     if (own.length < LEAST || !isWorth(minutes, total(rows, 'planned'))) return undefined;
     const largest = most(
-      by(own, ({ categoryId }) => categoryId),
+      inGroups(own, ({ categoryId }) => categoryId),
       (each) => total(each, 'planned'),
     );
     return { kind: 'not started', minutes, category: largest?.key ?? null, on: own.length };
@@ -119,7 +113,7 @@ export const rules: { readonly [K in Finding['kind']]: (evidence: Evidence) => F
     const minutes = total(own, 'actual');
     if (own.length < LEAST || !isWorth(minutes, total(rows, 'actual'))) return undefined;
     const largest = most(
-      by(own, ({ title }) => title),
+      inGroups(own, ({ title }) => title),
       (each) => total(each, 'actual'),
     );
     return { kind: 'unplanned', minutes, title: largest?.key ?? '', on: own.length };

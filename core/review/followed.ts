@@ -2,6 +2,7 @@ import { shareOut } from '../time/shareOut';
 import { intersect, lengthOf, subtract, union, type Span } from '../time/span';
 import { weekdayOf, type Zone } from '../time/zone';
 import { cut, hoursOf } from './cutting';
+import { inGroups } from './inGroups';
 import type { LedgerRow } from './ledger';
 
 /** How the clock of some rows was spent, in minutes; the three are all that was planned or recorded. */
@@ -46,7 +47,7 @@ export function followedBy(
       ? [{ key: weekdayOf(row.date), row }]
       : cut(row, hoursOf(row.date, zone)).map((part) => ({ key: Number(part.key), row: part.row })),
   );
-  const groups = new Map<number, LedgerRow[]>();
-  for (const { key, row } of parts) groups.set(key, [...(groups.get(key) ?? []), row]);
-  return [...groups].map(([key, own]) => ({ key, followed: followed(own) })).sort((a, b) => a.key - b.key);
+  return [...inGroups(parts, ({ key }) => key)]
+    .map(([key, own]) => ({ key, followed: followed(own.map(({ row }) => row)) }))
+    .sort((a, b) => a.key - b.key);
 }

@@ -2,6 +2,7 @@ import { eventIdOf } from '../calendar/occurrences';
 import type { Workspace } from '../model/workspace';
 import { weekdayOf, type IsoDate, type Zone } from '../time/zone';
 import { cut, hoursOf, workCells, zoneCells, type Cell } from './cutting';
+import { inGroups } from './inGroups';
 import { sumsOf, type LedgerRow, type LedgerSums } from './ledger';
 import { peopleOf } from './people';
 
@@ -108,13 +109,10 @@ export function grouped(
   zone: Zone,
   own: readonly string[] = [],
 ): LedgerGroup[] {
-  const groups = new Map<string | null, { name: string | undefined; rows: LedgerRow[] }>();
-  for (const { key, name, row } of keyed(workspace, rows, by, zone, own)) {
-    const group = groups.get(key);
-    if (group) group.rows.push(row);
-    else groups.set(key, { name, rows: [row] });
-  }
-  return [...groups].map(([key, group]) => ({ key, ...group, sums: sumsOf(group.rows) }));
+  return [...inGroups(keyed(workspace, rows, by, zone, own), ({ key }) => key)].map(([key, group]) => {
+    const all = group.map(({ row }) => row);
+    return { key, name: group[0]?.name, rows: all, sums: sumsOf(all) };
+  });
 }
 
 function keyed(

@@ -1,7 +1,7 @@
-import { weekOf } from '../time/week';
-import { addDays, weekdayOf, type IsoDate, type Zone } from '../time/zone';
+import { weekdayOf, type IsoDate, type Zone } from '../time/zone';
 import { cut, hoursOf } from './cutting';
 import { recordedDays } from './findings';
+import { wholeWeeks } from './inGroups';
 import type { LedgerRow } from './ledger';
 
 /** Minutes of work in an hour of the clock on days of one weekday: the mean over those that have a record. */
@@ -37,16 +37,11 @@ export type WeekSum = { readonly week: IsoDate; readonly planned: number; readon
 export function weekSums(
   rows: readonly LedgerRow[],
   weekStart: number,
-  { from, until }: { readonly from: IsoDate; readonly until: IsoDate },
+  span: { readonly from: IsoDate; readonly until: IsoDate },
 ): WeekSum[] {
-  const weeks = new Map<IsoDate, { planned: number; actual: number }>();
-  for (const { date, planned, actual } of rows) {
-    const week = weekOf(date, weekStart);
-    const sums = weeks.get(week) ?? { planned: 0, actual: 0 };
-    weeks.set(week, { planned: sums.planned + planned, actual: sums.actual + actual });
-  }
-  return [...weeks]
-    .map(([week, sums]) => ({ week, ...sums }))
-    .filter(({ week }) => week >= from && addDays(week, 6) <= until)
-    .sort((a, b) => a.week.localeCompare(b.week));
+  return wholeWeeks(rows, weekStart, span).map(({ week, rows: own }) => ({
+    week,
+    planned: own.reduce((sum, { planned }) => sum + planned, 0),
+    actual: own.reduce((sum, { actual }) => sum + actual, 0),
+  }));
 }

@@ -3,8 +3,8 @@ import type { Id } from '../model/common';
 import { sealOn } from '../model/seal';
 import type { Workspace } from '../model/workspace';
 import { taskOf } from '../tasks/places';
-import { weekOf } from '../time/week';
-import { addDays, type IsoDate } from '../time/zone';
+import type { IsoDate } from '../time/zone';
+import { wholeWeeks } from './inGroups';
 import type { LedgerRow } from './ledger';
 
 /** How a target fared in a week, in minutes. */
@@ -32,20 +32,17 @@ const sum = (rows: readonly LedgerRow[], of: (row: LedgerRow) => number) =>
 export function targetsOverWeeks(
   workspace: Workspace,
   rows: readonly LedgerRow[],
-  { from, until }: { readonly from: IsoDate; readonly until: IsoDate },
+  span: { readonly from: IsoDate; readonly until: IsoDate },
 ): TargetOverWeeks[] {
-  const { weekStart } = workspace.settings;
-  const weeks = [...new Set(rows.map(({ date }) => weekOf(date, weekStart)))]
-    .filter((week) => week >= from && addDays(week, 6) <= until)
-    .sort();
+  const weeks = wholeWeeks(rows, workspace.settings.weekStart, span);
   const isOf = (category: Id, row: LedgerRow) =>
     row.subject.kind === 'task' && taskOf(workspace, row.subject.taskId)?.category === category;
   return workspace.targets.values().map(({ category }) => ({
     category,
-    weeks: weeks.flatMap((week): TargetWeek[] => {
+    weeks: weeks.flatMap(({ week, rows: all }): TargetWeek[] => {
       const target = targetIn(workspace, category, week);
       if (!target) return [];
-      const own = rows.filter((row) => weekOf(row.date, weekStart) === week && isOf(category, row));
+      const own = all.filter((row) => isOf(category, row));
       const done = sum(own, ({ actual }) => actual);
       const { least, most } = target;
       return [

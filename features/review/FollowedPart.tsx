@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { View } from 'react-native';
 import { sealOn } from '@/core/model/seal';
 import { sinceSeal } from '@/core/plan/sinceSeal';
@@ -22,7 +23,7 @@ const parts = [
 const weekday = (key: number) => weekdayNames[key - 1] ?? '';
 
 /** How closely what was done followed the plan, minute by minute. */
-export function FollowedPart({ rows }: { rows: readonly LedgerRow[] }) {
+export const FollowedPart = memo(function FollowedPart({ rows }: { rows: readonly LedgerRow[] }) {
   const { zone } = useMoment();
   const all = followed(rows);
   const percent = followedPercent(all);
@@ -73,7 +74,7 @@ export function FollowedPart({ rows }: { rows: readonly LedgerRow[] }) {
       </View>
     </Pictured>
   );
-}
+});
 
 /** What has become of a sealed week since its seal, and the way to each thing; nothing of a week without one. */
 export function SinceSealLine({ week }: { week: string }) {

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { View } from 'react-native';
 import { LEAST, recordedDays } from '@/core/review/findings';
 import type { LedgerRow } from '@/core/review/ledger';
@@ -13,7 +14,7 @@ import { Pictured } from './Pictured';
 const QUARTER = 15;
 
 /** When one works: the hours of the day by weekday, each with a tick for every quarter of an hour on record. */
-export function HourPicture({ rows }: { rows: readonly LedgerRow[] }) {
+export const HourPicture = memo(function HourPicture({ rows }: { rows: readonly LedgerRow[] }) {
   const { zone } = useMoment();
   const { settings } = useWorkspace();
   const cells = hoursOfWeek(rows, zone);
@@ -67,7 +68,7 @@ export function HourPicture({ rows }: { rows: readonly LedgerRow[] }) {
       </View>
     </Pictured>
   );
-}
+});
 
 /** One hour: the darker the more of it was worked, and a tick for each quarter. */
 function Cell({ minutes }: { minutes: number }) {

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { View } from 'react-native';
 import type { LedgerRow } from '@/core/review/ledger';
 import { targetsOverWeeks, type TargetOverWeeks, type TargetWeek } from '@/core/review/targetWeeks';
@@ -10,7 +11,7 @@ const HEIGHT = 44;
 type Props = { rows: readonly LedgerRow[]; from: string; until: string };
 
 /** Which targets were kept over the whole weeks of a stretch, by how much they were missed, and what stood in the way. */
-export function TargetsPart({ rows, from, until }: Props) {
+export const TargetsPart = memo(function TargetsPart({ rows, from, until }: Props) {
   const workspace = useWorkspace();
   const targets = targetsOverWeeks(workspace, rows, { from, until }).filter(({ weeks }) => weeks.length > 0);
   if (targets.length === 0) return null;
@@ -22,7 +23,7 @@ export function TargetsPart({ rows, from, until }: Props) {
       ))}
     </View>
   );
-}
+});
 
 const isKept = ({ short, over }: TargetWeek) => short === 0 && over === 0;
 

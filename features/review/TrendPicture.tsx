@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { scaleLinear, scalePoint } from 'd3-scale';
 import { area, line } from 'd3-shape';
 import { View } from 'react-native';
@@ -18,7 +19,7 @@ const LEAST = 3;
 type Props = { rows: readonly LedgerRow[]; from: string; until: string };
 
 /** How planned and actual went over the weeks: planned dashed, actual drawn through, what lies between them shaded. */
-export function TrendPicture({ rows, from, until }: Props) {
+export const TrendPicture = memo(function TrendPicture({ rows, from, until }: Props) {
   const { settings } = useWorkspace();
   const weeks = weekSums(rows, settings.weekStart, { from, until });
   if (weeks.length < LEAST) return null;
@@ -84,4 +85,4 @@ export function TrendPicture({ rows, from, until }: Props) {
       </View>
     </Pictured>
   );
-}
+});
