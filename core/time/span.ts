@@ -31,12 +31,15 @@ export function union(spans: readonly Span[]): Span[] {
 
 /** The stretches that both cover, in order, none empty. */
 export function intersect(a: readonly Span[], b: readonly Span[]): Span[] {
-  const others = union(b);
-  return union(a).flatMap((stretch) =>
-    others
-      .map((other) => ({ from: Math.max(stretch.from, other.from), to: Math.min(stretch.to, other.to) }))
-      .filter(({ from, to }) => from < to),
-  );
+  const [one, other] = [union(a), union(b)];
+  const both: Span[] = [];
+  for (let [i, k] = [0, 0]; ;) {
+    const [mine, theirs] = [one[i], other[k]];
+    if (!mine || !theirs) return both;
+    if (overlaps(mine, theirs)) both.push(clip(mine, theirs));
+    if (mine.to < theirs.to) i += 1;
+    else k += 1;
+  }
 }
 
 /**
@@ -46,12 +49,15 @@ export function intersect(a: readonly Span[], b: readonly Span[]): Span[] {
 export function subtract(room: readonly Span[], taken: readonly Span[]): Span[] {
   const obstacles = union(taken);
   const left: Span[] = [];
+  let next = 0;
   for (const stretch of union(room)) {
     let { from } = stretch;
-    for (const obstacle of obstacles) {
-      if (obstacle.to <= from || obstacle.from >= stretch.to) continue;
+    for (let obstacle = obstacles[next]; obstacle && obstacle.from < stretch.to; obstacle = obstacles[next]) {
       if (obstacle.from > from) left.push({ from, to: obstacle.from });
       from = Math.max(from, obstacle.to);
+      // one that reaches beyond this stretch may lie in the next, too
+      if (obstacle.to > stretch.to) break;
+      next += 1;
     }
     if (from < stretch.to) left.push({ from, to: stretch.to });
   }
