@@ -1,3 +1,4 @@
+import * as fc from 'fast-check';
 import { dueText, dueWords } from '../tasks/dueWords';
 import {
   clockWords,
@@ -103,6 +104,13 @@ test('only days and zones that exist are taken', () => {
     false,
     true,
   ]);
+  fc.assert(
+    fc.property(fc.nat(9999), fc.nat(14), fc.nat(33), (year, month, day) => {
+      const text = [year, month, day].map((part, i) => `${part}`.padStart(i === 0 ? 4 : 2, '0')).join('-');
+      const made = new Date(0).setUTCFullYear(year, month - 1, day);
+      expect(isDate(text)).toBe(new Date(made).toISOString().slice(0, 10) === text);
+    }),
+  );
   expect(['Europe/London', 'asia/calcutta', '+01:00'].map(isZone)).toEqual([true, true, true]);
   expect(['Middle/Earth', '', '2026-11-24T09:00[Europe/London]'].map(isZone)).toEqual([false, false, false]);
 });

@@ -51,14 +51,18 @@ export const dayOf = (date: IsoDate, zone: Zone): Span => ({
   to: instantOf(addDays(date, 1), zone),
 });
 
+/** The days of a month of the proleptic Gregorian calendar (ISO 8601), 1 is January. */
+function daysInMonth(year: number, month: number): number {
+  const isLeap = year % 4 === 0 && (year % 100 !== 0 || year % 400 === 0);
+  if (month === 2) return isLeap ? 29 : 28;
+  return [4, 6, 9, 11].includes(month) ? 30 : 31;
+}
+
 /** Whether the text is an existing date. */
 export function isDate(text: string): boolean {
-  if (!/^\d{4}-\d{2}-\d{2}$/.test(text)) return false;
-  try {
-    return Temporal.PlainDate.from(text, { overflow: 'reject' }).toString() === text;
-  } catch {
-    return false;
-  }
+  const [, year, month, day] = (/^(\d{4})-(\d{2})-(\d{2})$/.exec(text) ?? []).map(Number);
+  if (year === undefined || month === undefined || day === undefined) return false;
+  return month >= 1 && month <= 12 && day >= 1 && day <= daysInMonth(year, month);
 }
 
 /** Whether the text is a wall time: an existing date, or one with an hour (`2026-11-24T09:00:00`). */
