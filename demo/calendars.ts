@@ -1,7 +1,7 @@
 import { plainEvent, type Attendee, type Calendar, type CalendarEvent } from '@/core/model/event';
 import { weekOf } from '@/core/time/week';
 import { addDays, weekdayOf, type IsoDate, type Zone } from '@/core/time/zone';
-import { colleague, hearingGuests, weekly } from './office';
+import { addressOf, colleague, hearingGuests, self, weekly } from './office';
 
 export const CALENDAR = 'office';
 const COLLEAGUE = 'colleague';
@@ -29,8 +29,10 @@ export function workingDay(today: IsoDate, count: number): IsoDate {
   return date;
 }
 
-const asGuest = ({ name, answer }: (typeof hearingGuests)[number]): Attendee => {
-  const address = `${name.toLowerCase().replace(/\W+/g, '.')}@trust.example`;
+type Guest = { readonly name: string; readonly answer: 'yes' | 'no' | 'maybe' };
+
+const asGuest = ({ name, answer }: Guest): Attendee => {
+  const address = addressOf(name);
   const state = { yes: 'ACCEPTED', no: 'DECLINED', maybe: 'TENTATIVE' }[answer];
   return { name, address, answer, line: `ATTENDEE;CN=${name};PARTSTAT=${state}:mailto:${address}` };
 };
@@ -53,7 +55,7 @@ function meetings(today: IsoDate, zone: Zone): CalendarEvent[] {
       calls: [{ uri: 'https://calls.example/crew', label: 'Crew room', line: '' }],
       reminders: [{ minutesBefore: 5, kept: [] }],
     },
-    ...weekly.map(({ day, at: time, minutes, title, place, call, free }, i): CalendarEvent => ({
+    ...weekly.map(({ day, at: time, minutes, title, place, call, free, people }, i): CalendarEvent => ({
       ...base,
       id: `${CALENDAR}/weekly-${i}`,
       uid: `weekly-${i}`,
@@ -61,6 +63,7 @@ function meetings(today: IsoDate, zone: Zone): CalendarEvent[] {
       location: place ?? '',
       calls: call ? [{ uri: `https://calls.example/${call}`, label: '', line: '' }] : [],
       busy: !free,
+      attendees: people ? [self, ...people].map((name) => asGuest({ name, answer: 'yes' })) : [],
       start: { wall: at(addDays(monday, day), time), zone },
       length: { days: 0, seconds: minutes * 60 },
       rule: 'FREQ=WEEKLY',

@@ -2,7 +2,6 @@ import { occurrencesOn } from '@/core/calendar/occurrences';
 import { placeTask, planNewTask, putInTray } from '@/core/commands/plan';
 import { addLink, attach } from '@/core/commands/attachments';
 import { noteOn } from '@/core/commands/remarks';
-import { sealWeek } from '@/core/commands/seals';
 import { addEntry, startTimer } from '@/core/commands/track';
 import { editTask, tickOff } from '@/core/commands/tasks';
 import type { Intention } from '@/core/model/plan';
@@ -13,16 +12,26 @@ import { workspaceOf, type Workspace } from '@/core/model/workspace';
 import { newTask } from '@/core/tasks/newTask';
 import { blocksIn, spanOfBlock } from '@/core/tasks/places';
 import { pockets, quarterFrom } from '@/core/plan/placing';
-import { sealOf } from '@/core/plan/sealing';
 import { MINUTE, lengthOf } from '@/core/time/span';
-import { weekOf } from '@/core/time/week';
 import { addDays, dateOf, dayOf, instantOf, weekdayOf, type IsoDate, type Zone } from '@/core/time/zone';
-import { again, categories, group, intended, lists, officeTasks, surprises, type OfficeTask } from './office';
-import { at, CALENDAR, LATE_MEETING, calendars, eventsAround, workingDay } from './calendars';
+import {
+  addressOf,
+  again,
+  categories,
+  group,
+  intended,
+  lists,
+  officeTasks,
+  self,
+  surprises,
+  type OfficeTask,
+} from './office';
+import { at, CALENDAR, calendars, eventsAround, workingDay } from './calendars';
 import { routines, withDays } from './days';
 import { frames, holdsFrom, targets } from './frames';
 import { aside, filters, scratchNotes, templates, toolSteps } from './inbox';
 import { randomFrom } from './random';
+import { sealed, sealedBefore } from './seals';
 import { withWeeksBefore } from './weeksBefore';
 
 function toTask(
@@ -199,22 +208,6 @@ function noted(workspace: Workspace, date: IsoDate, zone: Zone, now: number): Wo
   return meeting ? noteOn.apply(workspace, { meeting, text }) : workspace;
 }
 
-/** The present week is sealed, as it was planned on the Friday before: a meeting and a block have come since. */
-function sealed(workspace: Workspace, today: IsoDate, zone: Zone): Workspace {
-  const week = weekOf(today, 1);
-  const at = instantOf(`${addDays(week, -3)}T16:40`, zone);
-  const ahead = { from: instantOf(today, zone), to: instantOf(addDays(week, 7), zone) };
-  const [since] = blocksIn(workspace, ahead, zone)
-    .filter(({ id }) => workspace.blocks.has(id))
-    .reverse();
-  const before = {
-    ...workspace,
-    events: workspace.events.with([], [LATE_MEETING]),
-    blocks: workspace.blocks.with([], since ? [since.id] : []),
-  };
-  return sealWeek.apply(workspace, { seal: sealOf(before, week, zone, at), today });
-}
-
 /**
  * The demo office as a workspace: two weeks around the day of `now`, meetings, tasks, blocks, what really happened up to
  * `now` (epoch ms), and eight weeks before that to look back on. The same seed, instant and zone give the same office.
@@ -238,7 +231,12 @@ export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; 
     repeats: repeating(today, zone),
     intentions: intentions(today),
   };
-  let workspace = workspaceOf(contents, { ...defaultSettings, filters, routines });
+  let workspace = workspaceOf(contents, {
+    ...defaultSettings,
+    filters,
+    routines,
+    addresses: [addressOf(self)],
+  });
   workspace = tied(workspace, workingDay(today, 1));
   officeTasks.forEach(({ on, tray }, i) => {
     const task = tasks[i];
@@ -250,5 +248,6 @@ export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; 
     workspace = live(workspace, addDays(today, -back), zone, now, random);
   workspace = withWeeksBefore(workspace, today, zone, seed);
   workspace = withDays(workspace, today, zone, now, random);
+  workspace = sealedBefore(workspace, today, zone);
   return withLinks(withReadings(noted(sealed(workspace, today, zone), today, zone, now), now), now);
 }

@@ -26,17 +26,57 @@ export type WeeklyMeeting = {
   /** The room of the call that it is. */
   call?: string;
   free?: boolean;
+  /** Who comes, besides oneself. */
+  people?: readonly string[];
 };
 
+/** Whose office it is. */
+export const self = 'Petra Holm';
+
+/** The address that somebody has in the office. */
+export const addressOf = (name: string): string => `${name.toLowerCase().replace(/\W+/g, '.')}@trust.example`;
+
+const crew = ['Ines Marchetti', 'Tomas Brandt', 'Bram Okafor'] as const;
+
 export const weekly: WeeklyMeeting[] = [
-  { day: 0, at: '10:00', minutes: 60, title: 'Team week', place: 'Boat house' },
-  { day: 0, at: '15:00', minutes: 30, title: 'Payroll with Anouk' },
-  { day: 1, at: '11:30', minutes: 30, title: 'Flood forum, agenda', place: 'Call', call: 'flood-forum' },
-  { day: 1, at: '14:30', minutes: 45, title: 'Landowner: Pell Farm', place: 'Call', call: 'pell-farm' },
+  {
+    day: 0,
+    at: '10:00',
+    minutes: 60,
+    title: 'Team week',
+    place: 'Boat house',
+    people: [...crew, 'Anouk de Wit'],
+  },
+  { day: 0, at: '15:00', minutes: 30, title: 'Payroll with Anouk', people: ['Anouk de Wit'] },
+  {
+    day: 1,
+    at: '11:30',
+    minutes: 30,
+    title: 'Flood forum, agenda',
+    place: 'Call',
+    call: 'flood-forum',
+    people: ['Tomas Brandt', 'Lena Fisk'],
+  },
+  {
+    day: 1,
+    at: '14:30',
+    minutes: 45,
+    title: 'Landowner: Pell Farm',
+    place: 'Call',
+    call: 'pell-farm',
+    people: ['Gil Pell'],
+  },
   { day: 2, at: '12:30', minutes: 30, title: 'Lunch talk: eel passes', free: true },
-  { day: 2, at: '14:00', minutes: 30, title: 'Ines, one to one' },
-  { day: 3, at: '14:00', minutes: 60, title: 'Funder call', place: 'Call' },
-  { day: 3, at: '16:00', minutes: 30, title: 'Board preparation' },
+  { day: 2, at: '14:00', minutes: 30, title: 'Ines, one to one', people: ['Ines Marchetti'] },
+  {
+    day: 3,
+    at: '14:00',
+    minutes: 60,
+    title: 'Funder call',
+    place: 'Call',
+    people: ['Lena Fisk', 'Anouk de Wit'],
+  },
+  { day: 3, at: '16:00', minutes: 30, title: 'Board preparation', people: ['Anouk de Wit'] },
   { day: 4, at: '11:00', minutes: 60, title: 'Local press round' },
 ];
 
@@ -58,20 +98,26 @@ export type OfficeTask = {
 };
 
 export const officeTasks: OfficeTask[] = [
-  { title: 'Upload survey of reach 4', list: 'surveys', estimate: 90, on: -5 },
-  { title: 'Grant report, outline', list: 'grants', estimate: 60, on: -5 },
-  { title: 'Answer the parish council', list: 'permits', estimate: 30, on: -5 },
-  { title: 'Calibrate the flow meter', list: 'surveys', estimate: 75, on: -4 },
-  { title: 'Letter to the weir owner', list: 'permits', estimate: 45, on: -4 },
-  { title: 'Budget table for the funder', list: 'grants', estimate: 120, on: -4 },
+  { title: 'Upload survey of reach 4', category: 'Fieldwork', list: 'surveys', estimate: 90, on: -5 },
+  { title: 'Grant report, outline', category: 'Writing', list: 'grants', estimate: 60, on: -5 },
+  { title: 'Answer the parish council', category: 'Permits', list: 'permits', estimate: 30, on: -5 },
+  { title: 'Calibrate the flow meter', category: 'Fieldwork', list: 'surveys', estimate: 75, on: -4 },
+  { title: 'Letter to the weir owner', category: 'Permits', list: 'permits', estimate: 45, on: -4 },
+  { title: 'Budget table for the funder', category: 'Writing', list: 'grants', estimate: 120, on: -4 },
   { title: 'Book the minibus', list: 'volunteers', estimate: 20, on: -3 },
-  { title: 'Count of juvenile trout, reach 2', list: 'surveys', estimate: 120, on: -3 },
-  { title: 'Photos for the newsletter', list: 'volunteers', estimate: 40, on: -3 },
+  {
+    title: 'Count of juvenile trout, reach 2',
+    category: 'Fieldwork',
+    list: 'surveys',
+    estimate: 120,
+    on: -3,
+  },
+  { title: 'Photos for the newsletter', category: 'Writing', list: 'volunteers', estimate: 40, on: -3 },
   { title: 'Risk sheet for the volunteer day', list: 'volunteers', estimate: 60, on: -2 },
-  { title: 'Grant report, section 1', list: 'grants', estimate: 90, on: -2 },
-  { title: 'Map of drainage outfalls', list: 'surveys', estimate: 75, on: -1 },
-  { title: 'Site visit notes, Marl Brook', list: 'surveys', estimate: 60, on: -1 },
-  { title: 'Reply to the funder', list: 'grants', estimate: 45, on: -1, due: -1 },
+  { title: 'Grant report, section 1', category: 'Writing', list: 'grants', estimate: 90, on: -2 },
+  { title: 'Map of drainage outfalls', category: 'Fieldwork', list: 'surveys', estimate: 75, on: -1 },
+  { title: 'Site visit notes, Marl Brook', category: 'Fieldwork', list: 'surveys', estimate: 60, on: -1 },
+  { title: 'Reply to the funder', category: 'Writing', list: 'grants', estimate: 45, on: -1, due: -1 },
   {
     title: 'Check gauge readings',
     category: 'Fieldwork',

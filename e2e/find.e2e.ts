@@ -90,3 +90,25 @@ scene(
     await pressText(page, 'Important some day');
   },
 );
+
+scene(
+  'what looks things up beside the page is started anew when it fails',
+  { expects: /lost on purpose/ },
+  async ({ page }) => {
+    await keys(page, 'o');
+    await keyboardIsIn(page, 'input[aria-label="Find"]');
+    await page.keyboard.type('sensor log');
+    await sees(page, 'Sensor log of the weir pool');
+    const mirrors = () => page.workers().filter((worker) => worker.url().includes('mirror'));
+    const [mirror] = mirrors();
+    await mirror?.evaluate(() => {
+      queueMicrotask(() => {
+        throw new Error('lost on purpose');
+      });
+    });
+    await eventually(async () => assert.deepEqual(mirrors(), []));
+    await keys(page, 'Control+a');
+    await page.keyboard.type('volunteer tool');
+    await sees(page, 'Volunteer day: tool list');
+  },
+);

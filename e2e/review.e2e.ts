@@ -144,3 +144,55 @@ scene(
     await seesNo(page, 'Counted by rule');
   },
 );
+
+scene(
+  'a picture leads to what lies behind it, and goes out as a picture and as its figures',
+  { at: '/review?span=month&day=2026-10-05' },
+  async ({ page }) => {
+    const savedAs = await downloads(page);
+    await press(page, 'Show the figures: When you work');
+    await focus(page, '[role=table] [role=row]:nth-child(3) [role=button]');
+    await keys(page, 'Enter');
+    await page.waitForFunction(() => location.search.includes('open=10'));
+    await keyboardIsOn(page, /^10:00/);
+    await sees(page, 'never begun');
+    await press(page, 'Take it out…: How the time was cut up');
+    await isAccessible(page, 'a picture is taken out');
+    await press(page, 'Save as PNG');
+    const png = readFileSync(await savedAs('sprindle-demo-how-the-time-was-cut-up.png'));
+    assert.equal(png.toString('latin1', 1, 4), 'PNG');
+    await press(page, 'Save as SVG');
+    assert.match(readFileSync(await savedAs('sprindle-demo-how-the-time-was-cut-up.svg'), 'utf8'), /^<svg /);
+    await press(page, 'Save as CSV');
+    const csv = readFileSync(await savedAs('sprindle-demo-how-the-time-was-cut-up.csv'), 'utf8');
+    assert.match(csv, /"?meetings, a day"?,\d/);
+    await keys(page, 'Escape');
+    await isClosed(page);
+  },
+);
+
+for (const size of ['phone', 'wide'] as const)
+  scene(
+    `what is private is left out, and meetings are told by how many met, ${size}`,
+    { size, at: '/settings' },
+    async ({ page }) => {
+      await press(page, 'Edit categories…');
+      await press(page, 'Private: Review can leave it out: Writing');
+      await keys(page, 'Escape');
+      await isClosed(page);
+      await go(page, '/review?span=month&day=2026-10-05');
+      await boxOf(page, 'Writing: planned');
+      await press(page, 'Without what is private');
+      await boxOf(page, 'Fieldwork: planned');
+      await eventually(async () =>
+        assert.ok(!(await labels(page)).some((label) => label.startsWith('Writing: '))),
+      );
+      await choose(page, 'By', 'Kind');
+      await boxOf(page, 'Meetings one to one: planned');
+      await page.locator('[aria-label^="Meetings one to one: "] [role=button]').click();
+      await boxOf(page, 'Ines, one to one, ');
+      await reload(page);
+      await boxOf(page, 'Ines, one to one, ');
+      await isAccessible(page, `meetings by kind, ${size}`);
+    },
+  );

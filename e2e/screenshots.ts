@@ -11,6 +11,7 @@ type Shot = {
   click?: string;
   key?: KeyInput;
   text?: string;
+  scrollTo?: string;
 };
 
 /** One picture of each main view, from the demo data. `npm run screenshots -- plan` takes only those with that name. */
@@ -48,7 +49,12 @@ const shots: Shot[] = [
     key: 'r',
   },
   { name: 'month-wide', route: '/plan?view=month', size: 'wide' },
-  { name: 'agenda-phone', route: '/plan?view=agenda', size: 'phone' },
+  {
+    name: 'changes-wide',
+    route: '/review?span=week&day=2026-11-09',
+    size: 'wide',
+    scrollTo: '[id^=picture-The-week]',
+  },
   { name: 'triage-phone', route: '/tasks', size: 'phone', click: '[aria-label^="Go through the inbox"]' },
   { name: 'now-wide', route: '/now', size: 'wide' },
 ];
@@ -56,7 +62,7 @@ const shots: Shot[] = [
 async function main() {
   const [only, folder = path.join(__dirname, '../docs/screenshots')] = process.argv.slice(2);
   const stage = await openStage();
-  for (const { name, route, size, dark, click, key, text } of shots) {
+  for (const { name, route, size, dark, click, key, text, scrollTo } of shots) {
     if (only && !name.includes(only)) continue;
     const { page, complaints, leave } = await openPage(stage, { size, at: route, dark });
     if (text) {
@@ -69,6 +75,8 @@ async function main() {
     if (click || key || route.includes('add='))
       await page.waitForSelector('[aria-label=Close], [aria-label="Close the details"]');
     await calm(page);
+    await page.waitForSelector('[aria-busy=true]', { hidden: true });
+    if (scrollTo) await page.$eval(scrollTo, (part) => part.scrollIntoView());
     await page.screenshot({ path: path.join(folder, `${name}.png`) });
     console.log(name, complaints.join('\n'));
     await leave();

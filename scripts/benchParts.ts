@@ -54,3 +54,27 @@ export async function bringIn(page: Page, name: string, workspace: Workspace): P
   await settled(page);
   return read;
 }
+
+/** Notes from now on how long each press takes until the next frame (Event Timing, W3C), in milliseconds. */
+export const watchPresses = (page: Page) =>
+  page.evaluate(() => {
+    const { dataset } = document.documentElement;
+    new PerformanceObserver((list) => {
+      for (const { duration, interactionId } of list.getEntries() as PerformanceEventTiming[])
+        if (interactionId) dataset.longest = String(Math.max(Number(dataset.longest), duration));
+    }).observe({ type: 'event', durationThreshold: 16 } as PerformanceObserverInit);
+  });
+
+/** The longest time from a press of what is done to the next frame. */
+export async function answer(page: Page, act: () => Promise<unknown>): Promise<number> {
+  await page.evaluate(() => void (document.documentElement.dataset.longest = '0'));
+  await act();
+  await realTime(1800);
+  return Number(await page.evaluate(() => document.documentElement.dataset.longest));
+}
+
+export async function clickOn(page: Page, selector: string): Promise<void> {
+  const found = await page.waitForSelector(selector);
+  const box = await found?.boundingBox();
+  if (box) await page.mouse.click(box.x + box.width / 2, box.y + Math.min(box.height / 2, 20));
+}

@@ -6,7 +6,17 @@ import type { Page } from 'puppeteer-core';
 import { longHistory, withOpenTasks } from '@/demo/tenYears';
 import { openPage, openStage, sizes, type Size, type Stage } from '../e2e/browser';
 import { realTime } from '../e2e/steps';
-import { bringIn, median, now, startOf, watchFirstDay, zone } from './benchParts';
+import {
+  answer,
+  bringIn,
+  clickOn,
+  median,
+  now,
+  startOf,
+  watchFirstDay,
+  watchPresses,
+  zone,
+} from './benchParts';
 
 /**
  * How soon something is drawn, and how soon what is pressed is answered, with the processor as it is and slowed four
@@ -81,30 +91,6 @@ async function starts(stage: Stage, empty: Stage, size: Size, slowed: number) {
   console.log(
     `${size}, slowed ${slowed} times, nothing kept from before: first paint ${paint?.toFixed(0)} ms, the day with its blocks ${drawn?.toFixed(0)} ms; an empty page of the framework ${none?.toFixed(0)} ms, ratio ${((drawn ?? 0) / (none ?? 1)).toFixed(2)}`,
   );
-}
-
-/** Notes from now on how long each press takes until the next frame (Event Timing, W3C), in milliseconds. */
-const watchPresses = (page: Page) =>
-  page.evaluate(() => {
-    const { dataset } = document.documentElement;
-    new PerformanceObserver((list) => {
-      for (const { duration, interactionId } of list.getEntries() as PerformanceEventTiming[])
-        if (interactionId) dataset.longest = String(Math.max(Number(dataset.longest), duration));
-    }).observe({ type: 'event', durationThreshold: 16 } as PerformanceObserverInit);
-  });
-
-/** The longest time from a press of what is done to the next frame. */
-async function answer(page: Page, act: () => Promise<unknown>): Promise<number> {
-  await page.evaluate(() => void (document.documentElement.dataset.longest = '0'));
-  await act();
-  await realTime(1800);
-  return Number(await page.evaluate(() => document.documentElement.dataset.longest));
-}
-
-async function clickOn(page: Page, selector: string): Promise<void> {
-  const found = await page.waitForSelector(selector);
-  const box = await found?.boundingBox();
-  if (box) await page.mouse.click(box.x + box.width / 2, box.y + Math.min(box.height / 2, 20));
 }
 
 /** What people do all day. */

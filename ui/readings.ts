@@ -1,4 +1,5 @@
 import { CALL, LINK } from '@/core/model/link';
+import { readPeople } from '@/core/capture/people';
 import { readDuration } from '@/core/capture/readDuration';
 import { readTime } from '@/core/capture/readTime';
 import { bounds, shortened } from '@/core/model/bounds';
@@ -12,6 +13,14 @@ export const readTitle = (typed: string): Reading<string> =>
 
 /** A title that may still be missing. */
 export const readName = (typed: string): Reading<string> => upTo(bounds.title, typed.trim());
+
+/** Addresses, separated by commas. */
+export function readAddresses(typed: string): Reading<string[]> {
+  const read = readPeople(typed, []);
+  return 'unread' in read
+    ? { problem: `${quoted(read.unread)} is no address. Try petra.holm@trust.example.` }
+    : { value: read.people.map(({ address }) => address) };
+}
 
 /** Text, unless it is longer than is kept. */
 const upTo = (most: number, text: string): Reading<string> =>

@@ -17,7 +17,7 @@ export const editCategory = command(
   'edit category',
   (
     workspace,
-    { id, ...changes }: { id: Id } & Partial<Pick<Category, 'name' | 'hue' | 'icon' | 'leads'>>,
+    { id, ...changes }: { id: Id } & Partial<Pick<Category, 'name' | 'hue' | 'icon' | 'leads' | 'private'>>,
   ) => {
     const category = existing(workspace.categories, id, 'category');
     const { name } = changes;

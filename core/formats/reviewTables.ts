@@ -2,7 +2,7 @@ import Papa from 'papaparse';
 import type { Timesheet } from '../review/timesheet';
 import { harmless } from './harmlessCells';
 
-/** A table of words and minutes: its heads, its lines and the sums below them. */
+/** A table of words and minutes: its heads, its lines and the sums below them, where there are any. */
 export type Table = {
   readonly heads: readonly string[];
   readonly lines: readonly (readonly (string | number)[])[];
@@ -12,7 +12,7 @@ export type Table = {
 /** A table as CSV (RFC 4180), minutes as whole numbers. */
 export const tableAsCsv = ({ heads, lines, sums }: Table): string =>
   Papa.unparse(
-    [heads, ...lines, sums].map((line) =>
+    [heads, ...lines, ...(sums.length > 0 ? [sums] : [])].map((line) =>
       line.map((cell) => (typeof cell === 'number' ? cell : harmless(cell))),
     ),
     { newline: '\r\n' },
@@ -25,7 +25,7 @@ export function tableAsMarkdown(title: string, table: Table, tell: (minutes: num
   const line = (cells: readonly (string | number)[]) =>
     `| ${cells.map((cell) => cellText(typeof cell === 'number' ? tell(cell) : cell)).join(' | ')} |`;
   const rule = `|${table.heads.map((_, i) => (i === 0 ? ' --- ' : ' ---: ')).join('|')}|`;
-  return `${[`## ${title}`, '', line(table.heads), rule, ...table.lines.map(line), line(table.sums)].join('\n')}\n`;
+  return `${[`## ${title}`, '', line(table.heads), rule, ...table.lines.map(line), ...(table.sums.length > 0 ? [line(table.sums)] : [])].join('\n')}\n`;
 }
 
 /** A timesheet as a table, with what the time went to in a last column if that is wished. */

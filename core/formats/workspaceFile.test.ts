@@ -85,7 +85,7 @@ test('what does not fit is left out or shortened and told, what points nowhere i
     '3 templates point at lists that are not in the file',
     expect.stringMatching(/^1 block points at tasks that are not in the file$/),
     '2 frames point at lists that are not in the file',
-    '1 sealed week points at lists that are not in the file',
+    '4 sealed weeks point at lists that are not in the file',
     expect.stringMatching(/^\d+ tasks point at lists that are not in the file$/),
     expect.stringMatching(/^\d+ repeating tasks point at lists that are not in the file$/),
   ]);

@@ -15,6 +15,8 @@ export const Category = openObject({
   icon: z.optional(ListIcon),
   /** Reminders of its blocks and meetings. */
   leads: z.optional(Leads),
+  /** Whether Review can leave it out. */
+  private: z.optional(z.boolean()),
   /** Its place among the others, smallest first. */
   rank: z.number(),
   ...Changed,

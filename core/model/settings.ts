@@ -87,6 +87,8 @@ export const Settings = openObject({
     openObject({ tasks: z.boolean(), events: z.boolean(), notes: z.boolean() }),
     wholeGlance,
   ),
+  /** One's own addresses in invitations, by which one is not told among those whom one meets. */
+  addresses: z._default(listUpTo(textUpTo(320), bounds.few), []),
   /** What the plan leaves out of sight. */
   leftOut: z._default(openObject({ lists: z.array(Id), categories: z.array(Id), done: z.boolean() }), {
     lists: [],
@@ -113,6 +115,7 @@ export const defaultSettings: Settings = {
   tasks: { asTable: false, columns: usualColumns, widths: {} },
   firstSteps: allSteps,
   glance: wholeGlance,
+  addresses: [],
   leftOut: { lists: [], categories: [], done: false },
 };
 

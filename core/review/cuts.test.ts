@@ -2,7 +2,10 @@ import * as fc from 'fast-check';
 import { at, date, meeting, zone } from '../fixtures/make';
 import { hours, office, withZones, zoneOf } from '../fixtures/zones';
 import { lengthOf } from '../time/span';
-import { dayCuts, weekCuts } from './cuts';
+import { cutsOf, weekCuts } from './cuts';
+
+const dayCuts = (...[workspace, day, where]: [typeof base, string, string]) =>
+  cutsOf(workspace, [day], where)[0];
 
 const guarded = zoneOf('Writing', { ...hours(9, 180), days: [3], openness: 'guarded' });
 const base = withZones(office, guarded);
@@ -44,7 +47,7 @@ test('stretches and meetings fill the working hours, whatever they are', () => {
           ),
         ),
       );
-      const { free, longest, longMinutes } = dayCuts(cut, date, zone);
+      const { free = [], longest, longMinutes } = dayCuts(cut, date, zone) ?? {};
       const minutes = free.reduce((sum, span) => sum + lengthOf(span), 0);
       const taken = new Set(all.flatMap(([from, length]) => Array.from({ length }, (_, i) => from + i)));
       const left = Array.from({ length: 480 }, (_, i) => 540 + i).filter((minute) => !taken.has(minute));

@@ -1,9 +1,12 @@
-import { zonesOn } from '../frame/zones';
+import { asShown } from '../calendar/layers';
+import { occurrencesIn } from '../calendar/occurrences';
+import { spansOfKind, zonesOn } from '../frame/zones';
+import { sealOn } from '../model/seal';
 import type { Workspace } from '../model/workspace';
-import { dayPlan } from '../plan/dayPlan';
+import { daysIn, firstTouched } from '../time/days';
 import { intersect, lengthOf, subtract, union, type Span } from '../time/span';
 import { daysOfWeek } from '../time/week';
-import type { IsoDate, Zone } from '../time/zone';
+import { dayOf, type IsoDate, type Zone } from '../time/zone';
 
 /** A stretch that is long enough for real work, in minutes. */
 export const LONG = 60;
@@ -30,30 +33,44 @@ export type WeekCuts = {
   readonly guarded: Span | undefined;
 };
 
-const busyOn = (workspace: Workspace, date: IsoDate, zone: Zone): Span[] => {
-  const { meetings, allDay } = dayPlan(workspace, date, zone);
-  return [...meetings, ...allDay].filter(({ busy }) => busy);
-};
+/** The busy meetings that touch each of some days, which follow each other. */
+function busyOn(workspace: Workspace, dates: readonly IsoDate[], zone: Zone): Span[][] {
+  const [first, last] = [dates[0], dates.at(-1)];
+  if (first === undefined || last === undefined) return [];
+  const range = { from: dayOf(first, zone).from, to: dayOf(last, zone).to };
+  const days = daysIn(range, zone);
+  const seals = days.map(({ date }) => sealOn(workspace, date));
+  const found: Span[][] = days.map(() => []);
+  for (const occurrence of occurrencesIn(workspace.events, range, zone))
+    for (let i = firstTouched(days, occurrence.from); i < days.length; i += 1) {
+      if ((days[i]?.span.from ?? Infinity) >= occurrence.to) break;
+      if (asShown(workspace, occurrence, seals[i]).some(({ busy }) => busy)) found[i]?.push(occurrence);
+    }
+  return found;
+}
 
-/** How meetings cut up the working hours of a day. */
-export function dayCuts(workspace: Workspace, date: IsoDate, zone: Zone): DayCuts {
-  const { working } = dayPlan(workspace, date, zone);
-  const free = subtract(working, busyOn(workspace, date, zone));
-  const minutes = free.map((span) => Math.floor(lengthOf(span)));
-  const long = minutes.filter((length) => length >= LONG);
-  return {
-    date,
-    working,
-    free,
-    longest: Math.max(0, ...minutes),
-    long: long.length,
-    longMinutes: long.reduce((sum, length) => sum + length, 0),
-  };
+/** How meetings cut up the working hours of some days, which follow each other. */
+export function cutsOf(workspace: Workspace, dates: readonly IsoDate[], zone: Zone): DayCuts[] {
+  const busy = busyOn(workspace, dates, zone);
+  return dates.map((date, i) => {
+    const working = spansOfKind(workspace, date, zone, 'work');
+    const free = subtract(working, busy[i] ?? []);
+    const minutes = free.map((span) => Math.floor(lengthOf(span)));
+    const long = minutes.filter((length) => length >= LONG);
+    return {
+      date,
+      working,
+      free,
+      longest: Math.max(0, ...minutes),
+      long: long.length,
+      longMinutes: long.reduce((sum, length) => sum + length, 0),
+    };
+  });
 }
 
 /** How meetings cut up the week that a date lies in. */
 export function weekCuts(workspace: Workspace, date: IsoDate, zone: Zone): WeekCuts {
-  const days = daysOfWeek(date, workspace.settings.weekStart).map((day) => dayCuts(workspace, day, zone));
+  const days = cutsOf(workspace, daysOfWeek(date, workspace.settings.weekStart), zone);
   const guarded = days.flatMap(({ date: day, free }) => {
     const kept = zonesOn(workspace, day, zone).flatMap((one) =>
       one.zone.openness === 'guarded' ? one.spans : [],

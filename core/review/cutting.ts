@@ -46,8 +46,26 @@ export function workCells(workspace: Workspace, date: IsoDate, zone: Zone): Cell
   return withRest([{ key: 'in', spans: spansOfKind(workspace, date, zone, 'work') }], dayOf(date, zone));
 }
 
+/** The zones of one's own time on a day, `own`, and the rest. */
+export function ownTimeCells(workspace: Workspace, date: IsoDate, zone: Zone): Cell[] {
+  return withRest([{ key: 'own', spans: spansOfKind(workspace, date, zone, 'own') }], dayOf(date, zone));
+}
+
+/** Something that is the same for all rows of a day, worked out once for each. */
+export function perDay<V>(of: (date: IsoDate) => V): (date: IsoDate) => V {
+  const known = new Map<IsoDate, V>();
+  return (date) => {
+    const found = known.get(date) ?? of(date);
+    known.set(date, found);
+    return found;
+  };
+}
+
+/** A row, or a part of one, and what it is put together by. */
+export type Keyed = { readonly key: string | null; readonly name?: string; readonly row: LedgerRow };
+
 /** A row cut into cells of its day that fill it: the minutes of the parts are those of the row. Empty parts are left out. */
-export function cut(row: LedgerRow, cells: readonly Cell[]): { key: string | null; row: LedgerRow }[] {
+export function cut(row: LedgerRow, cells: readonly Cell[]): Keyed[] {
   const { planned, actual } = row.spans;
   const touching = cells.filter(({ spans }) =>
     spans.some((span) => [...planned, ...actual].some((own) => lengthOf(clip(span, own)) > 0)),

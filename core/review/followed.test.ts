@@ -70,7 +70,7 @@ test('a target is kept or missed week by week, and it says what was never begun'
   });
   const range = { from: instantOf('2026-11-09', zone), to: instantOf('2026-12-01', zone) };
   const { rows } = ledger(workspace, range, zone, range.to);
-  const [told] = targetsOverWeeks(workspace, rows, { from: '2026-11-09', until: '2026-11-29' });
+  const [told] = targetsOverWeeks(workspace, rows, { from: '2026-11-09', until: '2026-11-29' }, zone);
   expect(
     told?.weeks.map(({ week, done, short, over, notStarted }) => [week, done, short, over, notStarted]),
   ).toEqual([

@@ -1,7 +1,7 @@
 import { shareOut } from '../time/shareOut';
 import { intersect, lengthOf, subtract, union, type Span } from '../time/span';
 import { weekdayOf, type Zone } from '../time/zone';
-import { cut, hoursOf } from './cutting';
+import { cut, hoursOf, perDay } from './cutting';
 import { inGroups } from './inGroups';
 import type { LedgerRow } from './ledger';
 
@@ -42,10 +42,11 @@ export function followedBy(
   by: 'weekday' | 'hour',
   zone: Zone,
 ): { readonly key: number; readonly followed: Followed }[] {
+  const hours = perDay((date) => hoursOf(date, zone));
   const parts = rows.flatMap((row) =>
     by === 'weekday'
       ? [{ key: weekdayOf(row.date), row }]
-      : cut(row, hoursOf(row.date, zone)).map((part) => ({ key: Number(part.key), row: part.row })),
+      : cut(row, hours(row.date)).map((part) => ({ key: Number(part.key), row: part.row })),
   );
   return [...inGroups(parts, ({ key }) => key)]
     .map(([key, own]) => ({ key, followed: followed(own.map(({ row }) => row)) }))

@@ -3,12 +3,14 @@ import type { Workspace } from '../model/workspace';
 import { taskOf } from '../tasks/places';
 import { asLine, dateWords, timeWords, weekdayNames } from '../time/words';
 import { SEVERAL, type Grouping } from './grouping';
+import type { Kind } from './kinds';
 import type { ReviewLine } from './lines';
 
 const nowhere: Record<Grouping, string> = {
   category: 'No category',
   list: 'No list',
   task: 'No task',
+  kind: 'Nothing of these',
   meeting: 'No meeting',
   person: 'With nobody',
   day: 'No day',
@@ -23,8 +25,18 @@ const gone: Partial<Record<Grouping, string>> = {
   task: 'A deleted task',
 };
 
+const kindNames: Record<Kind, string> = {
+  task: 'Tasks',
+  oneToOne: 'Meetings one to one',
+  group: 'Meetings in groups',
+  meeting: 'Other meetings',
+  travel: 'Travel',
+  interruption: 'Interruptions',
+  unplanned: 'Other time on record',
+};
+
 /** What a line of a review is called. */
-export function groupName(workspace: Workspace, by: Grouping, { key, name, rows }: ReviewLine): string {
+export function groupName(workspace: Workspace, by: Grouping, { key, name }: ReviewLine): string {
   const { settings, categories, lists } = workspace;
   if (key === SEVERAL) return 'Told for several people';
   if (key === null) return nowhere[by];
@@ -32,7 +44,8 @@ export function groupName(workspace: Workspace, by: Grouping, { key, name, rows 
     category: () => categories.get(key)?.name,
     list: () => lists.get(key)?.name,
     task: () => taskOf(workspace, key)?.title,
-    meeting: () => workspace.events.get(key)?.title ?? rows[0]?.title,
+    kind: () => kindNames[key as Kind], // the key of a kind
+    meeting: () => workspace.events.get(key)?.title ?? name,
     person: () => name,
     day: () => dateWords(key, settings),
     weekday: () => weekdayNames[Number(key) - 1],

@@ -1,8 +1,9 @@
 import { eventIdOf } from '../calendar/occurrences';
 import type { Workspace } from '../model/workspace';
 import { weekdayOf, type IsoDate, type Zone } from '../time/zone';
-import { cut, hoursOf, workCells, zoneCells, type Cell } from './cutting';
+import { cut, hoursOf, ownTimeCells, perDay, workCells, zoneCells, type Cell, type Keyed } from './cutting';
 import { inGroups } from './inGroups';
+import { byKind } from './kinds';
 import { sumsOf, type LedgerRow, type LedgerSums } from './ledger';
 import { peopleOf } from './people';
 
@@ -11,6 +12,7 @@ export const groupings = [
   'category',
   'list',
   'task',
+  'kind',
   'meeting',
   'person',
   'day',
@@ -29,7 +31,7 @@ export type Hours = 'all' | 'in' | 'out';
  */
 export type LedgerGroup = {
   readonly key: string | null;
-  /** What a person is called; other groups are named by what they are. */
+  /** What a person or a meeting is called; other groups are named by what they are. */
   readonly name: string | undefined;
   readonly rows: readonly LedgerRow[];
   readonly sums: LedgerSums;
@@ -47,16 +49,6 @@ const keys = {
   category: ({ categoryId }: LedgerRow) => categoryId,
 };
 
-/** Something that is the same for all rows of a day, worked out once for each. */
-function perDay<V>(of: (date: IsoDate) => V): (date: IsoDate) => V {
-  const known = new Map<IsoDate, V>();
-  return (date) => {
-    const found = known.get(date) ?? of(date);
-    known.set(date, found);
-    return found;
-  };
-}
-
 /** The rows as far as they lie in these hours; inside and outside together are all, to the minute. */
 export function rowsInHours(
   workspace: Workspace,
@@ -71,7 +63,24 @@ export function rowsInHours(
   );
 }
 
-type Keyed = { readonly key: string | null; readonly name?: string; readonly row: LedgerRow };
+/** Whether anything can be private: a category that says so, or a zone of one's own time. */
+export const hasPrivate = ({ categories, frames }: Workspace): boolean =>
+  categories.values().some((category) => category.private === true) ||
+  frames.values().some(({ zones }) => zones.some(({ kind }) => kind === 'own'));
+
+/** The rows without what is private: categories that say so, and what lies in zones of one's own time. */
+export function withoutPrivate(
+  workspace: Workspace,
+  rows: readonly LedgerRow[],
+  zone: Zone,
+): readonly LedgerRow[] {
+  const isPrivate = ({ categoryId }: LedgerRow) =>
+    workspace.categories.get(categoryId ?? '')?.private === true;
+  const cells = perDay((date) => ownTimeCells(workspace, date, zone));
+  return rows
+    .filter((row) => !isPrivate(row))
+    .flatMap((row) => cut(row, cells(row.date)).flatMap((part) => (part.key === null ? [part.row] : [])));
+}
 
 const cutBy = (rows: readonly LedgerRow[], cellsOf: (date: IsoDate) => readonly Cell[]): Keyed[] => {
   const cells = perDay(cellsOf);
@@ -100,14 +109,14 @@ function byPerson(workspace: Workspace, rows: readonly LedgerRow[], own: readonl
 
 /**
  * Rows put together, in the order in which each group first appears; over every grouping planned, actual and drift add up to
- * the same. By the hour and by zone rows are cut where these begin and end. `own` are one's own addresses.
+ * the same. By the hour, by zone and by kind rows are cut where these begin and end. `own` are one's own addresses.
  */
 export function grouped(
   workspace: Workspace,
   rows: readonly LedgerRow[],
   by: Grouping,
   zone: Zone,
-  own: readonly string[] = [],
+  own: readonly string[] = workspace.settings.addresses,
 ): LedgerGroup[] {
   return [...inGroups(keyed(workspace, rows, by, zone, own), ({ key }) => key)].map(([key, group]) => {
     const all = group.map(({ row }) => row);
@@ -125,5 +134,7 @@ function keyed(
   if (by === 'hour') return cutBy(rows, (date) => hoursOf(date, zone));
   if (by === 'zone') return cutBy(rows, (date) => zoneCells(workspace, date, zone));
   if (by === 'person') return byPerson(workspace, rows, own);
-  return rows.map((row) => ({ key: keys[by](row), row }));
+  if (by === 'kind') return byKind(workspace, rows, own);
+  const name = ({ title }: LedgerRow) => (by === 'meeting' ? { name: title } : {});
+  return rows.map((row) => ({ key: keys[by](row), row, ...name(row) }));
 }

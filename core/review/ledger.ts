@@ -19,7 +19,7 @@ export type LedgerRow = {
   readonly title: string;
   readonly listId: Id | null;
   readonly categoryId: Id | null;
-  /** A task that was ticked off before the span ends; a meeting for which time is on record. */
+  /** A task that was ticked off before the day ends; a meeting for which time is on record. */
   readonly done: boolean;
   readonly planned: number;
   readonly actual: number;
@@ -67,9 +67,7 @@ export function ledger(
   const days = daysIn(range, zone);
   const planned = plannedOn(workspace, days, zone, yardstick);
   const actual = actualOn(workspace, days, range, now);
-  const rows = days.flatMap((day, i) =>
-    rowsOfDay(workspace, day, planned[i] ?? [], actual[i] ?? [], range.to),
-  );
+  const rows = days.flatMap((day, i) => rowsOfDay(workspace, day, planned[i] ?? [], actual[i] ?? []));
   return { rows, sums: sumsOf(rows) };
 }
 
@@ -93,7 +91,6 @@ function rowsOfDay(
   { date, span: day }: DayIn,
   planned: readonly Planned[],
   actual: readonly Actual[],
-  end: number,
 ): LedgerRow[] {
   const gathered = new Map<string, Gathered>();
   const rowOf = (subject: Subject, categories: readonly string[] = []) => {
@@ -111,7 +108,7 @@ function rowsOfDay(
     1,
   );
   return all
-    .map(([key, row], i) => toRow(workspace, date, key, row, minutes[i] ?? 0, end))
+    .map(([key, row], i) => toRow(workspace, date, key, row, minutes[i] ?? 0, day.to))
     .filter((row) => row.planned > 0 || row.actual > 0)
     .sort((a, b) => a.from - b.from);
 }

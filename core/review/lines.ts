@@ -5,13 +5,14 @@ import type { LedgerRow } from './ledger';
 /** Two figures of one group beside each other, in minutes: planned and actual, or the actual time then and now. */
 export type ReviewLine = {
   readonly key: string | null;
-  /** What a person is called; other groups are named by what they are. */
+  /** What a person or a meeting is called; other groups are named by what they are. */
   readonly name: string | undefined;
   readonly left: number;
   readonly right: number;
   /** right − left. */
   readonly change: number;
-  readonly rows: readonly LedgerRow[];
+  /** How many rows it is made of, now. */
+  readonly count: number;
 };
 
 export type Totals = Pick<ReviewLine, 'left' | 'right' | 'change'>;
@@ -33,7 +34,7 @@ const lineOf = ({ key, name, rows }: Omit<LedgerGroup, 'sums'>, left: number, ri
   left,
   right,
   change: right - left,
-  rows,
+  count: rows.length,
 });
 
 /** Planned and actual of each group. */

@@ -15,9 +15,9 @@ import { Choice } from '@/ui/Choice';
 import { Empty } from '@/ui/Screen';
 import { openPanel } from '@/ui/panels';
 import { TermButton } from '@/board/TermButton';
-import { Subheading, Words } from '@/ui/Words';
+import { Heading, Subheading, Words } from '@/ui/Words';
 import { Bridge } from './Bridge';
-import { Cuts } from './Cuts';
+import { CutDays } from './pictures/CutsPicture';
 import { interruptionsIn } from '@/core/track/interruptions';
 import { Figures } from './Figures';
 import { LedgerHead, LedgerLine } from './LedgerLine';
@@ -86,7 +86,10 @@ export function DayReview({
           </View>
         </>
       )}
-      <Cuts date={date} />
+      <View className="gap-2">
+        <Heading level={2}>How meetings cut up the day</Heading>
+        <CutDays dates={[date]} />
+      </View>
     </>
   );
 }

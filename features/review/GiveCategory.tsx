@@ -1,10 +1,12 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { giveCategory, giveCategoryByRule, ruleWords } from '@/actions/categories';
 import { categoriesOf } from '@/core/model/categories';
-import { heldByRule, ruleGrounds } from '@/core/review/categoryOf';
+import { ruleGrounds } from '@/core/review/categoryOf';
+import { rangeSoFar } from '@/core/time/stretch';
 import { durationWords } from '@/core/time/words';
 import { addDays } from '@/core/time/zone';
+import { subjectKey } from '@/core/track/spent';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -12,7 +14,7 @@ import { useMoment } from '@/ui/clock';
 import { closePanel, openPanel, type Panels } from '@/ui/panels';
 import { forText } from '@/ui/textScale';
 import { Words } from '@/ui/Words';
-import { useRows } from './useLedgers';
+import { useWorkedOut } from './useWorkedOut';
 
 /** A rule is tried on so many days before it counts. */
 const TRIED = 90;
@@ -20,16 +22,19 @@ const TRIED = 90;
 /** Gives what has no category one: this alone, or by a rule all that is alike, tried before it counts. */
 export function GiveCategory({ subject }: Panels['giveCategory']) {
   const workspace = useWorkspace();
-  const { today } = useMoment();
+  const { zone, today, now } = useMoment();
   const categories = categoriesOf(workspace);
-  const grounds = ruleGrounds(workspace, subject);
+  const grounds = useMemo(() => ruleGrounds(workspace, subject), [workspace, subject]);
   const [chosen, setChosen] = useState('');
   const [ground, setGround] = useState(0);
-  const tried = useRows({ unit: 'dates', first: addDays(today, -TRIED), last: today }, 'last');
+  const asked = useMemo(() => {
+    const range = rangeSoFar({ first: addDays(today, -TRIED), last: today }, zone, now);
+    return { range, zone, now, yardstick: 'last' as const, grounds };
+  }, [today, zone, now, grounds]);
+  const tried = useWorkedOut('rulesTried', subjectKey(subject), asked);
   const category = categories.find(({ id }) => id === chosen);
   const rule = grounds[ground];
-  const held = 'rows' in tried && rule ? heldByRule(workspace, tried.rows, rule) : [];
-  const minutes = held.reduce((sum, { actual }) => sum + actual, 0);
+  const held = 'answer' in tried ? tried.answer[ground] : undefined;
   if (categories.length === 0)
     return (
       <View className="gap-3">
@@ -62,8 +67,8 @@ export function GiveCategory({ subject }: Panels['giveCategory']) {
       <View style={{ minHeight: forText(64) }}>
         <Words aria-live="polite">
           {rule
-            ? 'rows' in tried
-              ? `In the last ${TRIED} days ${held.length === 1 ? 'one thing' : `${held.length} things`} without a category, ${durationWords(minutes)} on record. What comes counts, too; what has a category keeps it.`
+            ? held
+              ? `In the last ${TRIED} days ${held.count === 1 ? 'one thing' : `${held.count} things`} without a category, ${durationWords(held.minutes)} on record. What comes counts, too; what has a category keeps it.`
               : 'Trying it on what there is…'
             : 'Nothing else changes.'}
         </Words>

@@ -3,7 +3,8 @@ import { View } from 'react-native';
 import { copyText } from '@/actions/copyText';
 import { saveTable } from '@/actions/files/reviewFiles';
 import { tableAsCsv, tableAsMarkdown, timesheetTable, type Table } from '@/core/formats/reviewTables';
-import { steps, timesheet, type TimesheetOf } from '@/core/review/timesheet';
+import type { ReviewAsked } from '@/core/review/asked';
+import { steps, type TimesheetOf } from '@/core/review/timesheet';
 import { durationWords, stretchWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
@@ -12,10 +13,10 @@ import { Choice } from '@/ui/Choice';
 import type { Panels } from '@/ui/panels';
 import { Part } from '@/ui/Screen';
 import { Words } from '@/ui/Words';
-import { useRows } from './useLedgers';
+import { useWorkedOut } from './useWorkedOut';
 
 /** What Review shows as a file or as text, and a timesheet of the same stretch. */
-export function TakeOut({ stretch, title, table }: Panels['reviewOut']) {
+export function TakeOut({ asked, title, table }: Panels['reviewOut']) {
   return (
     <View className="gap-4">
       <View className="gap-2">
@@ -24,13 +25,13 @@ export function TakeOut({ stretch, title, table }: Panels['reviewOut']) {
         </Words>
         <Formats title={title} table={table} />
       </View>
-      <TimesheetPart stretch={stretch} />
+      <TimesheetPart review={asked} />
     </View>
   );
 }
 
 /** The ways in which a table goes out. */
-function Formats({ title, table }: { title: string; table: Table }) {
+export function Formats({ title, table }: { title: string; table: Table }) {
   const markdown = () => tableAsMarkdown(title, table, durationWords);
   return (
     <View className="flex-row flex-wrap gap-2">
@@ -57,20 +58,15 @@ function Formats({ title, table }: { title: string; table: Table }) {
 const SHOWN = 40;
 
 /** A timesheet: what was recorded, by list or by task, rounded so that all sums still add up. */
-function TimesheetPart({ stretch }: Pick<Panels['reviewOut'], 'stretch'>) {
+function TimesheetPart({ review }: { review: ReviewAsked }) {
   const workspace = useWorkspace();
   const [asked, setAsked] = useState<TimesheetOf>({ by: 'list', step: 15, listId: null });
   const [withNotes, setNotes] = useState(false);
-  const known = useRows(stretch, 'last');
-  const rows = 'rows' in known ? known.rows : null;
-  const sheet = useMemo(
-    () => rows && timesheet(workspace, rows, stretch, asked),
-    [workspace, rows, stretch, asked],
-  );
-  if (!rows || !sheet) return <Words tone="soft">Adding up the timesheet…</Words>;
-  const lists = [...new Set(rows.flatMap(({ listId }) => listId ?? []))].flatMap(
-    (id) => workspace.lists.get(id) ?? [],
-  );
+  const input = useMemo(() => ({ ...review, of: asked }), [review, asked]);
+  const found = useWorkedOut('sheet', 'sheet', input);
+  if (!('answer' in found)) return <Words tone="soft">Adding up the timesheet…</Words>;
+  const { sheet, listIds } = found.answer;
+  const lists = listIds.flatMap((id) => workspace.lists.get(id) ?? []);
   return (
     <Part title="A timesheet">
       <Choice
@@ -109,7 +105,7 @@ function TimesheetPart({ stretch }: Pick<Panels['reviewOut'], 'stretch'>) {
         <SumLine name="Together" minutes={sheet.total} />
       </View>
       <Formats
-        title={`Timesheet, ${stretchWords(stretch, workspace.settings)}`}
+        title={`Timesheet, ${stretchWords(review.stretch, workspace.settings)}`}
         table={timesheetTable(sheet, withNotes)}
       />
     </Part>

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { Pressable, useWindowDimensions, View } from 'react-native';
-import type { Ledger } from '@/core/review/ledger';
+import type { LedgerSums } from '@/core/review/ledger';
 import { rangeSoFar, stretchAround, type Stretch } from '@/core/time/stretch';
 import { dayMonthWords, driftWords, durationWords } from '@/core/time/words';
 import { weekOf } from '@/core/time/week';
@@ -9,7 +9,7 @@ import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { forText } from '@/ui/textScale';
 import { Words } from '@/ui/Words';
-import { useLedgers } from './useLedgers';
+import { useWorkedOut } from './useWorkedOut';
 
 const HEIGHT = 40;
 /** A week takes so much at least, with the name of its first day. */
@@ -34,15 +34,17 @@ export function WeekStrip({ stretch, onShow }: Props) {
     [count, end, weekStart],
   );
   const spans = useMemo(() => weeks.map((week) => rangeSoFar(week, zone, now)), [weeks, zone, now]);
-  const { ledgers } = useLedgers(spans, 'last', `${count} ${end}`);
-  const longest = Math.max(1, ...(ledgers ?? []).flatMap(({ sums }) => [sums.planned, sums.actual]));
+  const asked = useMemo(() => ({ spans, zone, now, yardstick: 'last' as const }), [spans, zone, now]);
+  const found = useWorkedOut('sums', `${count} ${end}`, asked);
+  const sums = 'answer' in found ? found.answer : [];
+  const longest = Math.max(1, ...sums.flatMap(({ planned, actual }) => [planned, actual]));
   return (
     <View role="group" aria-label="Weeks" className="flex-row">
       {weeks.map((week, i) => (
         <Week
           key={week.first}
           week={week}
-          sums={ledgers?.[i]?.sums}
+          sums={sums[i]}
           longest={longest}
           chosen={stretch.first <= week.last && stretch.last >= week.first}
           onPress={() => onShow(week)}
@@ -54,7 +56,7 @@ export function WeekStrip({ stretch, onShow }: Props) {
 
 type WeekProps = {
   week: Stretch;
-  sums: Ledger['sums'] | undefined;
+  sums: LedgerSums | undefined;
   longest: number;
   chosen: boolean;
   onPress: () => void;

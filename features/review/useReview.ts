@@ -1,4 +1,5 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
+import { againsts, type Against } from '@/core/review/asked';
 import { groupings, type Grouping, type Hours } from '@/core/review/grouping';
 import { stretchAround, stretchBeside, units, type Stretch, type Unit } from '@/core/time/stretch';
 import { isDate } from '@/core/time/zone';
@@ -6,11 +7,10 @@ import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { useAsked } from '@/ui/useDay';
 
-/** What the actual time stands beside: a plan, or the actual time of an earlier stretch. */
-export const againsts = ['last', 'sealed', 'before', 'yearBefore'] as const;
-export type Against = (typeof againsts)[number];
-
 const hoursAsked = ['all', 'in', 'out'] as const satisfies readonly Hours[];
+
+/** What belongs to none of the groups, as the address names it. */
+const NONE = 'none';
 
 const oneOf = <T extends string>(all: readonly T[], asked: unknown, usual: T): T =>
   all.find((one) => one === asked) ?? usual;
@@ -31,13 +31,16 @@ export function useReview() {
   };
   const stretch = stretchOf(params);
   const show = ({ unit, first, last }: Stretch) =>
-    router.setParams({ span: unit, day: first, until: unit === 'dates' ? last : undefined });
+    router.setParams({ span: unit, day: first, until: unit === 'dates' ? last : undefined, open: undefined });
   const usualBy: Grouping = 'category';
   return {
     stretch,
     by: oneOf(groupings, params.by, usualBy),
     hours: oneOf(hoursAsked, params.hours, 'all'),
     against: oneOf(againsts, params.with, 'last'),
+    withoutPrivate: params.private === 'out',
+    /** The key of the line that is opened; undefined where none is. */
+    opened: params.open === NONE ? null : typeof params.open === 'string' ? params.open : undefined,
     show,
     /** The unit around the day that is looked at: today, where it lies in what is shown. */
     onUnit: (unit: Unit) => {
@@ -47,7 +50,11 @@ export function useReview() {
     },
     onStep: (by: -1 | 1) => show(stretchBeside(stretchOf(asked()), by, weekStart)),
     onDate: (date: string) => show(stretchAround(stretch.unit, date, weekStart)),
-    onBy: (by: Grouping) => router.setParams({ by }),
+    onBy: (by: Grouping) => router.setParams({ by, open: undefined }),
+    /** Opens the line of a key, or closes them all. */
+    onOpen: (by: Grouping, key: string | null | undefined) =>
+      router.setParams({ by, open: key === null ? NONE : key }),
+    onPrivate: (isOut: boolean) => router.setParams({ private: isOut ? 'out' : undefined }),
     onHours: (hours: Hours) => router.setParams({ hours }),
     onAgainst: (against: Against) => router.setParams({ with: against }),
   };

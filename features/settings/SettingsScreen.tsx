@@ -9,6 +9,8 @@ import { Button } from '@/ui/Button';
 import { chooseCalendarFile } from '@/actions/files/chooseFile';
 import { CheckBox } from '@/ui/CheckBox';
 import { Choice } from '@/ui/Choice';
+import { Field } from '@/ui/Field';
+import { readAddresses } from '@/ui/readings';
 import { Part, ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { openPanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
@@ -42,6 +44,18 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
           />
           <Button label="Export as a calendar file…" onPress={() => openPanel({ kind: 'exportCalendar' })} />
         </View>
+        <Field
+          label="Your own addresses"
+          text={settings.addresses.join(', ')}
+          read={readAddresses}
+          placeholder="petra.holm@trust.example"
+          wraps
+          onSave={(addresses) => change({ addresses })}
+        />
+        <Words tone="soft">
+          By these you are known in invitations: Review tells whom you meet, and which meetings are one to
+          one, without you.
+        </Words>
       </Part>
       <Part title="The week">
         <Words tone="soft">

@@ -10,6 +10,7 @@ import { useWorkspace } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
 import { LeadsField } from '@/board/LeadsField';
 import { Button, IconButton } from '@/ui/Button';
+import { CheckBox } from '@/ui/CheckBox';
 import { Choice } from '@/ui/Choice';
 import { Field } from '@/ui/Field';
 import { readTitle } from '@/ui/readings';
@@ -84,7 +85,11 @@ function Rules() {
   );
 }
 
-const CategoryRow = ({ category: { id, name, hue, icon, leads } }: { category: Category }) => (
+const CategoryRow = ({
+  category: { id, name, hue, icon, leads, private: isPrivate = false },
+}: {
+  category: Category;
+}) => (
   <NamedRow
     label={`Category ${name}`}
     hideLabel
@@ -101,6 +106,12 @@ const CategoryRow = ({ category: { id, name, hue, icon, leads } }: { category: C
       label={`Remind me before ${name}`}
       leads={leads}
       onSave={(to) => store.run(editCategory, { id, leads: to })}
+    />
+    <CheckBox
+      checked={isPrivate}
+      label="Private: Review can leave it out"
+      says={`Private: Review can leave it out: ${name}`}
+      onToggle={() => store.run(editCategory, { id, private: !isPrivate })}
     />
     <Merge id={id} name={name} />
   </NamedRow>

@@ -11,7 +11,7 @@ import { goToThing } from '@/ui/focusBack';
 import { Icon } from '@/ui/icons';
 import { closePanel, openPanel, type Panel, type Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
-import { search } from '@/workers/search';
+import { aside } from '@/workers/mirror';
 import { foundWords } from './foundWords';
 
 const MOST = 40;
@@ -25,13 +25,11 @@ function useFound(typed: string): { readonly found: readonly Found[]; readonly o
   const moment = useMoment();
   const [hits, setHits] = useState<{ ids: readonly string[]; of: string }>({ ids: [], of: '' });
   useEffect(() => {
-    let outdated = false;
-    void search(workspace, typed, MOST).then((found) => {
-      if (!outdated) setHits({ ids: found.map(({ id }) => id), of: typed });
+    const outdated = new AbortController();
+    void aside('search', workspace, { typed, most: MOST }, outdated).then((found) => {
+      if (found) setHits({ ids: found.map(({ id }) => id), of: typed });
     });
-    return () => {
-      outdated = true;
-    };
+    return () => outdated.abort();
   }, [workspace, typed]);
   return { found: hits.ids.flatMap((id) => whereIs(workspace, id, moment)), of: hits.of };
 }

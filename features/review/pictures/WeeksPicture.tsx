@@ -1,10 +1,11 @@
 import { memo } from 'react';
 import { scaleLinear, scalePoint } from 'd3-scale';
 import { area, line } from 'd3-shape';
-import { View } from 'react-native';
+import { Pressable, View } from 'react-native';
 import Svg, { Circle, Line, Path } from 'react-native-svg';
-import type { LedgerRow } from '@/core/review/ledger';
-import { weekSums, type WeekSum } from '@/core/review/rhythm';
+import type { WeekSum } from '@/core/review/rhythm';
+import type { PictureOf } from '@/core/review/told/picture';
+import { asks, pictureSays } from '@/core/review/told/pictureSays';
 import { dayMonthWords, durationWords, signedWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { Words } from '@/ui/Words';
@@ -13,18 +14,12 @@ import { Pictured } from './Pictured';
 const WIDTH = 660;
 const HEIGHT = 160;
 
-/** So many weeks at least make a trend. */
-const LEAST = 3;
-
-type Props = { rows: readonly LedgerRow[]; from: string; until: string };
+type Props = { picture: PictureOf<'weeks'>; onWeek: (week: string) => void };
 
 /** How planned and actual went over the weeks: planned dashed, actual drawn through, what lies between them shaded. */
-export const TrendPicture = memo(function TrendPicture({ rows, from, until }: Props) {
+export const WeeksPicture = memo(function WeeksPicture({ picture, onWeek }: Props) {
   const { settings } = useWorkspace();
-  const weeks = weekSums(rows, settings.weekStart, { from, until });
-  if (weeks.length < LEAST) return null;
-  const drifts = weeks.map(({ planned, actual }) => actual - planned).sort((a, b) => a - b);
-  const mean = Math.round(drifts.reduce((sum, drift) => sum + drift, 0) / drifts.length);
+  const { weeks } = picture;
   const top = Math.max(...weeks.flatMap(({ planned, actual }) => [planned, actual]), 1);
   const x = scalePoint(
     weeks.map(({ week }) => week),
@@ -42,8 +37,8 @@ export const TrendPicture = memo(function TrendPicture({ rows, from, until }: Pr
   const [first, last] = [weeks[0]?.week ?? '', weeks.at(-1)?.week ?? ''];
   return (
     <Pictured
-      asks="How the weeks went"
-      answer={`A week drifts by ${signedWords(mean)} in the mean, between ${signedWords(drifts[0] ?? 0)} and ${signedWords(drifts.at(-1) ?? 0)}`}
+      asks={asks.weeks}
+      answer={pictureSays(picture, settings)}
       heads={['week of', 'planned', 'actual', 'drift']}
       lines={weeks.map(({ week, planned, actual }) => [
         dayMonthWords(week, settings),
@@ -51,6 +46,7 @@ export const TrendPicture = memo(function TrendPicture({ rows, from, until }: Pr
         durationWords(actual),
         signedWords(actual - planned),
       ])}
+      onLine={(line) => onWeek(weeks[line]?.week ?? '')}
     >
       <View
         role="img"
@@ -71,6 +67,16 @@ export const TrendPicture = memo(function TrendPicture({ rows, from, until }: Pr
             <Circle key={each.week} cx={at(each)} cy={y(each.actual)} r={4} fill="var(--pine)" />
           ))}
         </Svg>
+        <View className="absolute left-0 right-0 top-0 flex-row" style={{ height: HEIGHT }}>
+          {weeks.map(({ week }) => (
+            <Pressable
+              key={week}
+              focusable={false}
+              onPress={() => onWeek(week)}
+              className="hover:bg-meeting/10 h-full flex-1"
+            />
+          ))}
+        </View>
         <View className="flex-row justify-between">
           <Words size="xs" tone="soft">
             {dayMonthWords(first, settings)}

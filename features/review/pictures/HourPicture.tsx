@@ -1,26 +1,22 @@
 import { memo } from 'react';
-import { View } from 'react-native';
-import { LEAST, recordedDays } from '@/core/review/findings';
-import type { LedgerRow } from '@/core/review/ledger';
-import { hoursOfWeek } from '@/core/review/rhythm';
+import { Pressable, View } from 'react-native';
+import type { PictureOf } from '@/core/review/told/picture';
+import { asks, hourOfClock, pictureSays } from '@/core/review/told/pictureSays';
 import { weekdaysFrom } from '@/core/time/week';
-import { durationWords, shortWeekday, timeWords, weekdayNames } from '@/core/time/words';
+import { shortWeekday } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
-import { useMoment } from '@/ui/clock';
 import { Words } from '@/ui/Words';
 import { Pictured } from './Pictured';
 
 /** An hour is told in its quarters. */
 const QUARTER = 15;
 
+type Props = { picture: PictureOf<'hours'>; onHour: (hour: number) => void };
+
 /** When one works: the hours of the day by weekday, each with a tick for every quarter of an hour on record. */
-export const HourPicture = memo(function HourPicture({ rows }: { rows: readonly LedgerRow[] }) {
-  const { zone } = useMoment();
+export const HourPicture = memo(function HourPicture({ picture, onHour }: Props) {
   const { settings } = useWorkspace();
-  const cells = hoursOfWeek(rows, zone);
-  const worked = cells.filter(({ minutes }) => minutes > 0);
-  const [fullest] = [...worked].sort((a, b) => b.minutes - a.minutes);
-  if (!fullest || recordedDays(rows).length < LEAST) return null;
+  const worked = picture.cells.filter(({ minutes }) => minutes > 0);
   const hours = worked.map(({ hour }) => hour);
   const shown = Array.from(
     { length: Math.max(...hours) - Math.min(...hours) + 1 },
@@ -30,15 +26,17 @@ export const HourPicture = memo(function HourPicture({ rows }: { rows: readonly 
     worked.some((cell) => cell.weekday === weekday),
   );
   const at = (weekday: number, hour: number) =>
-    cells.find((cell) => cell.weekday === weekday && cell.hour === hour)?.minutes ?? 0;
-  const clock = (hour: number) =>
-    timeWords(`${`${hour}`.padStart(2, '0')}:00`, settings.clock).replace(':00', '');
+    worked.find((cell) => cell.weekday === weekday && cell.hour === hour)?.minutes ?? 0;
   return (
     <Pictured
-      asks="When you work"
-      answer={`${weekdayNames[fullest.weekday - 1]}s from ${clock(fullest.hour)} are the fullest hour: ${durationWords(fullest.minutes)}`}
+      asks={asks.hours}
+      answer={pictureSays(picture, settings)}
       heads={['from', ...weekdays.map(shortWeekday)]}
-      lines={shown.map((hour) => [clock(hour), ...weekdays.map((weekday) => `${at(weekday, hour)}`)])}
+      lines={shown.map((hour) => [
+        hourOfClock(hour, settings),
+        ...weekdays.map((weekday) => `${at(weekday, hour)}`),
+      ])}
+      onLine={(line) => onHour(shown[line] ?? 0)}
     >
       <View
         role="img"
@@ -54,16 +52,21 @@ export const HourPicture = memo(function HourPicture({ rows }: { rows: readonly 
           ))}
         </View>
         {shown.map((hour) => (
-          <View key={hour} className="flex-row items-center gap-0.5">
+          <Pressable
+            key={hour}
+            focusable={false}
+            onPress={() => onHour(hour)}
+            className="flex-row items-center gap-0.5 hover:bg-sunken"
+          >
             <View className="w-12 items-end pr-2">
               <Words size="xs" face="mono" tone="soft">
-                {clock(hour)}
+                {hourOfClock(hour, settings)}
               </Words>
             </View>
             {weekdays.map((weekday) => (
               <Cell key={weekday} minutes={at(weekday, hour)} />
             ))}
-          </View>
+          </Pressable>
         ))}
       </View>
     </Pictured>

@@ -1,0 +1,82 @@
+import { changesSince } from '@/core/find/documents';
+import { makeSearcher, type Hit } from '@/core/find/searcher';
+import type { CategoryRule } from '@/core/model/categoryRule';
+import type { AnyRecord } from '@/core/model/records';
+import type { Workspace } from '@/core/model/workspace';
+import type { ReviewAsked } from '@/core/review/asked';
+import { heldByRule } from '@/core/review/categoryOf';
+import type { LedgerSums } from '@/core/review/ledger';
+import { knownLedger, rowsIn, type RowsAsked, type Working } from '@/core/review/rowsIn';
+import { timesheet, type Timesheet, type TimesheetOf } from '@/core/review/timesheet';
+import { lineOf, rowsShown, toldOf } from '@/core/review/told/told';
+import type { Span } from '@/core/time/span';
+import { rangeSoFar } from '@/core/time/stretch';
+
+/**
+ * Something that takes long to work out of a workspace and of what is asked, both plain data as the answer is. Whenever it
+ * tells which share is done others have their turn, and it can be stopped.
+ */
+export type Job<I, A> = (workspace: Workspace, input: I) => Working<A>;
+
+const searcher = makeSearcher();
+const known = new Map<string, AnyRecord>();
+
+/** The best things for some typed words; the index is made the first time, and later told what has changed. */
+const search: Job<{ typed: string; most: number }, readonly Hit[]> = function* (workspace, { typed, most }) {
+  searcher.update(changesSince(known, workspace));
+  yield 1;
+  return searcher.search(typed, most);
+};
+
+type SpansAsked = Omit<RowsAsked, 'range'> & { readonly spans: readonly Span[] };
+
+/** The sums of some spans. */
+const sums: Job<SpansAsked, LedgerSums[]> = function* (workspace, { spans, ...asked }) {
+  const found: LedgerSums[] = [];
+  for (const range of spans) {
+    found.push(knownLedger(workspace, { ...asked, range }).sums);
+    yield found.length / spans.length;
+  }
+  return found;
+};
+
+type Ground = Pick<CategoryRule, 'by' | 'of'>;
+
+/** What each of some rules would hold of what has no category. */
+const rulesTried: Job<
+  RowsAsked & { readonly grounds: readonly Ground[] },
+  { count: number; minutes: number }[]
+> = function* (workspace, { grounds, ...asked }) {
+  const rows = yield* rowsIn(workspace, asked);
+  return grounds.map((ground) => {
+    const held = heldByRule(workspace, rows, ground);
+    return { count: held.length, minutes: held.reduce((total, { actual }) => total + actual, 0) };
+  });
+};
+
+type SheetAsked = ReviewAsked & { readonly of: TimesheetOf };
+
+/** The timesheet of a stretch, and the lists that time went to in it. */
+const sheet: Job<SheetAsked, { readonly sheet: Timesheet; readonly listIds: readonly string[] }> = function* (
+  workspace,
+  { of, ...asked },
+) {
+  const { stretch, zone, now } = asked;
+  const all = yield* rowsIn(workspace, {
+    range: rangeSoFar(stretch, zone, now),
+    zone,
+    now,
+    yardstick: 'last',
+  });
+  const rows = rowsShown(workspace, all, asked);
+  const listIds = [...new Set(rows.flatMap(({ listId }) => listId ?? []))];
+  return { sheet: timesheet(workspace, rows, stretch, of), listIds };
+};
+
+/** All that can be worked out beside the interface, by name. */
+export const jobs = { search, sums, rulesTried, sheet, review: toldOf, line: lineOf };
+
+export type Jobs = typeof jobs;
+export type JobName = keyof Jobs;
+export type Input<K extends JobName> = Parameters<Jobs[K]>[1];
+export type Answer<K extends JobName> = ReturnType<Jobs[K]> extends Working<infer A> ? A : never;
