@@ -45,6 +45,21 @@ describe('a page that is left before anything is written', () => {
     expect(left()).toEqual([]);
   });
 
+  test('pages that are left one after the other before any has written keep them', async () => {
+    const storage = memory();
+    const gone = await leaving(storage, 'one');
+    gone.run(addTask, task);
+    storage.full = true;
+    for (const me of ['one', 'two', 'three']) {
+      const page = me === 'one' ? gone : await leaving(storage, me);
+      page.leave();
+      await page.flush();
+    }
+    storage.full = false;
+    const last = await leaving(storage, 'four');
+    expect(last.getState().workspace.tasks.get('a')?.title).toBe('Order waders');
+  });
+
   test('what was changed elsewhere since then stays, and what cannot be read is passed over', async () => {
     const storage = memory();
     const first = await leaving(storage, 'one');

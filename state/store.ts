@@ -41,6 +41,8 @@ const unsavedWords = (error: unknown) =>
   `Changes are not being saved: the browser’s storage ${storageWords(error)}. Keep this tab open, and make room or export everything; saving is tried again with the next change.`;
 const EMPTIED =
   'The browser has emptied the storage of this site: nothing of what was here before is left. Open an exported file under Settings to get it back.';
+/** Whoever made a change that was found when the page opened. */
+const NOBODY = { at: 0, tab: '' };
 const STRANGER = 'Another tab runs another version of Sprindle. Reload the older one before you go on.';
 
 /**
@@ -142,8 +144,9 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
     saver.forgetChanges();
     set({ workspace, opening: false, ...noSteps });
     const changed = changedPartitions(stored, workspace);
-    saver.mark([...moved, ...changed]);
-    // what is on disk already needs no more keeping
+    // what is on disk already needs no more keeping; what is not stays kept until it is, as this page may be left, too
+    const told = changed.length > 0 ? { stamp: NOBODY, changes: left } : undefined;
+    saver.mark([...moved, ...changed], told);
     if (left.length > 0 && changed.length === 0) lastWords?.keep([]);
     renew(meanwhile.over());
     early.splice(0).forEach(hear);
@@ -181,7 +184,7 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
       try {
         const { first, rest } = await repository.open(now(), isNeeded);
         if (first) {
-          saver.mark([], { stamp: { at: 0, tab: '' }, changes: left });
+          saver.mark([], { stamp: NOBODY, changes: left });
           set({ workspace: retraced(first, left), opening: false });
         }
         const loaded = await rest();
