@@ -48,7 +48,7 @@ const shots: Shot[] = [
     size: 'phone',
     key: 'r',
   },
-  { name: 'month-wide', route: '/plan?view=month', size: 'wide' },
+  { name: 'estimates-wide', route: '/estimates', size: 'wide' },
   {
     name: 'changes-wide',
     route: '/review?span=week&day=2026-11-09',

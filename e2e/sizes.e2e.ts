@@ -34,6 +34,7 @@ const places = [
   '/today',
   '/opening',
   '/close',
+  '/estimates',
   '/tasks',
   '/review?day=2026-11-23',
   '/review?span=week&day=2026-11-09',

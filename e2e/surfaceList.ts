@@ -213,5 +213,6 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
   },
   { at: '/opening', opens: [] },
   { at: '/close', opens: [] },
+  { at: '/estimates', opens: [] },
   { at: '/close?step=record', opens: [] },
 ];

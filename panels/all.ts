@@ -32,6 +32,7 @@ export const registerSharedPanels = () =>
       messages: async () => (await contents.load()).messages,
       newEvent: async () => (await contents.load()).newEvent,
       newTask: async () => (await contents.load()).newTask,
+      pictureOut: async () => (await contents.load()).pictureOut,
       place: async () => (await contents.load()).place,
       placeSeveral: async () => (await contents.load()).placeSeveral,
       quick: async () => (await contents.load()).quick,

@@ -26,6 +26,7 @@ export { messages } from './message/Messages';
 export { message } from './message/MessageView';
 export { newEvent } from './newEvent/NewEvent';
 export { newTask } from './newTask/NewTask';
+export { pictureOut } from './picture/PictureOut';
 export { place, placeSeveral } from './place/panel';
 export { quick } from './quick/Quick';
 export { reminders } from './reminders/Reminders';

@@ -17,6 +17,7 @@ const routes = [
   '/plan',
   '/tasks',
   '/review',
+  '/estimates',
   '/settings',
   '/frame',
 ];

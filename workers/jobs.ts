@@ -1,12 +1,16 @@
 import { changesSince } from '@/core/find/documents';
 import { makeSearcher, type Hit } from '@/core/find/searcher';
 import type { CategoryRule } from '@/core/model/categoryRule';
+import type { Habits } from '@/core/estimates/habits';
+import { estimatesOf, habitsIn } from '@/core/estimates/told';
 import type { AnyRecord } from '@/core/model/records';
+import { rememberedPer } from '@/core/model/remember';
 import type { Workspace } from '@/core/model/workspace';
 import type { ReviewAsked } from '@/core/review/asked';
 import { heldByRule } from '@/core/review/categoryOf';
 import type { LedgerSums } from '@/core/review/ledger';
-import { knownLedger, rowsIn, type RowsAsked, type Working } from '@/core/review/rowsIn';
+import { knownLedger, rowsIn, type RowsAsked } from '@/core/review/rowsIn';
+import type { Working } from '@/core/working';
 import { timesheet, type Timesheet, type TimesheetOf } from '@/core/review/timesheet';
 import { lineOf, rowsShown, toldOf } from '@/core/review/told/told';
 import type { Span } from '@/core/time/span';
@@ -73,8 +77,27 @@ const sheet: Job<SheetAsked, { readonly sheet: Timesheet; readonly listIds: read
   return { sheet: timesheet(workspace, rows, stretch, of), listIds };
 };
 
+const habitsKnown = rememberedPer((_: Workspace) => new Map<string, Habits>());
+
+/** One's habits of estimating; of one state of the data they are worked out once an hour. */
+const habits: Job<Parameters<typeof habitsIn>[1], Habits> = function* (workspace, asked) {
+  const key = `${asked.zone} ${Math.floor(asked.now / 3_600_000)}`;
+  const found = habitsKnown(workspace).get(key) ?? (yield* habitsIn(workspace, asked));
+  habitsKnown(workspace).set(key, found);
+  return found;
+};
+
 /** All that can be worked out beside the interface, by name. */
-export const jobs = { search, sums, rulesTried, sheet, review: toldOf, line: lineOf };
+export const jobs = {
+  search,
+  sums,
+  rulesTried,
+  sheet,
+  review: toldOf,
+  line: lineOf,
+  habits,
+  estimates: estimatesOf,
+};
 
 export type Jobs = typeof jobs;
 export type JobName = keyof Jobs;

@@ -10,6 +10,7 @@ import { dateOf, type Zone } from '../time/zone';
 import { command, existing, forget, put } from './command';
 import { commandOn } from './touching';
 import { stopRunning } from './track';
+import { entriesOf } from '../track/spent';
 
 /**
  * Adds tasks on top of the person's own order, the first topmost, each in the category that its list has if it tells none.
@@ -53,6 +54,21 @@ export function withWords(
 }
 
 /** Changes some of a task's own words and numbers. */
+/** What is kept of the estimate that a task was begun with, when it is changed for the first time after that. */
+function firstEstimate(
+  { entries }: Workspace,
+  task: Task,
+  estimate: number | null | undefined,
+): Partial<Task> {
+  const isKept =
+    estimate !== undefined &&
+    task.estimate !== null &&
+    estimate !== task.estimate &&
+    task.firstEstimate === undefined &&
+    entriesOf(entries, { kind: 'task', taskId: task.id }).length > 0;
+  return isKept && task.estimate !== null ? { firstEstimate: task.estimate } : {};
+}
+
 export const editTask = commandOn(
   'edit',
   'id',
@@ -71,6 +87,7 @@ export const editTask = commandOn(
     return put(known, 'tasks', {
       ...task,
       ...words,
+      ...firstEstimate(workspace, task, words.estimate),
       // filed by hand, it need not wait in the inbox
       ...(rest.listId === undefined ? {} : { inbox: undefined }),
       ...(due === undefined ? {} : { due }),

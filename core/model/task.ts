@@ -48,6 +48,8 @@ export const Task = openObject({
   listId: Id,
   /** Minutes of work expected, or null without an estimate. */
   estimate: z.nullable(minutesUpTo(bounds.estimateMinutes)),
+  /** What it was estimated at when it was begun, where that has been changed since. */
+  firstEstimate: z.optional(minutesUpTo(bounds.estimateMinutes)),
   priority: Priority,
   due: z.nullable(Due),
   /** What kind of work it is, across lists: a category's id. */

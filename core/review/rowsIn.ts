@@ -3,12 +3,10 @@ import type { Workspace } from '../model/workspace';
 import type { Span } from '../time/span';
 import { weekOf } from '../time/week';
 import { addDays, dateOf, instantOf, type Zone } from '../time/zone';
+import type { Working } from '../working';
 import { runningEntry } from '../track/entries';
 import { ledger, type Ledger, type LedgerRow } from './ledger';
 import type { Yardstick } from './planned';
-
-/** Something that is worked out bit by bit: it tells which share (0 to 1) is done, and has an answer in the end. */
-export type Working<A> = Generator<number, A>;
 
 /** What the rows of a span (epoch ms) depend on, besides the data. */
 export type RowsAsked = {
@@ -51,12 +49,4 @@ export function* rowsIn(workspace: Workspace, asked: RowsAsked): Working<readonl
     yield (i + 1) / weeks.length;
   }
   return rows;
-}
-
-/** The answer, worked out at once. */
-export function atOnce<A>(working: Working<A>): A {
-  for (;;) {
-    const step = working.next();
-    if (step.done) return step.value;
-  }
 }

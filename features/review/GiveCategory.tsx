@@ -14,7 +14,7 @@ import { useMoment } from '@/ui/clock';
 import { closePanel, openPanel, type Panels } from '@/ui/panels';
 import { forText } from '@/ui/textScale';
 import { Words } from '@/ui/Words';
-import { useWorkedOut } from './useWorkedOut';
+import { useWorkedOut } from '@/ui/useWorkedOut';
 
 /** A rule is tried on so many days before it counts. */
 const TRIED = 90;

@@ -10,7 +10,7 @@ import { Button } from '@/ui/Button';
 import { openPanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { LedgerLine } from './LedgerLine';
-import { useWorkedOut } from './useWorkedOut';
+import { useWorkedOut } from '@/ui/useWorkedOut';
 
 /** So many rows are shown at first. */
 const SHOWN = 30;

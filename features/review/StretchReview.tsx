@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { TermButton } from '@/board/TermButton';
@@ -27,7 +28,7 @@ import { Pictures } from './Pictures';
 import { SealsLine } from './SealsLine';
 import { TargetsPart } from './TargetsPart';
 import type { Review } from './useReview';
-import { useWorkedOut } from './useWorkedOut';
+import { useWorkedOut } from '@/ui/useWorkedOut';
 
 const hoursNames: Record<Hours, string> = { all: 'All', in: 'Hours of work', out: 'Outside them' };
 
@@ -154,6 +155,7 @@ type ToldProps = { review: Review; told: Told };
 
 /** The sums of a stretch, beside its plan or an earlier one, and how what was finished came out. */
 function Sums({ review: { stretch }, told: { sums, then, recorded, ends } }: ToldProps) {
+  const router = useRouter();
   const { zone, now } = useMoment();
   const { settings } = useWorkspace();
   const { recorded: days, bare } = recorded;
@@ -171,6 +173,7 @@ function Sums({ review: { stretch }, told: { sums, then, recorded, ends } }: Tol
           <Figures sums={sums} />
           <View className="-my-2 -ml-3 flex-row">
             <TermButton term="drift" label="What is drift?" />
+            <Button label="Estimates" kind="quiet" onPress={() => router.navigate('/estimates')} />
           </View>
           <Bridge sums={sums} tell={signedWords} />
         </>

@@ -1,19 +1,17 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { copyText } from '@/actions/copyText';
-import { saveTable } from '@/actions/files/reviewFiles';
-import { tableAsCsv, tableAsMarkdown, timesheetTable, type Table } from '@/core/formats/reviewTables';
+import { timesheetTable } from '@/core/formats/reviewTables';
 import type { ReviewAsked } from '@/core/review/asked';
 import { steps, type TimesheetOf } from '@/core/review/timesheet';
 import { durationWords, stretchWords } from '@/core/time/words';
+import { Formats } from '@/panels/parts/Formats';
 import { useWorkspace } from '@/state/shown';
-import { Button } from '@/ui/Button';
 import { CheckBox } from '@/ui/CheckBox';
 import { Choice } from '@/ui/Choice';
 import type { Panels } from '@/ui/panels';
 import { Part } from '@/ui/Screen';
 import { Words } from '@/ui/Words';
-import { useWorkedOut } from './useWorkedOut';
+import { useWorkedOut } from '@/ui/useWorkedOut';
 
 /** What Review shows as a file or as text, and a timesheet of the same stretch. */
 export function TakeOut({ asked, title, table }: Panels['reviewOut']) {
@@ -26,30 +24,6 @@ export function TakeOut({ asked, title, table }: Panels['reviewOut']) {
         <Formats title={title} table={table} />
       </View>
       <TimesheetPart review={asked} />
-    </View>
-  );
-}
-
-/** The ways in which a table goes out. */
-export function Formats({ title, table }: { title: string; table: Table }) {
-  const markdown = () => tableAsMarkdown(title, table, durationWords);
-  return (
-    <View className="flex-row flex-wrap gap-2">
-      <Button
-        label="Save as CSV"
-        says={`Save as CSV: ${title}`}
-        onPress={() => saveTable(title, 'csv', tableAsCsv(table))}
-      />
-      <Button
-        label="Save as Markdown"
-        says={`Save as Markdown: ${title}`}
-        onPress={() => saveTable(title, 'md', markdown())}
-      />
-      <Button
-        label="Copy as text"
-        says={`Copy as text: ${title}`}
-        onPress={() => void copyText(markdown())}
-      />
     </View>
   );
 }

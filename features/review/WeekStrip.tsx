@@ -9,7 +9,7 @@ import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { forText } from '@/ui/textScale';
 import { Words } from '@/ui/Words';
-import { useWorkedOut } from './useWorkedOut';
+import { useWorkedOut } from '@/ui/useWorkedOut';
 
 const HEIGHT = 40;
 /** A week takes so much at least, with the name of its first day. */
@@ -39,7 +39,7 @@ export function WeekStrip({ stretch, onShow }: Props) {
   const sums = 'answer' in found ? found.answer : [];
   const longest = Math.max(1, ...sums.flatMap(({ planned, actual }) => [planned, actual]));
   return (
-    <View role="group" aria-label="Weeks" className="flex-row">
+    <View role="group" aria-label="Weeks" aria-busy={!('answer' in found)} className="flex-row">
       {weeks.map((week, i) => (
         <Week
           key={week.first}

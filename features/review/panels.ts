@@ -9,13 +9,6 @@ declare module '@/ui/panels' {
   interface Panels {
     /** What Review shows, as a file, and a timesheet of the same stretch. */
     reviewOut: { readonly asked: ReviewAsked; readonly title: string; readonly table: Table };
-    /** A picture of Review as a file, and its figures; `id` is that of its element. */
-    pictureOut: {
-      readonly title: string;
-      readonly answer: string;
-      readonly id: string;
-      readonly table: Table;
-    };
     /** A category for what has none: for this, or by a rule for all that is alike. */
     giveCategory: { readonly subject: Subject };
   }
@@ -26,10 +19,6 @@ export const registerReviewPanels = () =>
     reviewOut: async () => ({
       useTitle: () => 'Take the review out',
       Content: (await import('./TakeOut')).TakeOut,
-    }),
-    pictureOut: async () => ({
-      useTitle: ({ title }) => `Take out: ${title}`,
-      Content: (await import('./PictureOut')).PictureOut,
     }),
     giveCategory: async () => ({
       useTitle: ({ subject }) => `A category for ${subjectTitle(subject, useWorkspace())}`,

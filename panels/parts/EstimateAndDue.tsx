@@ -13,7 +13,7 @@ import { WithMonth } from './WithMonth';
 
 type Props = {
   /** Of which task, if it is there already: done ones like it say what it takes. */
-  of?: Pick<Task, 'id' | 'title'>;
+  of?: Pick<Task, 'id' | 'title' | 'category' | 'listId'>;
   estimate: number | null;
   due: Due | null;
   onEstimate: (estimate: number | null) => boolean | void;

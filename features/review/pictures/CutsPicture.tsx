@@ -9,7 +9,7 @@ import { dayOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { Words } from '@/ui/Words';
-import { Pictured } from './Pictured';
+import { Pictured } from '@/panels/parts/Pictured';
 
 /** So high are the bars of the weeks. */
 const BARS = 60;

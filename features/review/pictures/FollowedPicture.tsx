@@ -6,7 +6,7 @@ import { asks, hourOfClock, pictureSays } from '@/core/review/told/pictureSays';
 import { durationWords, weekdayNames } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { Words } from '@/ui/Words';
-import { Pictured } from './Pictured';
+import { Pictured } from '@/panels/parts/Pictured';
 
 const parts = [
   { of: 'asPlanned', name: 'as planned', look: 'bg-pine' },

@@ -6,7 +6,7 @@ import { weekdaysFrom } from '@/core/time/week';
 import { shortWeekday } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { Words } from '@/ui/Words';
-import { Pictured } from './Pictured';
+import { Pictured } from '@/panels/parts/Pictured';
 
 /** An hour is told in its quarters. */
 const QUARTER = 15;

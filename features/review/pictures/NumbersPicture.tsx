@@ -8,7 +8,7 @@ import { dateWords, dayMonthWords, durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { openPanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
-import { Pictured } from './Pictured';
+import { Pictured } from '@/panels/parts/Pictured';
 
 const HEIGHT = 40;
 /** So many notes are named. */

@@ -11,7 +11,7 @@ import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { forText } from '@/ui/textScale';
 import { Words } from '@/ui/Words';
-import { Pictured } from './Pictured';
+import { Pictured } from '@/panels/parts/Pictured';
 
 const HEIGHT = 260;
 const HOUR = 60;

@@ -9,7 +9,7 @@ import { asks, pictureSays } from '@/core/review/told/pictureSays';
 import { dayMonthWords, durationWords, signedWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { Words } from '@/ui/Words';
-import { Pictured } from './Pictured';
+import { Pictured } from '@/panels/parts/Pictured';
 
 const WIDTH = 660;
 const HEIGHT = 160;

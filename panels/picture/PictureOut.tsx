@@ -1,12 +1,25 @@
 import { View } from 'react-native';
 import { savePicture } from '@/actions/files/reviewFiles';
 import { Button } from '@/ui/Button';
-import type { Panels } from '@/ui/panels';
+import type { Table } from '@/core/formats/reviewTables';
+import type { Panel, Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
-import { Formats } from './TakeOut';
+import { Formats } from '../parts/Formats';
 
-/** A picture of Review as a picture file, and its figures as a table. */
-export function PictureOut({ title, answer, id, table }: Panels['pictureOut']) {
+declare module '@/ui/panels' {
+  interface Panels {
+    /** A picture as a file, and its figures; `id` is that of its element. */
+    pictureOut: {
+      readonly title: string;
+      readonly answer: string;
+      readonly id: string;
+      readonly table: Table;
+    };
+  }
+}
+
+/** A picture as a picture file, and its figures as a table. */
+function PictureOut({ title, answer, id, table }: Panels['pictureOut']) {
   return (
     <View className="gap-4">
       <Words>{answer}.</Words>
@@ -25,3 +38,8 @@ export function PictureOut({ title, answer, id, table }: Panels['pictureOut']) {
     </View>
   );
 }
+
+export const pictureOut: Panel<Panels['pictureOut']> = {
+  useTitle: ({ title }) => `Take out: ${title}`,
+  Content: PictureOut,
+};

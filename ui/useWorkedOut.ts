@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useState } from 'react';
-import { atOnce, type Working } from '@/core/review/rowsIn';
+import { atOnce, type Working } from '@/core/working';
 import type { Workspace } from '@/core/model/workspace';
 import { useWorkspace } from '@/state/shown';
 import type { Answer, Input, JobName, Jobs } from '@/workers/jobs';

@@ -29,12 +29,7 @@ export function Pictured({ asks, answer, heads, lines, onLine, children }: Props
           <View role="table" aria-label={asks} className="border border-line bg-surface p-3">
             <Line cells={heads} role="columnheader" />
             {lines.map((cells, i) => (
-              <Line
-                key={cells[0]}
-                cells={cells}
-                role="cell"
-                {...(onLine ? { onPress: () => onLine(i) } : {})}
-              />
+              <Line key={i} cells={cells} role="cell" {...(onLine ? { onPress: () => onLine(i) } : {})} />
             ))}
           </View>
         ) : (
