@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import type { KeyInput, Page } from 'puppeteer-core';
 import { scene } from './scene';
-import { calm, go, isAt, sees, isGone, boxOf, focus, keys, keyboardIsOn, keyboardIsIn } from './steps';
+import { calm, go, isAt, sees, isGone, boxOf, holds, focus, keys, keyboardIsOn, keyboardIsIn } from './steps';
 
 /** A keyboard that counts what is pressed besides words. */
 function counted(page: Page) {
@@ -38,6 +38,8 @@ const jobs: readonly Job[] = [
       await keyboardIsIn(page, '[aria-label="Quick line"]');
       await keys.type('Order seed trays 45m by Friday');
       await keys.press('Enter');
+      // what was typed is shown as it is understood, too, so that only an empty field says that it was taken
+      await holds(page, 'Quick line', '');
       await sees(page, 'Order seed trays');
     },
   },
