@@ -12,7 +12,7 @@ import { peopleOf } from './people';
 export type Kind = 'task' | 'oneToOne' | 'group' | 'meeting' | 'travel' | 'interruption' | 'unplanned';
 
 /** So many people make a meeting one to one: the other one; of those who have not said who they are, both. */
-const together = (own: readonly string[]) => (own.length > 0 ? 1 : 2);
+const sizeOfOneToOne = (own: readonly string[]) => (own.length > 0 ? 1 : 2);
 
 /** The rows by their kind; what came in between is cut from what else was recorded under the same name. */
 export function byKind(workspace: Workspace, rows: readonly LedgerRow[], own: readonly string[]): Keyed[] {
@@ -23,7 +23,7 @@ export function byKind(workspace: Workspace, rows: readonly LedgerRow[], own: re
     if (subject.kind !== 'event') return subject.kind === 'task' ? 'task' : 'unplanned';
     const met = people(row).length;
     if (met === 0) return 'meeting';
-    return met <= together(own) ? 'oneToOne' : 'group';
+    return met <= sizeOfOneToOne(own) ? 'oneToOne' : 'group';
   };
   return rows.flatMap((row): Keyed[] => {
     const key = kindOf(row);

@@ -16,6 +16,8 @@ export type RowsAsked = {
   readonly yardstick: Yardstick;
 };
 
+/** So many ledgers of one state of the data are kept, more than the weeks of ten years; the oldest goes first. */
+const MOST = 600;
 const known = rememberedPer((_: Workspace) => new Map<string, Ledger>());
 
 /** The ledger of a span; of one that is over it is worked out once for as long as nothing changes. */
@@ -23,7 +25,9 @@ export function knownLedger(workspace: Workspace, { range, zone, now, yardstick 
   const key = `${range.from} ${range.to} ${zone} ${yardstick}`;
   const found = known(workspace).get(key) ?? ledger(workspace, range, zone, now, yardstick);
   const running = runningEntry(workspace.entries);
-  if (range.to <= now && !(running && running.from < range.to)) known(workspace).set(key, found);
+  if (range.to > now || (running && running.from < range.to)) return found;
+  const kept = known(workspace).set(key, found);
+  if (kept.size > MOST) kept.delete(kept.keys().next().value ?? '');
   return found;
 }
 

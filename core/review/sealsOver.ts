@@ -1,5 +1,7 @@
 import type { Seal } from '../model/seal';
+import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
+import { taskOf } from '../tasks/places';
 import { sinceSeal, type Drift } from '../plan/sinceSeal';
 import { MINUTE, intersect } from '../time/span';
 import { addDays, instantOf, type IsoDate, type Zone } from '../time/zone';
@@ -45,8 +47,14 @@ function doneElsewhere({ entries }: Workspace, { id, blocks }: Seal, zone: Zone)
   }).length;
 }
 
-/** What became of the sealed weeks that lie between two days at least in part; null where none was sealed. */
-export function sealsOver(workspace: Workspace, first: IsoDate, last: IsoDate, zone: Zone): SealsOver | null {
+/** What became of the sealed weeks that lie between two days at least in part; null where none was sealed. Tasks that are not `isShown` are not named. */
+export function sealsOver(
+  workspace: Workspace,
+  first: IsoDate,
+  last: IsoDate,
+  zone: Zone,
+  isShown: (task: Task) => boolean = () => true,
+): SealsOver | null {
   const seals = workspace.seals.values().filter(({ id }) => id <= last && addDays(id, 6) >= first);
   if (seals.length === 0) return null;
   const since = seals.map((seal) => sinceSeal(workspace, seal, zone));
@@ -54,9 +62,13 @@ export function sealsOver(workspace: Workspace, first: IsoDate, last: IsoDate, z
   const count = (change: Drift['change']) => drifts.filter((drift) => drift.change === change).length;
   const shifts = drifts.flatMap(shiftOf).sort((a, b) => a - b);
   const elsewhere = drifts.filter(({ change }) => change !== 'added');
+  const isNamed = (id: string) => {
+    const task = taskOf(workspace, id);
+    return !task || isShown(task);
+  };
   const often = [...inGroups(elsewhere, ({ of }) => of)]
     .map(([of, own]) => ({ of, title: own[0]?.title ?? '', times: own.length }))
-    .filter(({ times }) => times > 1)
+    .filter(({ of, times }) => times > 1 && isNamed(of))
     .sort((a, b) => b.times - a.times);
   return {
     weeks: seals.length,

@@ -83,7 +83,7 @@ export function* toldOf(workspace: Workspace, asked: ReviewAsked): Working<Told>
     sealed: sealed ? within(yield* rowsIn(workspace, { range, zone, now, yardstick: 'sealed' })) : null,
   });
   const open = rowsShown(workspace, all, { ...asked, hours: 'all' });
-  const isShown = ({ category }: Task) =>
+  const isShown = ({ category }: Pick<Task, 'category'>) =>
     !asked.withoutPrivate || workspace.categories.get(category ?? '')?.private !== true;
   const isLong = addDays(stretch.first, MOST_SEALED) < stretch.last;
   return {
@@ -96,8 +96,10 @@ export function* toldOf(workspace: Workspace, asked: ReviewAsked): Working<Told>
     ends: endsIn(workspace, range, zone, now, isShown),
     pictures,
     targets:
-      hours === 'all' ? targetsOverWeeks(workspace, rows, { from: stretch.first, until: ended }, zone) : [],
-    seals: isLong ? null : sealsOver(workspace, stretch.first, stretch.last, zone),
+      hours === 'all'
+        ? targetsOverWeeks(workspace, rows, { from: stretch.first, until: ended }, zone).filter(isShown)
+        : [],
+    seals: isLong ? null : sealsOver(workspace, stretch.first, stretch.last, zone, isShown),
   };
 }
 
