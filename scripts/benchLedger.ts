@@ -1,5 +1,7 @@
+import { estimatesOf, habitsIn } from '@/core/estimates/told';
 import { ledger } from '@/core/review/ledger';
 import { addDays, instantOf } from '@/core/time/zone';
+import { atOnce } from '@/core/working';
 import { longHistory } from '@/demo/tenYears';
 
 /** What `benchReview.ts` has done within Chromium, with its own Temporal: how long ledgers take, in milliseconds. */
@@ -16,10 +18,19 @@ function time(first: string, last: string): number {
   return Math.round(10 * (performance.now() - began)) / 10;
 }
 
+function timed(work: () => unknown): number {
+  const began = performance.now();
+  work();
+  return Math.round(performance.now() - began);
+}
+
 const spans = {
   week: (n: number) => time(addDays(today, -7 * n - 7), addDays(today, -7 * n)),
   year: () => time('2025-11-24', '2026-11-24'),
   'ten years': () => time('2016-11-25', '2026-11-24'),
+  'habits of estimating': () => timed(() => atOnce(habitsIn(workspace, { zone, now }))),
+  'estimates, with their test': () =>
+    timed(() => atOnce(estimatesOf(workspace, { by: 'category', which: 'last', zone, now }))),
 };
 
 const found = Object.entries(spans).map(([name, measure]) => {

@@ -21,7 +21,7 @@ async function ledgers(stage: Stage) {
   });
   const page = await (await stage.browser.createBrowserContext()).newPage();
   await page.evaluate(outputFiles[0]?.text ?? '');
-  console.log(`a ledger, ms: ${await page.title()}`);
+  console.log(`alone, ms: ${await page.title()}`);
   await page.browserContext().close();
 }
 
