@@ -1,3 +1,4 @@
+import { median } from '../median';
 import type { Working } from '../working';
 import { forecast, habitsOf, type Habits } from './habits';
 import type { Observation } from './observations';
@@ -18,9 +19,6 @@ const LEARNED = 10;
 const FORECAST = 1000;
 /** Habits are worked out anew once there is so much more to learn from. */
 const GROWTH = 0.04;
-
-const median = (numbers: number[]) =>
-  numbers.sort((a, b) => a - b)[Math.floor((numbers.length - 1) / 2)] ?? 0;
 
 /** Goes through one's own record; null where there is too little to learn from. */
 export function* backtest(observations: readonly Observation[]): Working<Backtest | null> {

@@ -1,5 +1,6 @@
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
+import { inFives } from '../review/similar';
 import { hourOfClock } from '../review/told/pictureSays';
 import { durationWords } from '../time/words';
 import type { Backtest } from './backtest';
@@ -29,9 +30,6 @@ function sizeWords(size: number): string {
     ? `over ${durationWords(before)}`
     : `over ${durationWords(before)}, up to ${durationWords(size)}`;
 }
-
-/** In fives, as people estimate. */
-const inFives = (minutes: number) => Math.max(5, 5 * Math.round(minutes / 5));
 
 /** Below this nothing is worth doing: a tenth more or less. */
 const WORTH = 0.1;

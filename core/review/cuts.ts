@@ -1,15 +1,20 @@
 import { asShown } from '../calendar/layers';
 import { occurrencesIn } from '../calendar/occurrences';
-import { spansOfKind, zonesOn } from '../frame/zones';
+import { stretchesWhere } from '../frame/belonging';
+import { spansOfKind } from '../frame/zones';
+import type { FrameZone } from '../model/frame';
 import { sealOn } from '../model/seal';
 import type { Workspace } from '../model/workspace';
-import { daysIn, firstTouched } from '../time/days';
+import { daysIn, touchedBy } from '../time/days';
 import { intersect, lengthOf, subtract, union, type Span } from '../time/span';
 import { daysOfWeek } from '../time/week';
 import { dayOf, type IsoDate, type Zone } from '../time/zone';
 
 /** A stretch that is long enough for real work, in minutes. */
 export const LONG = 60;
+
+/** Whether a zone keeps meetings out. */
+export const isGuarded = ({ openness }: FrameZone): boolean => openness === 'guarded';
 
 /** How meetings cut up the working hours of a day. */
 export type DayCuts = {
@@ -42,10 +47,8 @@ function busyOn(workspace: Workspace, dates: readonly IsoDate[], zone: Zone): Sp
   const seals = days.map(({ date }) => sealOn(workspace, date));
   const found: Span[][] = days.map(() => []);
   for (const occurrence of occurrencesIn(workspace.events, range, zone))
-    for (let i = firstTouched(days, occurrence.from); i < days.length; i += 1) {
-      if ((days[i]?.span.from ?? Infinity) >= occurrence.to) break;
+    for (const i of touchedBy(days, occurrence))
       if (asShown(workspace, occurrence, seals[i]).some(({ busy }) => busy)) found[i]?.push(occurrence);
-    }
   return found;
 }
 
@@ -72,9 +75,7 @@ export function cutsOf(workspace: Workspace, dates: readonly IsoDate[], zone: Zo
 export function weekCuts(workspace: Workspace, date: IsoDate, zone: Zone): WeekCuts {
   const days = cutsOf(workspace, daysOfWeek(date, workspace.settings.weekStart), zone);
   const guarded = days.flatMap(({ date: day, free }) => {
-    const kept = zonesOn(workspace, day, zone).flatMap((one) =>
-      one.zone.openness === 'guarded' ? one.spans : [],
-    );
+    const kept = stretchesWhere(workspace, day, zone, isGuarded);
     return intersect(free, union(kept));
   });
   return {

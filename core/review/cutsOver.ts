@@ -1,8 +1,8 @@
-import { zonesOn } from '../frame/zones';
+import { stretchesWhere } from '../frame/belonging';
 import type { Workspace } from '../model/workspace';
 import { intersect, minutesOf } from '../time/span';
 import type { Zone } from '../time/zone';
-import type { DayCuts } from './cuts';
+import { isGuarded, type DayCuts } from './cuts';
 import { inGroups } from './inGroups';
 import type { LedgerRow } from './ledger';
 
@@ -47,9 +47,7 @@ export function cutsOver(
   const meetings = rows.filter(({ subject, planned }) => subject.kind === 'event' && planned > 0);
   const hours = rows.reduce((total, { actual }) => total + actual, 0) / 60;
   const lost = [...inGroups(meetings, ({ date }) => date)].flatMap(([date, own]) => {
-    const kept = zonesOn(workspace, date, zone).flatMap((one) =>
-      one.zone.openness === 'guarded' ? one.spans : [],
-    );
+    const kept = stretchesWhere(workspace, date, zone, isGuarded);
     return intersect(
       own.flatMap(({ spans }) => spans.planned),
       kept,

@@ -1,3 +1,4 @@
+import { median } from '../median';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { lastInstant } from '../tasks/deadline';
@@ -17,8 +18,6 @@ export type Ends = {
 };
 
 const sum = (numbers: readonly number[]) => numbers.reduce((total, number) => total + number, 0);
-const median = (numbers: readonly number[]) =>
-  [...numbers].sort((a, b) => a - b)[Math.floor((numbers.length - 1) / 2)] ?? 0;
 
 /** The two sides of some signed differences: above and below 0, each told by what `tell` makes of them. */
 const sides = (differences: readonly number[], tell: (minutes: readonly number[]) => number) =>

@@ -1,4 +1,5 @@
 import { eventIdOf } from '../calendar/occurrences';
+import type { Id } from '../model/common';
 import type { Workspace } from '../model/workspace';
 import { weekdayOf, type IsoDate, type Zone } from '../time/zone';
 import { cut, hoursOf, ownTimeCells, perDay, workCells, zoneCells, type Cell, type Keyed } from './cutting';
@@ -68,17 +69,19 @@ export const hasPrivate = ({ categories, frames }: Workspace): boolean =>
   categories.values().some((category) => category.private === true) ||
   frames.values().some(({ zones }) => zones.some(({ kind }) => kind === 'own'));
 
+/** Whether a category says that it is private. */
+export const isPrivate = ({ categories }: Workspace, categoryId: Id | null | undefined): boolean =>
+  categories.get(categoryId ?? '')?.private === true;
+
 /** The rows without what is private: categories that say so, and what lies in zones of one's own time. */
 export function withoutPrivate(
   workspace: Workspace,
   rows: readonly LedgerRow[],
   zone: Zone,
 ): readonly LedgerRow[] {
-  const isPrivate = ({ categoryId }: LedgerRow) =>
-    workspace.categories.get(categoryId ?? '')?.private === true;
   const cells = perDay((date) => ownTimeCells(workspace, date, zone));
   return rows
-    .filter((row) => !isPrivate(row))
+    .filter(({ categoryId }) => !isPrivate(workspace, categoryId))
     .flatMap((row) => cut(row, cells(row.date)).flatMap((part) => (part.key === null ? [part.row] : [])));
 }
 

@@ -2,7 +2,7 @@ import type { Id } from '../model/common';
 import type { Subject } from '../model/plan';
 import type { Workspace } from '../model/workspace';
 import { subjectTitle, taskOf } from '../tasks/places';
-import { daysIn, firstTouched, type DayIn } from '../time/days';
+import { daysIn, touchedBy, type DayIn } from '../time/days';
 import { shareOut } from '../time/shareOut';
 import { clip, lengthOf, minutesOf, union, type Span } from '../time/span';
 import type { IsoDate, Zone } from '../time/zone';
@@ -75,11 +75,10 @@ export function ledger(
 function actualOn({ entries }: Workspace, days: readonly DayIn[], range: Span, now: number): Actual[][] {
   const found: Actual[][] = days.map(() => []);
   for (const actual of actualIn(entries, range, now))
-    for (const { from, to } of actual.spans)
-      for (let i = firstTouched(days, from); i < days.length; i += 1) {
+    for (const span of actual.spans)
+      for (const i of touchedBy(days, span)) {
         const day = days[i];
-        if (!day || day.span.from >= to) break;
-        found[i]?.push({ entry: actual.entry, spans: [clip(day.span, { from, to })] });
+        if (day) found[i]?.push({ entry: actual.entry, spans: [clip(day.span, span)] });
       }
   return found;
 }

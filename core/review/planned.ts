@@ -6,7 +6,7 @@ import type { Workspace } from '../model/workspace';
 import { partsOf } from '../plan/sealing';
 import { takesDays } from '../plan/spanning';
 import { blocksIn, taskOf } from '../tasks/places';
-import { firstTouched, type DayIn } from '../time/days';
+import { firstTouched, touchedBy, type DayIn } from '../time/days';
 import { MINUTE, type Span } from '../time/span';
 import type { Zone } from '../time/zone';
 
@@ -31,10 +31,7 @@ export function plannedOn(
   const range = { from: days[0]?.span.from ?? 0, to: days.at(-1)?.span.to ?? 0 };
   const found: Planned[][] = days.map(() => []);
   const put = (planned: Planned, holds: (seal: Seal | undefined) => boolean) => {
-    for (let i = firstTouched(days, planned.span.from); i < days.length; i += 1) {
-      if ((days[i]?.span.from ?? Infinity) >= planned.span.to) return;
-      if (holds(seals[i])) found[i]?.push(planned);
-    }
+    for (const i of touchedBy(days, planned.span)) if (holds(seals[i])) found[i]?.push(planned);
   };
   const asItIs = (seal: Seal | undefined) => yardstick === 'last' || !seal;
 

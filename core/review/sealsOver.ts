@@ -1,3 +1,4 @@
+import { median } from '../median';
 import type { Seal } from '../model/seal';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
@@ -60,7 +61,7 @@ export function sealsOver(
   const since = seals.map((seal) => sinceSeal(workspace, seal, zone));
   const drifts = since.flatMap((each) => each.drifts);
   const count = (change: Drift['change']) => drifts.filter((drift) => drift.change === change).length;
-  const shifts = drifts.flatMap(shiftOf).sort((a, b) => a - b);
+  const shifts = drifts.flatMap(shiftOf);
   const elsewhere = drifts.filter(({ change }) => change !== 'added');
   const isNamed = (id: string) => {
     const task = taskOf(workspace, id);
@@ -77,7 +78,7 @@ export function sealsOver(
     dropped: count('dropped'),
     elsewhere: seals.reduce((sum, seal) => sum + doneElsewhere(workspace, seal, zone), 0),
     minutes: since.reduce((sum, each) => sum + each.minutes, 0),
-    shift: shifts.length === 0 ? null : Math.round(shifts[Math.floor((shifts.length - 1) / 2)] ?? 0),
+    shift: shifts.length === 0 ? null : Math.round(median(shifts)),
     often: often.slice(0, NAMED),
   };
 }

@@ -23,7 +23,7 @@ const MOST = 9;
 const ALIKE = 0.5;
 
 /** Minutes as people estimate them: in fives, from five on. */
-const rounded = (minutes: number): number => Math.max(5, Math.round(minutes / 5) * 5);
+export const inFives = (minutes: number): number => Math.max(5, Math.round(minutes / 5) * 5);
 
 /** What some done tasks took, in minutes, in fives: the middle one of their times, where half of them lie, and how many they were. */
 export type Took = {
@@ -64,7 +64,7 @@ export function similarTook(
   const at = (share: number) => {
     const place = share * (times.length - 1);
     const [before = 0, after = 0] = [times[Math.floor(place)], times[Math.ceil(place)]];
-    return rounded(before + (place % 1) * (after - before));
+    return inFives(before + (place % 1) * (after - before));
   };
   return { minutes: at(0.5), low: at(0.25), high: at(0.75), count: times.length };
 }

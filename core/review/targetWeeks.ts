@@ -1,4 +1,4 @@
-import { zonesOn } from '../frame/zones';
+import { stretchesWhere } from '../frame/belonging';
 import type { Target } from '../model/frame';
 import type { Id } from '../model/common';
 import { sealOn } from '../model/seal';
@@ -100,8 +100,9 @@ function sealedMinutes(workspace: Workspace, category: Id, week: IsoDate): numbe
 function meetingsInZones(workspace: Workspace, category: Id, rows: readonly LedgerRow[], zone: Zone): number {
   const meetings = rows.filter(({ subject, planned }) => subject.kind === 'event' && planned > 0);
   const lost = meetings.flatMap(({ date, spans }) =>
-    zonesOn(workspace, date, zone).flatMap((one) =>
-      one.zone.category === category ? intersect(spans.planned, one.spans) : [],
+    intersect(
+      spans.planned,
+      stretchesWhere(workspace, date, zone, (one) => one.category === category),
     ),
   );
   return minutesOf(lost);

@@ -27,3 +27,11 @@ export function firstTouched(days: readonly DayIn[], from: number): number {
   }
   return low;
 }
+
+/** Which of some days, in order, a span touches, by their places. */
+export function* touchedBy(days: readonly DayIn[], { from, to }: Span): Generator<number> {
+  for (let i = firstTouched(days, from); i < days.length; i += 1) {
+    if ((days[i]?.span.from ?? Infinity) >= to) return;
+    yield i;
+  }
+}

@@ -5,10 +5,10 @@ import { addDays, dateOf, type IsoDate } from '../../time/zone';
 import { asFar, earlierOf, type ReviewAsked } from '../asked';
 import { endsIn, type Ends } from '../ends';
 import { findings, type Finding } from '../findings';
-import { grouped, rowsInHours, withoutPrivate, type LedgerGroup } from '../grouping';
+import { grouped, isPrivate, rowsInHours, withoutPrivate, type LedgerGroup } from '../grouping';
 import { sumsOf, type LedgerRow, type LedgerSums } from '../ledger';
 import { daysOnRecord, inReadingOrder, plannedAndActual, thenAndNow, type ReviewLine } from '../lines';
-import { rowsIn } from '../rowsIn';
+import { rowsIn, type RowsAsked } from '../rowsIn';
 import type { Working } from '../../working';
 import { sealsOver, type SealsOver } from '../sealsOver';
 import { targetsOverWeeks, type TargetOverWeeks } from '../targetWeeks';
@@ -38,6 +38,14 @@ const MOST_SEALED = 400;
 /** The last day of a stretch that has ended. */
 const endedOf = ({ last }: Stretch, today: IsoDate) => (last < today ? last : addDays(today, -1));
 
+/** Which rows a review rests on: those of its stretch so far, beside the plan that it is compared with. */
+const rowsAsked = ({ stretch, against, zone, now }: ReviewAsked): RowsAsked => ({
+  range: rangeSoFar(stretch, zone, now),
+  zone,
+  now,
+  yardstick: against === 'sealed' ? 'sealed' : 'last',
+});
+
 /** A share of the whole, as one part of it goes on. */
 function* partly<A>(working: Working<A>, from: number, to: number): Working<A> {
   for (;;) {
@@ -50,25 +58,25 @@ function* partly<A>(working: Working<A>, from: number, to: number): Working<A> {
 /** Works out what Review tells of a stretch. */
 export function* toldOf(workspace: Workspace, asked: ReviewAsked): Working<Told> {
   const { stretch, hours, against, zone, now } = asked;
+  const own = rowsAsked(asked);
+  const { range } = own;
   const { weekStart } = workspace.settings;
   const today = dateOf(now, zone);
-  const yardstick = against === 'sealed' ? 'sealed' : 'last';
-  const range = rangeSoFar(stretch, zone, now);
   const earlier = earlierOf(asked, weekStart);
   const before = stretchBeside(stretch, -1, weekStart);
 
-  const all = yield* partly(rowsIn(workspace, { range, zone, now, yardstick }), 0, 0.45);
+  const all = yield* partly(rowsIn(workspace, own), 0, 0.45);
   const rowsOf = (of: Stretch) =>
     rowsIn(workspace, { range: asFar(of, asked), zone, now, yardstick: 'last' });
   const allBefore = yield* partly(rowsOf(before), 0.45, 0.7);
   const allThen = earlier && (against === 'before' ? allBefore : yield* partly(rowsOf(earlier), 0.7, 0.9));
-  const within = (own: readonly LedgerRow[]) => rowsShown(workspace, own, asked);
+  const within = (found: readonly LedgerRow[]) => rowsShown(workspace, found, asked);
   const rows = within(all);
   const then = earlier && allThen && { stretch: earlier, rows: within(allThen) };
 
-  const part = (of: Stretch, own: readonly LedgerRow[], ended: IsoDate): Part => ({
+  const part = (of: Stretch, found: readonly LedgerRow[], ended: IsoDate): Part => ({
     stretch: of,
-    rows: own,
+    rows: found,
     first: of.first,
     ended,
   });
@@ -80,11 +88,11 @@ export function* toldOf(workspace: Workspace, asked: ReviewAsked): Working<Told>
     zone,
     now: part(stretch, rows, ended),
     before: part(before, within(allBefore), lastBefore),
-    sealed: sealed ? within(yield* rowsIn(workspace, { range, zone, now, yardstick: 'sealed' })) : null,
+    sealed: sealed ? within(yield* rowsIn(workspace, { ...own, yardstick: 'sealed' })) : null,
   });
   const open = rowsShown(workspace, all, { ...asked, hours: 'all' });
   const isShown = ({ category }: Pick<Task, 'category'>) =>
-    !asked.withoutPrivate || workspace.categories.get(category ?? '')?.private !== true;
+    !asked.withoutPrivate || !isPrivate(workspace, category);
   const isLong = addDays(stretch.first, MOST_SEALED) < stretch.last;
   return {
     sums: sumsOf(rows),
@@ -145,10 +153,9 @@ export function* lineOf(
   workspace: Workspace,
   { key, ...asked }: ReviewAsked & { readonly key: string | null },
 ): Working<LineTold | null> {
-  const { stretch, by, against, zone, now } = asked;
-  const range = rangeSoFar(stretch, zone, now);
-  const yardstick = against === 'sealed' ? 'sealed' : 'last';
-  const all = yield* rowsIn(workspace, { range, zone, now, yardstick });
+  const { by, zone, now } = asked;
+  const own = rowsAsked(asked);
+  const all = yield* rowsIn(workspace, own);
   const groups: LedgerGroup[] = grouped(workspace, rowsShown(workspace, all, asked), by, zone);
   const group = groups.find((one) => one.key === key);
   if (!group) return null;
@@ -158,6 +165,6 @@ export function* lineOf(
     rows: rows.slice(0, MOST_ROWS),
     count: rows.length,
     sums: group.sums,
-    ends: endsIn(workspace, range, zone, now, ({ id }) => tasks.has(id)),
+    ends: endsIn(workspace, own.range, zone, now, ({ id }) => tasks.has(id)),
   };
 }
