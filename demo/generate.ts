@@ -29,6 +29,7 @@ import {
 import { at, CALENDAR, calendars, eventsAround, workingDay } from './calendars';
 import { routines, withDays } from './days';
 import { frames, holdsFrom, targets } from './frames';
+import { withGoals } from './goals';
 import { aside, filters, scratchNotes, templates, toolSteps } from './inbox';
 import { randomFrom } from './random';
 import { sealed, sealedBefore } from './seals';
@@ -249,5 +250,6 @@ export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; 
   workspace = withWeeksBefore(workspace, today, zone, seed);
   workspace = withDays(workspace, today, zone, now, random);
   workspace = sealedBefore(workspace, today, zone);
+  workspace = withGoals(workspace, today, zone);
   return withLinks(withReadings(noted(sealed(workspace, today, zone), today, zone, now), now), now);
 }

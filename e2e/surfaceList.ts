@@ -89,6 +89,14 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
           await pressText(page, 'Get the grant report out');
         },
       },
+      { name: 'the goals of the week', open: (page) => pressText(page, 'Goals:') },
+      {
+        name: 'a goal',
+        async open(page) {
+          await pressText(page, 'Goals:');
+          await press(page, 'Change… Grant report handed in');
+        },
+      },
       {
         name: 'places for several',
         only: 'wide',

@@ -14,6 +14,8 @@ export { dayText } from './dayText/DayTextPanel';
 export { estimates } from './estimates/Estimates';
 export { find } from './find/Find';
 export { freed } from './freed/FreedTime';
+export { goal } from './goal/GoalPanel';
+export { goals } from './goals/GoalsPanel';
 export { goToDay } from './goToDay/GoToDay';
 export { guide } from './guide/Guide';
 export { importInto, importReport, importing } from './import/panel';

@@ -21,6 +21,8 @@ export type Meaning =
   | { readonly kind: 'energy'; readonly value: NonNullable<Task['energy']> }
   | { readonly kind: 'list'; readonly value: Id }
   | { readonly kind: 'category'; readonly value: Id }
+  /** The goal that it is done for. */
+  | { readonly kind: 'goal'; readonly value: Id }
   | { readonly kind: 'repeat'; readonly value: Often }
   /** The block template that it is placed by; its name stays in the title. */
   | { readonly kind: 'template'; readonly value: Id }
@@ -34,7 +36,7 @@ export type Chip = Meaning & { readonly from: number; readonly to: number };
 export type Often = { readonly rule: string; readonly time?: string };
 
 export type Reader = {
-  readonly workspace: Pick<Workspace, 'lists' | 'categories' | 'templates' | 'settings'>;
+  readonly workspace: Pick<Workspace, 'lists' | 'categories' | 'templates' | 'goals' | 'settings'>;
   /** The meetings of the coming weeks, by start. */
   readonly meetings: readonly Occurrence[];
   /** Epoch ms, and the person's zone. */

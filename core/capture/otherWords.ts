@@ -1,3 +1,4 @@
+import { goalsAhead } from '../goals/goals';
 import { categoriesOf } from '../model/categories';
 import type { Due } from '../model/task';
 import type { Workspace } from '../model/workspace';
@@ -41,6 +42,8 @@ function others(chip: Chip, reader: Reader): string[] {
       return openLists(workspace).map(({ name }) => `in list ${name}`);
     case 'category':
       return categoriesOf(workspace as Workspace).map(({ name }) => `category ${name}`); // it reads the categories alone
+    case 'goal':
+      return goalsAhead(workspace, dateOf(reader.now, reader.zone)).map(({ title }) => `for goal ${title}`);
     case 'repeat':
       return ['every day', 'every weekday', 'every week', 'every other week', 'every month'];
     case 'neededBy':

@@ -1,11 +1,11 @@
 import { openLists } from '../tasks/lists';
 import { categoriesOf } from '../model/categories';
-import type { Id } from '../model/common';
 import type { Priority } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { hidden, type Chip, type Finder, type Reader } from './chip';
 import { candidatesIn, presentOf, whenChip, type Candidate } from './grammar/candidates';
 import { covered, overlap } from './grammar/cover';
+import { escaped, goals, named } from './named';
 
 /** A typed line as it was understood. */
 export type QuickLine = {
@@ -50,28 +50,6 @@ const energies: Finder = (text) =>
     }),
   );
 
-const escaped = (name: string) => name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
-
-/** Names that are told with a word of what they are, or at the end of the line: `in Grants`, `list Permits`, `category Writing`. */
-function named(
-  text: string,
-  lead: string,
-  kind: 'list' | 'category',
-  all: readonly { id: Id; name: string }[],
-): Chip[] {
-  return [...all]
-    .sort((a, b) => b.name.length - a.name.length)
-    .flatMap(({ id, name }) => {
-      const words = new RegExp(`\\b(?:${lead})\\s+${escaped(name)}(?![\\w’'])`, 'giu');
-      return [...text.matchAll(words)].map(({ 0: all, index }): Chip => ({
-        kind,
-        value: id,
-        from: index,
-        to: index + all.length,
-      }));
-    });
-}
-
 const lists: Finder = (text, { workspace }) =>
   named(text, 'in(?: the)? list|list|in', 'list', openLists(workspace));
 const categories: Finder = (text, { workspace }) =>
@@ -107,7 +85,7 @@ const templates: Finder = (text, { workspace }) =>
     });
 
 /** What is told by names or words of its own. */
-const finders: readonly Finder[] = [templates, meetings, priorities, energies, lists, categories];
+const finders: readonly Finder[] = [templates, meetings, goals, priorities, energies, lists, categories];
 
 /** A day and an hour that stand apart, as one moment: the day has it, and the hour tells that it is a part of that. */
 function together(chips: readonly Candidate[], reader: Reader): Candidate[] {

@@ -25,6 +25,8 @@ export type QuickTask = {
   readonly task: Omit<Task, 'rank'>;
   readonly goes: Goes;
   readonly comes: Comes | null;
+  /** The goal that it is done for. */
+  readonly goalId?: Id | undefined;
 };
 
 /** What a line says of one kind, if it says anything. */
@@ -51,6 +53,7 @@ const PLACED: ReadonlySet<Meaning['kind']> = new Set([
   'repeat',
   'list',
   'template',
+  'goal',
 ]);
 
 type Making = {
@@ -65,12 +68,17 @@ type Making = {
 /** The task that a line says, and where it goes. Without a list it is of the first, and without a date too it waits in the inbox. */
 export function quickTaskOf(
   line: QuickLine,
-  workspace: Pick<Workspace, 'lists' | 'templates'>,
+  workspace: Pick<Workspace, 'lists' | 'templates' | 'goals'>,
   { id, createdAt, zone, home }: Making,
 ): QuickTask {
   const template = templateOf(line, workspace);
   const listId = valueOf(line, 'list') ?? template?.listId ?? home ?? usualList(workspace).id;
-  const category = valueOf(line, 'category') ?? template?.category ?? workspace.lists.get(listId)?.category;
+  const goal = workspace.goals.get(valueOf(line, 'goal') ?? '');
+  const category =
+    valueOf(line, 'category') ??
+    template?.category ??
+    goal?.category ??
+    workspace.lists.get(listId)?.category;
   const energy = valueOf(line, 'energy');
   const days = valueOf(line, 'days');
   const notBefore = valueOf(line, 'notBefore') ?? (days && { date: days.from, time: null });
@@ -92,7 +100,7 @@ export function quickTaskOf(
     ...(template ? workOf(template, id) : {}),
     ...(meeting ? { neededBy: { eventId: meeting.eventId, recurrence: meeting.recurrence } } : {}),
   });
-  return { task, ...placeOf(line, task, createdAt, zone) };
+  return { task, ...placeOf(line, task, createdAt, zone), ...(goal ? { goalId: goal.id } : {}) };
 }
 
 /** The list that the task of a line goes to without a word of it, as a chip where the line ends; none for the inbox. */
@@ -107,7 +115,7 @@ function placeOf(
   task: Omit<Task, 'rank'>,
   now: number,
   zone: Zone,
-): Omit<QuickTask, 'task'> {
+): Pick<QuickTask, 'goes' | 'comes'> {
   const when = valueOf(line, 'when');
   const often = valueOf(line, 'repeat');
   const date = often ? firstDayOf(often.rule, when?.date ?? dateOf(now, zone)) : when?.date;

@@ -2,6 +2,7 @@ import type { QuickTask } from '../capture/quickTask';
 import type { Id } from '../model/common';
 import { lengthOfTask } from '../tasks/newTask';
 import { command, put } from './command';
+import { tie } from './goals';
 import { repeatTask } from './repeating';
 import { addListNamed } from './rows';
 import { addTasks } from './tasks';
@@ -28,6 +29,11 @@ export const addCaptured = command('add task', (workspace, { all, lists = [] }: 
   const withLists = lists.reduce((now, list) => addListNamed.apply(now, list), workspace);
   const added = addTasks.apply(withLists, { tasks: all.map(({ task }) => task) });
   const placed = put(put(added, 'blocks', ...blocks), 'tray', ...items);
+  const tied = all.reduce(
+    (now, { task, goalId }) =>
+      goalId === undefined ? now : tie.apply(now, { goalId, kind: 'tasks', id: task.id }),
+    placed,
+  );
   return all.reduce((now, { task, comes, repeatId }) => {
     if (!comes) return now;
     return repeatTask.apply(now, {
@@ -36,5 +42,5 @@ export const addCaptured = command('add task', (workspace, { all, lists = [] }: 
       ...comes,
       minutes: lengthOfTask(task),
     });
-  }, placed);
+  }, tied);
 });

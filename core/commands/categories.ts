@@ -92,6 +92,7 @@ export const mergeCategories = command(
     merged = put(merged, 'lists', ...moved(merged.lists.values()));
     merged = put(merged, 'categoryRules', ...moved(merged.categoryRules.values()));
     merged = put(merged, 'repeats', ...moved(merged.repeats.values()));
+    merged = put(merged, 'goals', ...moved(merged.goals.values()));
     merged = put(merged, 'templates', ...templates.map((template) => eachKind(template, intoOther)));
     merged = put(merged, 'frames', ...frames.map((frame) => ({ ...frame, zones: frame.zones.map(zoneOf) })));
     merged = put(merged, 'seals', ...seals.map((seal) => sealMerged(seal, zoneOf, id, into)));

@@ -53,7 +53,6 @@ export function withWords(
   return { known, words: { ...words, category: categoryNamed(known, categoryName)?.id } };
 }
 
-/** Changes some of a task's own words and numbers. */
 /** What is kept of the estimate that a task was begun with, when it is changed for the first time after that. */
 function firstEstimate(
   { entries }: Workspace,
@@ -69,6 +68,7 @@ function firstEstimate(
   return isKept && task.estimate !== null ? { firstEstimate: task.estimate } : {};
 }
 
+/** Changes some of a task's own words and numbers. */
 export const editTask = commandOn(
   'edit',
   'id',

@@ -38,6 +38,7 @@ const names: Readonly<Record<string, readonly [one: string, many: string]>> = {
   templates: ['template', 'templates'],
   categoryRules: ['rule for a category', 'rules for categories'],
   seals: ['sealed week', 'sealed weeks'],
+  goals: ['goal', 'goals'],
 };
 
 /** The same as problems of a file. */

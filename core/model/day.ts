@@ -1,6 +1,7 @@
 import * as z from '../zod';
 import { bounds, listUpTo, textUpTo, Title } from './bounds';
 import { Changed, DateText, Id, Instant, openObject } from './common';
+import { weeklySteps } from './weekPage';
 
 /** What a person says of one day: kept once there is something to say. */
 export const Day = openObject({
@@ -78,12 +79,22 @@ export type OpeningStep = (typeof openingSteps)[number];
 export const closeSteps = ['left', 'record', 'numbers', 'note', 'scratch', 'checklist'] as const;
 export type CloseStep = (typeof closeSteps)[number];
 
-/** How one opens and closes the day, and what is counted on it. */
+const usualWeekTemplate = `## What moved the work on
+
+## What got in the way
+
+## What I change
+`;
+
+/** How one opens and closes the day and looks back on the week, and what is counted. */
 export const Routines = openObject({
   opening: z.array(z.enum(openingSteps)),
   close: z.array(z.enum(closeSteps)),
   checklist: listUpTo(ChecklistItem, bounds.few),
   counted: listUpTo(Counted, bounds.few),
+  weekly: z._default(z.array(z.enum(weeklySteps)), [...weeklySteps]),
+  /** What a page about a week begins with, Markdown. */
+  weekTemplate: z._default(textUpTo(bounds.notes), usualWeekTemplate),
 });
 export type Routines = z.infer<typeof Routines>;
 
@@ -93,4 +104,6 @@ export const usualRoutines: Routines = {
   close: [...closeSteps],
   checklist: [],
   counted: [],
+  weekly: [...weeklySteps],
+  weekTemplate: usualWeekTemplate,
 };

@@ -7,15 +7,18 @@ import { Day } from './day';
 import { Deletion } from './deletion';
 import { Calendar, CalendarEvent } from './event';
 import { DayCapacity, Frame, FrameHold, Target, ZoneChange, type FrameZone } from './frame';
+import { Goal, tieKinds } from './goal';
 import { Link } from './link';
 import { Message } from './message';
 import { Block, Intention, TimeEntry, TrayItem } from './plan';
+import { month, openPart } from './partition';
 import { Remark } from './remark';
 import { RepeatingTask } from './repeating';
 import { ScratchNote } from './scratch';
 import { Seal } from './seal';
 import { Task, TaskList } from './task';
 import { eachKind, kindsOf, Template } from './template';
+import { WeekPage } from './weekPage';
 
 /*
  * Everything that a workspace holds, a line a thing. Storage, the workspace file and its published schema, merging and
@@ -43,28 +46,7 @@ const kind = <R extends Stored>(of: RecordKind<R>): RecordKind<R> => of;
 
 const all = () => 'all';
 
-const DAY = 86_400_000;
-const months = new Map<number, string>();
-/** The month of an instant in UTC, `2026-11`; each day's is worked out once, as a history asks for it often. */
-function month(instant: number): string {
-  const day = Math.floor(instant / DAY);
-  const known = months.get(day) ?? new Date(day * DAY).toISOString().slice(0, 7);
-  months.set(day, known);
-  return known;
-}
-
 const goes = () => null;
-
-/** How many parts open tasks lie in, so that an edit writes a few kilobytes even with tens of thousands of them. */
-const OPEN_PARTS = 256;
-
-/** A number below OPEN_PARTS for an id, the same always (FNV-1a, Fowler, Noll, Vo 1991). */
-function spread(id: string): number {
-  let hash = 0x811c9dc5;
-  for (let i = 0; i < id.length; i += 1) hash = Math.imul(hash ^ id.charCodeAt(i), 0x01000193);
-  return (hash >>> 0) % OPEN_PARTS;
-}
-const openPart = (id: string) => `open-${spread(id).toString(16).padStart(2, '0')}`;
 
 const inCategory = <R extends { category?: string | undefined }>(): Reference<R> => ({
   to: 'categories',
@@ -257,6 +239,26 @@ export const records = {
       },
     ],
   }),
+  goals: kind<Goal>({
+    schema: Goal,
+    version: 1,
+    // those of a year together; what is for no time at all would lie by itself
+    part: ({ times: [first] }) => first?.date.slice(0, 4) ?? 'none',
+    refers: [
+      inCategory(),
+      {
+        to: 'goals',
+        ids: ({ feeds }) => (feeds === undefined ? [] : [feeds]),
+        without: ({ feeds: _, ...goal }) => goal,
+      },
+      ...tieKinds.map((kind): Reference<Goal> => ({
+        to: kind,
+        ids: (goal) => goal[kind],
+        without: (goal, id) => ({ ...goal, [kind]: goal[kind].filter((tied) => tied !== id) }),
+      })),
+    ],
+  }),
+  weeks: kind<WeekPage>({ schema: WeekPage, version: 1, part: ({ id }) => id.slice(0, 7) }),
   deletions: kind<Deletion>({ schema: Deletion, version: 1, part: ({ at }) => month(at) }),
 } as const;
 

@@ -7,7 +7,7 @@ import { workspaceOf } from '../model/workspace';
 import { lastInstant } from '../tasks/deadline';
 import { intersect, MINUTE, minutesOf } from '../time/span';
 import { daysOfWeek } from '../time/week';
-import { fillMissing } from './missing';
+import { fillMissing, wantedBy } from './missing';
 
 const now = at('07:00');
 const dates = daysOfWeek('2026-11-24', 1);
@@ -35,7 +35,7 @@ const office = (tasks: readonly Task[]) =>
 const writing = (title: string, changes: Partial<Task>) => task(title, { category: 'Writing', ...changes });
 const target = { category: 'Writing', least: 480, most: null, id: 'Writing' };
 const fill = (tasks: readonly Task[], short = 480) =>
-  fillMissing(office(tasks), { target, short }, dates, zone, now);
+  fillMissing(office(tasks), wantedBy({ target, short }), dates, zone, now);
 
 test('each waiting task gets what it takes, before it is due, in the hours meant for it, until nothing is missing', () => {
   const found = fill([
@@ -59,7 +59,10 @@ test('each waiting task gets what it takes, before it is due, in the hours meant
 test('where no task waits it is a block of the category, three hours at most; without room it is nothing', () => {
   expect(fill([])).toEqual({ places: [], rest: { start: at('09:00'), minutes: 120 } });
   expect(fill([], 20).rest).toEqual({ start: at('09:00'), minutes: 30 });
-  expect(fillMissing(office([]), { target, short: 60 }, [], zone, now)).toEqual({ places: [], rest: null });
+  expect(fillMissing(office([]), wantedBy({ target, short: 60 }), [], zone, now)).toEqual({
+    places: [],
+    rest: null,
+  });
 });
 
 test('whatever waits, no block is late, none lies over another, and none is longer than its task', () => {

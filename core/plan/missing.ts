@@ -1,4 +1,4 @@
-import { isMeantFor, stretchesWhere } from '../frame/belonging';
+import { isMeantFor, stretchesWhere, type Work } from '../frame/belonging';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { lastInstant } from '../tasks/deadline';
@@ -13,7 +13,21 @@ import { roomFor, type Standing } from './targets';
 /** The longest block that is made of what no task waits for, in minutes. */
 const LONGEST = 180;
 
-/** What would fill up a target: blocks on tasks that wait, and one for the category alone. Starts in epoch ms, lengths in minutes. */
+/** Minutes that are missing to some kind of work, and the tasks that count for it. */
+export type Wanted = {
+  readonly work: Work;
+  readonly isOf: (task: Task) => boolean;
+  readonly short: number;
+};
+
+/** What is missing to a target. */
+export const wantedBy = ({ target: { category }, short }: Pick<Standing, 'target' | 'short'>): Wanted => ({
+  work: { category, listId: '' },
+  isOf: (task) => task.category === category,
+  short,
+});
+
+/** What would fill it up: blocks on tasks that wait, and one for the work alone. Starts in epoch ms, lengths in minutes. */
 export type Missing = {
   readonly places: readonly Fitted[];
   readonly rest: { readonly start: number; readonly minutes: number } | null;
@@ -21,15 +35,14 @@ export type Missing = {
 
 const inQuarters = (minutes: number): number => Math.ceil(minutes / STEP) * STEP;
 
-/** Free stretches of some days for a category: those of the zones that are meant for it first, each from a quarter hour on. */
+/** Free stretches of some days for a kind of work: those of the zones that are meant for it first, each from a quarter hour on. */
 function roomInOrder(
   workspace: Workspace,
-  category: string,
+  work: Work,
   dates: readonly IsoDate[],
   zone: Zone,
   now: number,
 ): Span[] {
-  const work = { category, listId: '' };
   const room = roomFor(workspace, work, dates, zone, now);
   const meant = dates.flatMap((date) =>
     stretchesWhere(workspace, date, zone, (one) => isMeantFor(one, work)),
@@ -44,23 +57,21 @@ const openMinutes = (workspace: Workspace, task: Task, now: number): number =>
   Math.max(STEP, inQuarters(lengthOfTask(task) - minutesSpent(workspace.entries, task.id, now)));
 
 /**
- * What fills up what is missing to a target on some days: the tasks of its category that wait, the most pressing first, each
- * with what it still takes and before it is due, in the zones that are meant for it where they have room, until nothing is
- * missing; what is missing then is one block for the category alone, as far as there is room.
+ * What fills up what is missing on some days: the tasks of that work that wait, the most pressing first, each with what it still
+ * takes and before it is due, in the zones that are meant for it where they have room, until nothing is missing; what is
+ * missing then is one block for the work alone, as far as there is room.
  */
 export function fillMissing(
   workspace: Workspace,
-  { target: { category }, short }: Pick<Standing, 'target' | 'short'>,
+  { work, isOf, short }: Wanted,
   dates: readonly IsoDate[],
   zone: Zone,
   now: number,
 ): Missing {
-  let room = roomInOrder(workspace, category, dates, zone, now);
+  let room = roomInOrder(workspace, work, dates, zone, now);
   let left = short;
   const places: Fitted[] = [];
-  const waiting = toPlace(workspace, dateOf(now, zone), zone, now).filter(
-    (task) => task.category === category,
-  );
+  const waiting = toPlace(workspace, dateOf(now, zone), zone, now).filter(isOf);
   for (const task of waiting) {
     if (left <= 0) break;
     const minutes = openMinutes(workspace, task, now);

@@ -23,6 +23,7 @@ import { useIsDrawn } from '@/board/drawer';
 import { Fold } from './Fold';
 import { restOf } from './foldedWords';
 import { LEAST_DAY } from './planRoom';
+import { GoalRows, GoalsLine } from './GoalsLine';
 import { IntentionLine } from './IntentionLine';
 import { useGestures } from '@/board/days/useGestures';
 import { TrayCell } from '@/board/days/TrayCell';
@@ -66,9 +67,12 @@ export function Board(place: PlanView & { fit: number; width: number; most: numb
       tray: plans.flatMap(({ tray }) => tray),
     }),
   };
-  const intentions = (
-    <View className="px-4">
-      <IntentionLine date={date} />
+  const meant = (
+    <View className={wide ? 'flex-row items-center gap-4 px-4' : 'px-4'}>
+      <GoalsLine date={date} />
+      <View className="shrink">
+        <IntentionLine date={date} />
+      </View>
     </View>
   );
   const board = useRef<View>(null);
@@ -76,7 +80,7 @@ export function Board(place: PlanView & { fit: number; width: number; most: numb
   return (
     <View ref={board} className="flex-1 touch-pan-y low:flex-none">
       <View className="border-b border-line">
-        {wide && intentions}
+        {wide && meant}
         <View className="flex-row" style={{ paddingLeft: rulerWidth }}>
           {plans.map((plan) => (
             <DayHead key={plan.date} plan={plan} today={today} wide={roomy} low={drawn} onOpen={onOpenDay} />
@@ -84,7 +88,8 @@ export function Board(place: PlanView & { fit: number; width: number; most: numb
           <FurtherDay all={all} shown={dates} onDate={onDate} />
         </View>
         <Fold folded={folded} away={drawn}>
-          {!wide && intentions}
+          {!wide && meant}
+          <GoalRows dates={dates} left={rulerWidth} />
           <AcrossDays segments={segments} dates={dates} left={rulerWidth} />
           <View className="flex-row">
             <View className="justify-start pl-3 pt-1.5" style={{ width: rulerWidth }}>

@@ -1,4 +1,5 @@
 import type { Occurrence } from '@/core/calendar/occurrences';
+import { goalsOf } from '@/core/goals/goals';
 import type { TrayItem } from '@/core/model/plan';
 import type { Workspace } from '@/core/model/workspace';
 import { intentionsOfDay, intentionsOfWeek } from '@/core/plan/intentions';
@@ -19,6 +20,10 @@ export function restOf(workspace: Workspace, { date, ofDay, allDay, tray }: Show
   const day = ofDay ? intentionsOfDay(workspace, date) : [];
   const titles = tray.flatMap(({ taskId }) => taskOf(workspace, taskId)?.title ?? []);
   const rest = [
+    ...named(
+      'Goals',
+      goalsOf(workspace, 'week', date).map(({ title }) => title),
+    ),
     ...named('Tray', titles),
     ...named(
       'All day',

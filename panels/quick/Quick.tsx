@@ -108,8 +108,9 @@ function Quick({ text: given = '', read: givenRead, notes: givenNotes = '', home
         {text.trim() === '' ? (
           <Words size="xs" tone="soft">
             In plain words, in any order: a day and an hour, a length, “by Friday”, “urgent”, “in” a list,
-            “every Monday”. Several lines can be pasted at once. Shift and Enter go on to notes, Alt and Enter
-            make an event of it, Ctrl and Enter a scratch note, the arrow up brings back the last line.
+            “for” a goal, “every Monday”. Several lines can be pasted at once. Shift and Enter go on to notes,
+            Alt and Enter make an event of it, Ctrl and Enter a scratch note, the arrow up brings back the
+            last line.
           </Words>
         ) : titleMissing ? (
           <Words tone="brick">A title is missing: what shall be done?</Words>

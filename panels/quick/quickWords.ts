@@ -48,6 +48,8 @@ export function chipWords(
       return chip.value === 'sharp' ? 'sharp hours' : 'light work';
     case 'list':
       return workspace.lists.get(chip.value)?.name ?? '';
+    case 'goal':
+      return `for ${workspace.goals.get(chip.value)?.title ?? ''}`;
     case 'repeat': {
       const { rule, time } = chip.value;
       const comes = ruleWords(rule, firstDayOf(rule, dateOf(now, zone)), workspace.settings);
@@ -115,9 +117,14 @@ export const layWords = (
   `Lays out ${template.name} on ${dateWords(date, settings)}, around what is there. You see it first.`;
 
 /** What a line will make, in a sentence. */
-export function madeWords({ task, goes, comes }: QuickTask, workspace: Workspace, zone: Zone): string {
+export function madeWords(
+  { task, goes, comes, goalId = '' }: QuickTask,
+  workspace: Workspace,
+  zone: Zone,
+): string {
   const list = workspace.lists.get(task.listId)?.name ?? '';
-  const made = `“${task.title}” in ${list}`;
+  const goal = workspace.goals.get(goalId);
+  const made = `“${task.title}” in ${list}${goal ? `, for ${goal.title}` : ''}`;
   if (task.inbox) return `“${task.title}” in the inbox.`;
   if (!goes) return `${made}, without a place in the plan.`;
   const again = comes ? `, ${ruleWords(comes.rule, comes.start.wall.slice(0, 10), workspace.settings)}` : '';

@@ -29,6 +29,7 @@ import { Aside, NotBefore } from './Aside';
 import { BlockFields } from './BlockFields';
 import { ListChoice, PriorityChoice } from '../parts/choices';
 import { EstimateAndDue } from '../parts/EstimateAndDue';
+import { ForGoal } from './ForGoal';
 import { MessagesOf } from './MessagesOf';
 import { NeededBy } from './NeededBy';
 import { Parts } from './Parts';
@@ -137,6 +138,7 @@ export function TaskDetails({ id, blockId, trayId }: TaskDetailsProps) {
         onSave={(categoryName) => edit({ categoryName })}
         placeholder="Fieldwork"
       />
+      <ForGoal task={task} />
       <ListChoice value={task.listId} onChoose={(listId) => edit({ listId })} />
       <Notes text={task.notes} onSave={(notes) => edit({ notes })} />
       <Attachments

@@ -1,0 +1,99 @@
+import { Pressable, View } from 'react-native';
+import { DayBar, goalDayWords, wholeOf } from '@/board/goals/GoalBars';
+import { useGoals } from '@/board/goals/useGoals';
+import { EdgeMark } from '@/board/marks';
+import { briefWords } from '@/core/goals/words';
+import type { GoalStanding } from '@/core/goals/standing';
+import { durationWords } from '@/core/time/words';
+import { useWorkspace } from '@/state/shown';
+import { openPanel } from '@/ui/panels';
+import { Words } from '@/ui/Words';
+
+/** The goals of the week and what they get, in one line; it opens them. */
+export function GoalsLine({ date }: { date: string }) {
+  const standings = useGoals('week', date);
+  return (
+    <Pressable
+      role="button"
+      onPress={() => openPanel({ kind: 'goals', date })}
+      className="min-h-[28px] flex-row flex-wrap content-center items-center gap-x-4 gap-y-0.5 py-0.5 hover:bg-surface"
+    >
+      <Words size="xs" tone="soft">
+        {standings.length === 0 ? 'Set two or three goals for the week' : 'Goals:'}
+      </Words>
+      {standings.map((standing) => (
+        <Said key={standing.goal.id} standing={standing} />
+      ))}
+    </Pressable>
+  );
+}
+
+const useHue = ({ goal: { category } }: GoalStanding) =>
+  useWorkspace().categories.get(category ?? '')?.hue ?? 'slate';
+
+function Said({ standing }: { standing: GoalStanding }) {
+  const { goal, short } = standing;
+  const isOpen = goal.doneAt === null;
+  return (
+    <View className={`hue-${useHue(standing)} max-w-[260px] flex-row pl-2.5`}>
+      <EdgeMark />
+      <View className="shrink">
+        <Words size="xs" numberOfLines={1}>
+          {goal.title}
+        </Words>
+      </View>
+      <Words size="xs" tone={isOpen && short > 0 ? 'brick' : 'soft'}>
+        {' '}
+        {isOpen ? briefWords(standing) : 'reached'}
+      </Words>
+    </View>
+  );
+}
+
+/** What each goal gets on each of the days below it, a row a goal, in the order of the line that names them. */
+export function GoalRows({ dates, left }: { dates: readonly string[]; left: number }) {
+  const standings = useGoals('week', dates[0] ?? '');
+  const whole = wholeOf(standings);
+  return (
+    <>
+      {standings.map((standing) => (
+        <Row key={standing.goal.id} standing={standing} dates={dates} left={left} whole={whole} />
+      ))}
+    </>
+  );
+}
+
+type RowProps = { standing: GoalStanding; dates: readonly string[]; left: number; whole: number };
+
+function Row({ standing, dates, left, whole }: RowProps) {
+  const { title } = standing.goal;
+  return (
+    <View className={`hue-${useHue(standing)} flex-row`} style={{ paddingLeft: left }}>
+      {dates.map((date) => {
+        const day = standing.days.find((one) => one.date === date);
+        return (
+          <View
+            key={date}
+            className="min-h-[16px] flex-1 flex-row items-center gap-1.5 border-l border-line px-2"
+          >
+            {day && day.expected > 0 && (
+              <>
+                <Words className="sr-only">
+                  {title}: {goalDayWords(day)}
+                </Words>
+                <View className="flex-1">
+                  <DayBar day={day} whole={whole} />
+                </View>
+                <View aria-hidden className="w-11">
+                  <Words size="xs" tone="soft" numberOfLines={1}>
+                    {durationWords(day.expected)}
+                  </Words>
+                </View>
+              </>
+            )}
+          </View>
+        );
+      })}
+    </View>
+  );
+}
