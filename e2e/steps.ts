@@ -54,8 +54,13 @@ export const isAt = (page: Page, title: string) =>
 export async function press(page: Page, label: string): Promise<void> {
   await page.waitForSelector(labelled(label));
   await calm(page);
+  await bringIntoSight(page, labelled(label));
   await page.locator(labelled(label)).click();
 }
+
+/** Scrolls to the first of what a selector names, as a person does before pressing what lies beneath a foot. */
+const bringIntoSight = (page: Page, selector: string): Promise<void> =>
+  page.$eval(selector, (element) => element.scrollIntoView({ block: 'nearest', inline: 'nearest' }));
 
 /** Presses a tool of the plan, which a phone has in the list that “More…” opens. */
 export async function pressTool(page: Page, label: string): Promise<void> {
@@ -84,7 +89,10 @@ export async function keys(page: Page, ...pressed: readonly string[]): Promise<v
 
 /** Types into the field `label` in place of what stands there, then Enter. */
 export async function type(page: Page, label: string, text: string): Promise<void> {
-  await page.locator(`:is(input, textarea)${labelled(label)}`).click({ count: 3 });
+  const field = `:is(input, textarea)${labelled(label)}`;
+  await page.waitForSelector(field);
+  await bringIntoSight(page, field);
+  await page.locator(field).click({ count: 3 });
   await page.keyboard.type(text);
   await keys(page, 'Enter');
 }

@@ -189,6 +189,8 @@ export function baseStyles(): Record<string, Rules> {
     ':focus': { outline: 'none' },
     // what comes into sight with the keyboard brings its ring along
     ':is(a, button, input, textarea, [tabindex])': { 'scroll-margin': '6px' },
+    // what has the keyboard is not hidden beneath a foot (WCAG 2.2, 2.4.11)
+    '.scroll-region:has(.foot)': { 'scroll-padding-bottom': '5rem' },
     ':focus-visible': { outline: '2px solid var(--pine)', 'outline-offset': '2px' },
     // within their edges where what lies around would cut the ring off; what is pine itself has room
     ':is(a, .scroll-region, [role=main], [role=checkbox], [role=radio], [role=group] *, div[tabindex="0"]:not([role])):not([class~="bg-pine"]):focus-visible':

@@ -228,7 +228,7 @@ export function DecisionOn({ task, onDecided, onLeft }: Props) {
         read={readTitle}
         onSave={(title) => store.run(editTask, { id: task.id, title })}
       />
-      <View className="sticky bottom-0 -mx-4 gap-2 border-t border-line bg-ground px-4 py-3">
+      <View className="foot sticky bottom-0 -mx-4 gap-2 border-t border-line bg-ground px-4 py-3">
         <Words tone="soft" aria-live="polite">
           {words}
         </Words>
