@@ -1,7 +1,7 @@
 import { planForGoal } from '@/core/commands/goals';
 import { placeAll, planNewTask } from '@/core/commands/plan';
 import type { GoalStanding } from '@/core/goals/standing';
-import { isTaskOf } from '@/core/goals/goals';
+import { isTaskOf } from '@/core/tasks/goals';
 import type { Goal } from '@/core/model/goal';
 import { fillMissing, wantedBy, type Wanted } from '@/core/plan/missing';
 import type { Standing } from '@/core/plan/targets';

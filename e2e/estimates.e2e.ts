@@ -23,7 +23,7 @@ for (const size of ['phone', 'wide'] as const)
       await isClosed(page);
       // closed by a key, it gives the keyboard back to the line
       await keyboardIsIn(page, '[role=table]');
-      await press(page, 'Back to Review');
+      await press(page, 'Hours');
       await boxOf(page, 'The day before');
     },
   );

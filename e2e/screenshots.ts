@@ -11,7 +11,8 @@ type Shot = {
   click?: string;
   key?: KeyInput;
   text?: string;
-  scrollTo?: string;
+  /** What is waited for. */
+  shows?: string;
 };
 
 /** One picture of each main view, from the demo data. `npm run screenshots -- plan` takes only those with that name. */
@@ -25,7 +26,12 @@ const shots: Shot[] = [
       ...(size === 'wide' ? { click: '[aria-label^="Grant report, section 2"]' } : {}),
     },
     { name: `week-${size}`, route: '/plan?view=week', size },
-    { name: `tasks-${size}`, route: '/tasks', size, ...(size === 'wide' ? { text: 'Table' } : {}) },
+    {
+      name: `tasks-${size}`,
+      route: '/tasks',
+      size,
+      ...(size === 'wide' ? { text: 'Table', shows: '[role=gridcell]' } : {}),
+    },
     {
       name: `review-${size}`,
       route: size === 'wide' ? '/review?span=week&day=2026-11-09' : '/review?span=month',
@@ -49,26 +55,19 @@ const shots: Shot[] = [
     key: 'r',
   },
   { name: 'estimates-wide', route: '/estimates', size: 'wide' },
-  {
-    name: 'changes-wide',
-    route: '/review?span=week&day=2026-11-09',
-    size: 'wide',
-    scrollTo: '[id^=picture-The-week]',
-  },
+  { name: 'weekly-wide', route: '/weekly', size: 'wide' },
+  { name: 'weekly-phone', route: '/weekly', size: 'phone', text: 'Goals' },
   { name: 'triage-phone', route: '/tasks', size: 'phone', click: '[aria-label^="Go through the inbox"]' },
-  { name: 'now-wide', route: '/now', size: 'wide' },
 ];
 
 async function main() {
   const [only, folder = path.join(__dirname, '../docs/screenshots')] = process.argv.slice(2);
   const stage = await openStage();
-  for (const { name, route, size, dark, click, key, text, scrollTo } of shots) {
+  for (const { name, route, size, dark, click, key, text, shows } of shots) {
     if (only && !name.includes(only)) continue;
     const { page, complaints, leave } = await openPage(stage, { size, at: route, dark });
-    if (text) {
-      await pressText(page, text);
-      await page.waitForSelector('[role=gridcell]');
-    }
+    if (text) await pressText(page, text);
+    if (shows) await page.waitForSelector(shows);
     if (click) await page.click(click);
     if (key) await page.keyboard.press(key);
     // what opens is loaded first
@@ -76,7 +75,6 @@ async function main() {
       await page.waitForSelector('[aria-label=Close], [aria-label="Close the details"]');
     await calm(page);
     await page.waitForSelector('[aria-busy=true]', { hidden: true });
-    if (scrollTo) await page.$eval(scrollTo, (part) => part.scrollIntoView());
     await page.screenshot({ path: path.join(folder, `${name}.png`) });
     console.log(name, complaints.join('\n'));
     await leave();

@@ -35,6 +35,8 @@ const places = [
   '/opening',
   '/close',
   '/estimates',
+  '/weekly',
+  '/weekly?day=2026-11-16',
   '/tasks',
   '/review?day=2026-11-23',
   '/review?span=week&day=2026-11-09',

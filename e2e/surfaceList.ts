@@ -222,5 +222,20 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
   { at: '/opening', opens: [] },
   { at: '/close', opens: [] },
   { at: '/estimates', opens: [] },
+  {
+    at: '/weekly?day=2026-11-16',
+    opens: [
+      { name: 'all pages about weeks', open: pressing('All pages…') },
+      {
+        name: 'the template of the weekly page',
+        async open(page) {
+          await press(page, 'Go through it again');
+          await pressText(page, 'Write');
+          await press(page, 'Template…');
+        },
+      },
+    ],
+  },
+  { at: '/weekly', opens: [] },
   { at: '/close?step=record', opens: [] },
 ];

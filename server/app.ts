@@ -18,6 +18,7 @@ const routes = [
   '/tasks',
   '/review',
   '/estimates',
+  '/weekly',
   '/settings',
   '/frame',
 ];

@@ -1,4 +1,4 @@
-import { goalsAhead } from '../goals/goals';
+import { goalsAhead } from '../tasks/goals';
 import type { Id } from '../model/common';
 import { dateOf } from '../time/zone';
 import type { Chip, Finder } from './chip';

@@ -1,4 +1,4 @@
-import { goalsAhead } from '../goals/goals';
+import { goalsAhead } from '../tasks/goals';
 import { categoriesOf } from '../model/categories';
 import type { Due } from '../model/task';
 import type { Workspace } from '../model/workspace';

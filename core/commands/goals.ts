@@ -2,7 +2,7 @@ import { tieKinds, type Goal, type TieKind } from '../model/goal';
 import type { Id } from '../model/common';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
-import { timeOn } from '../goals/goals';
+import { timeOn } from '../tasks/goals';
 import { highestRank } from '../tasks/order';
 import { touched } from '../tasks/repeating';
 import type { IsoDate } from '../time/zone';

@@ -1,6 +1,7 @@
 import type { AnyRecord } from '../model/records';
 import { firstWords } from '../notes/firstWords';
 import type { Workspace } from '../model/workspace';
+import { gistOf } from '../weekly/pages';
 
 /** What can be found, in what it is told by: `id` is the collection and the id of the record. */
 export type Document = {
@@ -12,7 +13,16 @@ export type Document = {
   readonly open: boolean;
 };
 
-export const foundIn = ['tasks', 'repeats', 'events', 'remarks', 'intentions', 'days'] as const;
+export const foundIn = [
+  'tasks',
+  'repeats',
+  'events',
+  'remarks',
+  'intentions',
+  'days',
+  'goals',
+  'weeks',
+] as const;
 export type FoundIn = (typeof foundIn)[number];
 
 const joined = (...texts: readonly (string | undefined)[]) => texts.filter(Boolean).join('\n');
@@ -31,6 +41,8 @@ const read: { readonly [C in FoundIn]: Read<C> } = {
     open: true,
   }),
   remarks: ({ title, text }) => ({ title, more: text, open: false }),
+  goals: ({ title, doneAt }) => ({ title, more: '', open: doneAt === null }),
+  weeks: (page) => ({ title: gistOf(page), more: page.text, open: false }),
   days: ({ note }) => ({ title: firstWords(note), more: note, open: false }),
   intentions: ({ text, doneAt }) => ({ title: text, more: '', open: doneAt === null }),
 };

@@ -6,6 +6,7 @@ import type { Workspace } from '../model/workspace';
 import { lastPlaceOf, taskOf } from '../tasks/places';
 import { nextTimes } from '../tasks/repeating';
 import { dateOf, type IsoDate, type Zone } from '../time/zone';
+import { gistOf, isWritten } from '../weekly/pages';
 import { foundIn, type FoundIn } from './documents';
 
 /** What was found: what it is called, and the day of the plan on which it lies (null where it has none). */
@@ -20,6 +21,9 @@ export type Found = { readonly id: Id; readonly title: string } & (
   | { readonly kind: 'event'; readonly event: Occurrence; readonly date: IsoDate }
   | { readonly kind: 'intention'; readonly date: IsoDate }
   | { readonly kind: 'note'; readonly date: IsoDate }
+  | { readonly kind: 'goal'; readonly date: IsoDate }
+  /** The page of the week that begins on the date. */
+  | { readonly kind: 'week'; readonly date: IsoDate }
 );
 
 /** How far ahead an event that repeats is looked for. */
@@ -73,6 +77,15 @@ export function whereIs(
     days: () => {
       const title = firstWords(workspace.days.get(id)?.note ?? '');
       return title === '' ? [] : [{ kind: 'note', id, title, date: id }];
+    },
+    goals: () => {
+      const goal = workspace.goals.get(id);
+      const date = goal?.times.at(-1)?.date;
+      return goal && date ? [{ kind: 'goal', id, title: goal.title, date }] : [];
+    },
+    weeks: () => {
+      const page = workspace.weeks.get(id);
+      return isWritten(page) && page ? [{ kind: 'week', id, title: gistOf(page), date: id }] : [];
     },
     intentions: () => {
       const intention = workspace.intentions.get(id);

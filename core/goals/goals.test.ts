@@ -1,35 +1,20 @@
 import * as fc from 'fast-check';
-import { readLine } from '../capture/quickLine';
-import { quickTaskOf } from '../capture/quickTask';
-import { addCaptured } from '../commands/capture';
 import { deleteCategory, mergeCategories } from '../commands/categories';
 import { addTaskFor, chooseGoal, leaveGoalOut, meanMinutes, tie } from '../commands/goals';
 import { deleteList } from '../commands/lists';
 import { deleteTask } from '../commands/tasks';
-import { at, date, meeting, task, zone } from '../fixtures/make';
+import { at, date, goal, meeting, task, zone } from '../fixtures/make';
 import { hours, zoneOf } from '../fixtures/zones';
-import { firstFrame } from '../model/firstFrame';
 import type { Goal } from '../model/goal';
+import { firstFrame } from '../model/firstFrame';
 import { firstList, workspaceOf, type Contents } from '../model/workspace';
 import { fillMissing } from '../plan/missing';
 import { addDays } from '../time/zone';
-import { goalsAhead, goalsOf, isTaskOf } from './goals';
+import { goalsAhead, goalsOf, isTaskOf } from '../tasks/goals';
 import { goalStandings } from './standing';
 import { shortWords, standingWords } from './words';
 
 const now = at('12:00');
-const goal = (id: string, changes: Partial<Goal> = {}): Goal => ({
-  id,
-  title: id,
-  span: 'week',
-  times: [{ date, minutes: 360 }],
-  tasks: [],
-  events: [],
-  lists: [],
-  doneAt: null,
-  rank: 0,
-  ...changes,
-});
 const block = (taskId: string, time: string, minutes: number, day = date) => ({
   id: `${taskId} ${day} ${time}`,
   taskId,
@@ -213,27 +198,4 @@ test('a task is for one of the goals at a time, and one that is made for a goal 
     task: task('summary'),
   });
   expect(made.tasks.get('summary')?.category).toBe('Writing');
-});
-
-test.each([
-  ['Summary 1h for Grant report handed in', 'Summary'],
-  ['Summary 1h for goal grant', 'Summary'],
-  ['Summary for the goal Grant report tomorrow', 'Summary'],
-  ['Cake for Grant', 'Cake for Grant'],
-  ['Letter for goal w', 'Letter for goal w'],
-])('“%s” in the quick line', (line, title) => {
-  const office = officeOf({
-    goals: [
-      goal('report', { title: 'Grant report handed in', category: 'Writing' }),
-      goal('weir', { title: 'Weir' }),
-      goal('walks', { title: 'Walks', times: [{ date: addDays(date, 7), minutes: null }] }),
-      goal('gone', { title: 'Letters', times: [{ date: addDays(date, -7), minutes: null }] }),
-    ],
-  });
-  const read = readLine(line, { workspace: office, meetings: [], now, zone });
-  const quick = quickTaskOf(read, office, { id: 'new', createdAt: now, zone });
-  expect(quick.task.title).toBe(title);
-  const made = addCaptured.apply(office, { all: [{ ...quick, placeId: 'place', repeatId: 'repeat' }] });
-  expect(made.goals.get('report')?.tasks).toEqual(title === 'Summary' ? ['new'] : []);
-  if (title === 'Summary') expect(made.tasks.get('new')).toMatchObject({ category: 'Writing' });
 });

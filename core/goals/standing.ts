@@ -12,7 +12,7 @@ import { intersect, minutesOf } from '../time/span';
 import { rangeOf, stretchAround, type Stretch } from '../time/stretch';
 import { addDays, dateOf, type IsoDate, type Zone } from '../time/zone';
 import { atOnce } from '../working';
-import { goalsOf, isFor, isTaskOf, timeOn, withFeeders } from './goals';
+import { countsFor, goalsOf, isTaskOf, timeOn, withFeeders } from '../tasks/goals';
 
 /** What a goal gets on one day, in minutes: planned, done, and what it will come to as things stand. */
 export type GoalDay = {
@@ -47,13 +47,6 @@ export type GoalStanding = {
 /** The rows of a stretch, planned time ahead included; weeks that are over are gone through once. */
 const rowsOf = (workspace: Workspace, stretch: Stretch, zone: Zone, now: number): readonly LedgerRow[] =>
   atOnce(rowsIn(workspace, { range: rangeOf(stretch, zone), zone, now, yardstick: 'last' }));
-
-/** The rows of what was done for a goal, or for one that feeds it, in a time that this one is for. */
-export function rowsFor(workspace: Workspace, goal: Goal, rows: readonly LedgerRow[]): LedgerRow[] {
-  const all = withFeeders(workspace, goal);
-  const { weekStart } = workspace.settings;
-  return rows.filter((row) => all.some((one) => isFor(one, row) && timeOn(one, row.date, weekStart)));
-}
 
 /** How the goals of the week, month or quarter around a date stand. Time ahead counts from `now` (epoch ms) on. */
 export function goalStandings(
@@ -98,7 +91,7 @@ function standingOf(
   now: number,
 ): GoalStanding {
   const { first, last } = stretch;
-  const own = rowsFor(workspace, goal, rows);
+  const own = rows.filter(countsFor(workspace, goal));
   const ahead = [{ from: now, to: Infinity }];
   const dates = datesFrom(first, last);
   const days = dates.map((date): GoalDay => {

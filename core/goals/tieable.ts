@@ -7,7 +7,7 @@ import { openOnes } from '../tasks/openTasks';
 import { inOrder } from '../tasks/order';
 import { taskOf } from '../tasks/places';
 import { dateOf, type Zone } from '../time/zone';
-import { isTaskOf } from './goals';
+import { isTaskOf } from '../tasks/goals';
 
 /** Something that is tied to a goal, or can be. */
 export type Tied = { readonly kind: TieKind; readonly id: Id; readonly title: string };

@@ -1,4 +1,4 @@
-import { FEW } from './goals';
+import { FEW } from '../tasks/goals';
 import type { GoalStanding } from './standing';
 import { durationWords, stretchWords, weekdayWords, type Style } from '../time/words';
 import type { IsoDate } from '../time/zone';

@@ -2,6 +2,7 @@ import { derived } from '../model/collection';
 import type { WeekPage } from '../model/weekPage';
 import type { Workspace } from '../model/workspace';
 import { median } from '../median';
+import { firstWords } from '../notes/firstWords';
 import { isLived } from '../plan/closing';
 import { daysOfWeek, weekOf } from '../time/week';
 import { addDays, weekdayOf, type IsoDate, type Zone } from '../time/zone';
@@ -23,6 +24,24 @@ export function pageOf({ weeks }: Pages, week: IsoDate): WeekPage | undefined {
 
 /** Whether there is something on a page. */
 export const isWritten = (page: WeekPage | undefined): boolean => (page?.text.trim() ?? '') !== '';
+
+/** What a page says first, but for its headings. */
+export const gistOf = ({ text }: WeekPage): string =>
+  firstWords(
+    text
+      .split('\n')
+      .filter((line) => !line.startsWith('#'))
+      .join('\n'),
+  );
+
+/** The pages that have all the typed words, the latest week first; all that are written without one. */
+export function findPages(workspace: Pages, typed: string): WeekPage[] {
+  const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
+  return pagesOf(workspace).filter((page) => {
+    const text = page.text.toLowerCase();
+    return isWritten(page) && words.every((word) => text.includes(word));
+  });
+}
 
 /** So many of the last reviews say how long one usually takes. */
 const LAST = 8;

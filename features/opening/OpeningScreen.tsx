@@ -1,5 +1,4 @@
 import { useRouter } from 'expo-router';
-import { View } from 'react-native';
 import { LoadMeasure } from '@/board/LoadMeasure';
 import { WithStrip } from '@/board/strip/WithStrip';
 import { endWalk, useWalk } from '@/board/walk/useWalk';
@@ -16,6 +15,7 @@ import { DayChecklist } from '@/panels/parts/DayChecklist';
 import { DayNote } from '@/panels/parts/DayNote';
 import { DayNumbers } from '@/panels/parts/DayNumbers';
 import { DecideOn } from '@/panels/parts/DecideOn';
+import { InboxStep } from '@/panels/parts/InboxStep';
 import { Nothing } from '@/panels/parts/Nothing';
 import { Intentions } from '@/panels/parts/Intentions';
 import { here } from '@/state/here';
@@ -23,7 +23,6 @@ import { useWorkspace } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
 import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
-import { openPanel } from '@/ui/panels';
 import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { Words } from '@/ui/Words';
 import { Chosen } from './Chosen';
@@ -79,7 +78,7 @@ export function OpeningScreen({ date }: { date: string }) {
         <ScrollScreen>
           <ScreenHead title="Opening" about={dayWords(date, today, settings)} />
           <Empty title="The opening has no steps">
-            <Words tone="soft">Settings, under Opening and close, says which it has.</Words>
+            <Words tone="soft">Settings, under Opening, close and weekly review, says which it has.</Words>
           </Empty>
         </ScrollScreen>
       ) : (
@@ -107,7 +106,7 @@ export function OpeningScreen({ date }: { date: string }) {
           {step === 'note' && <DayNote date={date} />}
           {step === 'numbers' && <DayNumbers date={date} />}
           {step === 'week' && <Intentions date={date} />}
-          {step === 'inbox' && <Inbox count={opening.inbox.length} />}
+          {step === 'inbox' && <InboxStep count={opening.inbox.length} />}
           {step === 'choose' && <Chosen date={date} />}
         </Walk>
       )}
@@ -149,18 +148,3 @@ function One({ step, tasks, date, onLeft, onNext }: OneProps) {
     />
   );
 }
-
-const Inbox = ({ count }: { count: number }) => (
-  <View className="gap-3">
-    <Words>
-      {count === 0
-        ? 'The inbox is empty.'
-        : `${count === 1 ? 'One thing waits' : `${count} things wait`} to be said more about.`}
-    </Words>
-    {count > 0 && (
-      <View className="flex-row">
-        <Button label="Go through the inbox" onPress={() => openPanel({ kind: 'triage' })} />
-      </View>
-    )}
-  </View>
-);

@@ -26,6 +26,7 @@ import { LEAST_DAY } from './planRoom';
 import { GoalRows, GoalsLine } from './GoalsLine';
 import { IntentionLine } from './IntentionLine';
 import { useGestures } from '@/board/days/useGestures';
+import { WeekPageLine } from './WeekPageLine';
 import { TrayCell } from '@/board/days/TrayCell';
 
 /** Several days side by side: each with its load, what takes it whole, its tray, and its hours. */
@@ -73,6 +74,7 @@ export function Board(place: PlanView & { fit: number; width: number; most: numb
       <View className="shrink">
         <IntentionLine date={date} />
       </View>
+      <WeekPageLine date={date} />
     </View>
   );
   const board = useRef<View>(null);

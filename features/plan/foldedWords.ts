@@ -1,5 +1,5 @@
 import type { Occurrence } from '@/core/calendar/occurrences';
-import { goalsOf } from '@/core/goals/goals';
+import { goalsOf } from '@/core/tasks/goals';
 import type { TrayItem } from '@/core/model/plan';
 import type { Workspace } from '@/core/model/workspace';
 import { intentionsOfDay, intentionsOfWeek } from '@/core/plan/intentions';

@@ -8,17 +8,21 @@ import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { CutsPicture } from './pictures/CutsPicture';
 import { FollowedPicture } from './pictures/FollowedPicture';
+import { GoalsPicture } from './pictures/GoalsPicture';
 import { HourPicture } from './pictures/HourPicture';
 import { NumbersPicture } from './pictures/NumbersPicture';
 import { WeekPicture } from './pictures/WeekPicture';
 import { WeeksPicture } from './pictures/WeeksPicture';
 import type { Review } from './useReview';
 
+/** What pictures belong to, and the way to what lies behind them. */
+type Shown = Pick<Review, 'stretch' | 'show' | 'onOpen'>;
+
 /** So many pictures are shown at first: those that have changed most. */
 const SHOWN = 4;
 
 /** The pictures of a stretch, and on demand those that have changed least. */
-export function Pictures({ review, pictures }: { review: Review; pictures: readonly Picture[] }) {
+export function Pictures({ review, pictures }: { review: Shown; pictures: readonly Picture[] }) {
   const [all, setAll] = useState(false);
   const more = pictures.slice(SHOWN);
   return (
@@ -40,7 +44,7 @@ export function Pictures({ review, pictures }: { review: Review; pictures: reado
 }
 
 /** A picture; what is pressed in it shows what lies behind. */
-function Drawn({ review, picture }: { review: Review; picture: Picture }) {
+function Drawn({ review, picture }: { review: Shown; picture: Picture }) {
   const { weekStart } = useWorkspace().settings;
   const { stretch, show, onOpen } = review;
   const onWeek = (week: string) => show(stretchAround('week', week, weekStart));
@@ -70,6 +74,8 @@ function Drawn({ review, picture }: { review: Review; picture: Picture }) {
           onWeek={onWeek}
         />
       );
+    case 'goals':
+      return <GoalsPicture picture={picture} />;
     case 'numbers':
       return <NumbersPicture picture={picture} />;
   }

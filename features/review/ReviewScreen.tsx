@@ -9,6 +9,7 @@ import { openPanel } from '@/ui/panels';
 import { ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { View } from 'react-native';
 import { DayReview } from './DayReview';
+import { ReviewPlaces } from './ReviewPlaces';
 import { StretchReview } from './StretchReview';
 import { useReview, type Review } from './useReview';
 import { WeekStrip } from './WeekStrip';
@@ -61,6 +62,7 @@ function Head({ review: { stretch, show, onUnit, onStep, onDate } }: { review: R
         )}
         {!isNow && unit !== 'dates' && <Button label="Today" kind="quiet" onPress={() => onDate(today)} />}
       </ScreenHead>
+      <ReviewPlaces at="/review" />
       <Choice
         label="What is looked back over"
         hideLabel

@@ -1,4 +1,3 @@
-import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { TermButton } from '@/board/TermButton';
@@ -9,7 +8,7 @@ import { findingSays } from '@/core/review/findingSays';
 import { hasPrivate, type Hours } from '@/core/review/grouping';
 import { groupName } from '@/core/review/groupName';
 import { together, type Totals } from '@/core/review/lines';
-import { toldOf, type Told } from '@/core/review/told/told';
+import type { Told } from '@/core/review/told/told';
 import { daysOf } from '@/core/time/stretch';
 import { durationWords, signedWords, stretchWords } from '@/core/time/words';
 import { addDays } from '@/core/time/zone';
@@ -28,55 +27,21 @@ import { Pictures } from './Pictures';
 import { SealsLine } from './SealsLine';
 import { TargetsPart } from './TargetsPart';
 import type { Review } from './useReview';
-import { useWorkedOut } from '@/ui/useWorkedOut';
+import { useTold } from './useTold';
 
 const hoursNames: Record<Hours, string> = { all: 'All', in: 'Hours of work', out: 'Outside them' };
 
 /** Of a stretch that is longer no more days are looked through for a seal. */
 const MOST_DAYS = 100;
 
-/** Stretches of up to so many days are worked out at once, longer ones beside the interface. */
-const AT_ONCE = 35;
-
-/** What a review asks for, and what is told; the share that is done where that is still worked out. */
-function useTold({ stretch, by, hours, against, withoutPrivate }: Review) {
-  const { zone, now } = useMoment();
-  const { unit, first, last } = stretch;
-  const asked = useMemo(
-    (): ReviewAsked => ({
-      stretch: { unit, first, last },
-      by,
-      hours,
-      against,
-      withoutPrivate,
-      zone,
-      now,
-    }),
-    [unit, first, last, by, hours, against, withoutPrivate, zone, now],
-  );
-  const question = [unit, first, last, by, hours, against, withoutPrivate, zone].join(' ');
-  const isLong = daysOf(stretch) > AT_ONCE;
-  return { asked, question, isLong, found: useWorkedOut('review', question, asked, isLong ? null : toldOf) };
-}
-
 /** Where the hours of a stretch went, beside its plan or an earlier stretch, put together as one likes. */
 export function StretchReview(review: Review) {
   const { asked, question, isLong, found } = useTold(review);
-  const workspace = useWorkspace();
   useKeyboardOn(review.opened);
   const told = 'answer' in found ? found.answer : null;
-  const said = told?.findings.map((finding) => findingSays(finding, workspace)) ?? [];
   return (
     <>
-      {said.length > 0 && (
-        <View role="group" aria-label="What the figures say" className="border-l-4 border-pine pl-3">
-          {said.map((sentence) => (
-            <Words key={sentence} size="base">
-              {sentence}
-            </Words>
-          ))}
-        </View>
-      )}
+      {told && <FiguresSay findings={told.findings} />}
       <Choices {...review} />
       {'share' in found && <Going share={found.share} />}
       {told?.isEmpty && (
@@ -101,6 +66,21 @@ export function StretchReview(review: Review) {
         </>
       )}
     </>
+  );
+}
+
+/** What the figures say, in sentences. */
+export function FiguresSay({ findings }: Pick<Told, 'findings'>) {
+  const workspace = useWorkspace();
+  if (findings.length === 0) return null;
+  return (
+    <View role="group" aria-label="What the figures say" className="border-l-4 border-pine pl-3">
+      {findings.map((finding) => (
+        <Words key={finding.kind} size="base">
+          {findingSays(finding, workspace)}
+        </Words>
+      ))}
+    </View>
   );
 }
 
@@ -155,7 +135,6 @@ type ToldProps = { review: Review; told: Told };
 
 /** The sums of a stretch, beside its plan or an earlier one, and how what was finished came out. */
 function Sums({ review: { stretch }, told: { sums, then, recorded, ends } }: ToldProps) {
-  const router = useRouter();
   const { zone, now } = useMoment();
   const { settings } = useWorkspace();
   const { recorded: days, bare } = recorded;
@@ -173,7 +152,6 @@ function Sums({ review: { stretch }, told: { sums, then, recorded, ends } }: Tol
           <Figures sums={sums} />
           <View className="-my-2 -ml-3 flex-row">
             <TermButton term="drift" label="What is drift?" />
-            <Button label="Estimates" kind="quiet" onPress={() => router.navigate('/estimates')} />
           </View>
           <Bridge sums={sums} tell={signedWords} />
         </>

@@ -11,6 +11,10 @@ declare module '@/ui/panels' {
     reviewOut: { readonly asked: ReviewAsked; readonly title: string; readonly table: Table };
     /** A category for what has none: for this, or by a rule for all that is alike. */
     giveCategory: { readonly subject: Subject };
+    /** All pages about weeks, to be found and opened; one of them is open. */
+    weekPages: { readonly chosen: string | null };
+    /** What a page about a week begins with. */
+    weekTemplate: object;
   }
 }
 
@@ -19,6 +23,14 @@ export const registerReviewPanels = () =>
     reviewOut: async () => ({
       useTitle: () => 'Take the review out',
       Content: (await import('./TakeOut')).TakeOut,
+    }),
+    weekPages: async () => ({
+      useTitle: () => 'Weekly pages',
+      Content: (await import('./weekly/WeekPages')).WeekPages,
+    }),
+    weekTemplate: async () => ({
+      useTitle: () => 'Template of the weekly page',
+      Content: (await import('./weekly/WeekTemplate')).WeekTemplate,
     }),
     giveCategory: async () => ({
       useTitle: ({ subject }) => `A category for ${subjectTitle(subject, useWorkspace())}`,

@@ -1,7 +1,9 @@
 import { View } from 'react-native';
 import { closeSteps, openingSteps, type CloseStep, type OpeningStep, type Routines } from '@/core/model/day';
-import { IconButton } from '@/ui/Button';
+import { weeklySteps, type WeeklyStep } from '@/core/model/weekPage';
+import { Button, IconButton } from '@/ui/Button';
 import { CheckBox } from '@/ui/CheckBox';
+import { openPanel } from '@/ui/panels';
 import { Part } from '@/ui/Screen';
 import { Subheading, Words } from '@/ui/Words';
 import { Checklist, CountedList } from './OwnLists';
@@ -30,13 +32,24 @@ const closeNames: Readonly<Record<CloseStep, string>> = {
   checklist: 'Checklist of your own',
 };
 
-/** How the day is opened and closed: which steps, in which order; the checklist; what is counted. */
+const weeklyNames: Readonly<Record<WeeklyStep, string>> = {
+  back: 'How the week went',
+  left: 'Left over, one by one',
+  parked: 'Parked until now',
+  inbox: 'The inbox',
+  ahead: 'The coming two weeks',
+  write: 'Write about it',
+  goals: 'Goals',
+  seal: 'Plan and seal the next week',
+};
+
+/** How the day is opened and closed, and the week looked back on: which steps, in which order; the checklist; what is counted. */
 export function RoutinesPart({ routines, onChange }: Props) {
   return (
-    <Part title="Opening and close">
+    <Part title="Opening, close and weekly review">
       <Words tone="soft">
-        Both are walks of a few steps, on Today or by the keys Y and C. Which steps they have, and in which
-        order, is up to you.
+        They are walks of a few steps: the first two on Today or by the keys Y and C, the third in Review.
+        Which steps they have, and in which order, is up to you.
       </Words>
       <StepList
         label="Opening"
@@ -52,6 +65,20 @@ export function RoutinesPart({ routines, onChange }: Props) {
         chosen={routines.close}
         onChange={(close) => onChange({ ...routines, close })}
       />
+      <StepList
+        label="Weekly review"
+        all={weeklySteps}
+        names={weeklyNames}
+        chosen={routines.weekly}
+        onChange={(weekly) => onChange({ ...routines, weekly })}
+      />
+      <View className="-ml-3 flex-row">
+        <Button
+          label="Template of the weekly page…"
+          kind="quiet"
+          onPress={() => openPanel({ kind: 'weekTemplate' })}
+        />
+      </View>
       <Checklist
         items={routines.checklist}
         onChange={(checklist) => onChange({ ...routines, checklist: [...checklist] })}

@@ -9,6 +9,9 @@ import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 import { places } from './places';
 
+/** What lies within Review. */
+const ofReview: ReadonlySet<string> = new Set(['/weekly', '/estimates']);
+
 /** The places: a bar below on a phone, a narrow labelled rail on a wide screen. */
 export function Navigation() {
   const wide = useWide();
@@ -26,7 +29,7 @@ export function Navigation() {
     >
       {places.map(({ path, name, icon }) => {
         if (path === '/frame' && !wide) return null;
-        const current = here === path;
+        const current = here === path || (path === '/review' && ofReview.has(here));
         const mark = current ? 'border-pine' : 'border-transparent';
         return (
           <Link key={path} href={path} asChild>

@@ -41,11 +41,13 @@ function Find() {
   const { found, of } = useFound(typed);
   const open = (thing: Found) => {
     closePanel();
+    if (thing.kind === 'week') return router.navigate({ pathname: '/weekly', params: { day: thing.date } });
     if (thing.date !== null) router.navigate({ pathname: '/plan', params: { day: thing.date, view: 'day' } });
     if (thing.kind === 'event') {
       goToThing(cardId(thing.event.id));
       openPanel({ kind: 'meeting', meeting: thing.event });
     }
+    if (thing.kind === 'goal') openPanel({ kind: 'goal', id: thing.id, date: thing.date });
     if (thing.kind === 'note') openPanel({ kind: 'dayNote', date: thing.date });
     if (thing.kind !== 'task') return;
     const { task, blockId, trayId } = thing;

@@ -1,6 +1,6 @@
 import type { Found } from '@/core/find/where';
 import type { Workspace } from '@/core/model/workspace';
-import { clockWords, dateWords } from '@/core/time/words';
+import { clockWords, dateWords, dayMonthWords } from '@/core/time/words';
 import type { Zone } from '@/core/time/zone';
 
 /** What was found is, and where it lies, in a few words. */
@@ -26,6 +26,10 @@ export function foundWords(thing: Found, { lists, settings }: Workspace, zone: Z
       }
       case 'note':
         return ['Day note', dateWords(thing.date, settings)];
+      case 'goal':
+        return ['Goal', `week of ${dayMonthWords(thing.date, settings)}`];
+      case 'week':
+        return ['Weekly review', `week of ${dayMonthWords(thing.date, settings)}`];
       case 'intention':
         return ['Intention', dateWords(thing.date, settings)];
     }

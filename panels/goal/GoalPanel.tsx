@@ -3,7 +3,7 @@ import { carryOn, leaveOut, reachGoal, removeGoal } from '@/actions/goals';
 import { GoalDays, GoalMeasure, wholeOf } from '@/board/goals/GoalBars';
 import { useGoals } from '@/board/goals/useGoals';
 import { editGoal, meanMinutes } from '@/core/commands/goals';
-import { feedable, timeOn } from '@/core/goals/goals';
+import { feedable, timeOn } from '@/core/tasks/goals';
 import { shortWords, standingWords } from '@/core/goals/words';
 import { bounds } from '@/core/model/bounds';
 import { categoriesOf } from '@/core/model/categories';

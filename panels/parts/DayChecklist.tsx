@@ -16,8 +16,8 @@ export function DayChecklist({ date, at }: Props) {
   if (items.length === 0)
     return (
       <Words tone="soft">
-        The checklist is empty. Settings, under Opening and close, takes its lines, each for the weekdays that
-        you say.
+        The checklist is empty. Settings, under Opening, close and weekly review, takes its lines, each for
+        the weekdays that you say.
       </Words>
     );
   return (

@@ -18,8 +18,8 @@ export function DayNumbers({ date }: { date: string }) {
   if (counted.length === 0)
     return (
       <Words tone="soft">
-        Nothing is counted yet. Settings, under Opening and close, takes what you count: samples, pages, a
-        walk.
+        Nothing is counted yet. Settings, under Opening, close and weekly review, takes what you count:
+        samples, pages, a walk.
       </Words>
     );
   return (

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { carryOn, setGoal } from '@/actions/goals';
 import { wholeOf } from '@/board/goals/GoalBars';
 import { useGoals } from '@/board/goals/useGoals';
-import { goalsOf } from '@/core/goals/goals';
+import { goalsOf } from '@/core/tasks/goals';
 import { manyWords } from '@/core/goals/words';
 import type { GoalSpan } from '@/core/model/goal';
 import { stretchAround, stretchBeside } from '@/core/time/stretch';

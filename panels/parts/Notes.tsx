@@ -22,11 +22,17 @@ const markNames: Readonly<Record<Mark, string>> = {
 /** Notes are shown so far, in characters, until all of them are asked for. */
 const SHOWN_AT_FIRST = 4000;
 
-type Props = { label?: string; text: string; onSave: (text: string) => boolean | string | void };
+type Props = {
+  label?: string;
+  text: string;
+  onSave: (text: string) => boolean | string | void;
+  /** It is begun with, and so to be edited from the start. */
+  begun?: boolean;
+};
 
 /** Notes, shown as they read; edited with a row of marks for those who do not know Markdown. */
-export function Notes({ label = 'Notes', text, onSave }: Props) {
-  const [editing, setEditing] = useState(false);
+export function Notes({ label = 'Notes', text, onSave, begun = false }: Props) {
+  const [editing, setEditing] = useState(begun);
   if (editing || text === '')
     return (
       <Edited
@@ -34,7 +40,7 @@ export function Notes({ label = 'Notes', text, onSave }: Props) {
         text={text}
         onSave={onSave}
         onRead={text === '' ? null : () => setEditing(false)}
-        focusFirst={editing}
+        focusFirst={editing && !begun}
       />
     );
   return (
@@ -81,7 +87,7 @@ function Read({ text, onSave }: { text: string; onSave: Props['onSave'] }) {
   );
 }
 
-type EditedProps = Required<Props> & { onRead: (() => void) | null; focusFirst: boolean };
+type EditedProps = Required<Omit<Props, 'begun'>> & { onRead: (() => void) | null; focusFirst: boolean };
 
 function Edited({ label, text, onSave, onRead, focusFirst }: EditedProps) {
   const [area, setArea] = useState<HTMLTextAreaElement | null>(null);

@@ -1,6 +1,6 @@
 import { chooseGoalOf } from '@/actions/goals';
 import { useGoals } from '@/board/goals/useGoals';
-import { goalsAhead, isTaskOf, timeOn } from '@/core/goals/goals';
+import { goalsAhead, isTaskOf, timeOn } from '@/core/tasks/goals';
 import { standingWords } from '@/core/goals/words';
 import type { Goal } from '@/core/model/goal';
 import type { Task } from '@/core/model/task';

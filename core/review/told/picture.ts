@@ -3,6 +3,7 @@ import type { Span } from '../../time/span';
 import type { IsoDate } from '../../time/zone';
 import type { CutFigures } from '../cutsOver';
 import type { Followed } from '../followed';
+import type { GoalsOver } from '../goalsOver';
 import type { NumberOver } from '../ownNumbers';
 import type { HourOfWeek, WeekSum } from '../rhythm';
 
@@ -45,6 +46,8 @@ export type Picture =
       readonly before: CutFigures | null;
       readonly weeks: readonly { readonly week: IsoDate; readonly longMinutesADay: number }[];
     }
+  /** What goals got, week by week. */
+  | ({ readonly kind: 'goals' } & GoalsOver)
   /** One's own numbers and notes. */
   | {
       readonly kind: 'numbers';

@@ -13,6 +13,7 @@ export const asks: Record<Picture['kind'], string> = {
   hours: 'When you work',
   followed: 'How closely the plan was followed',
   cuts: 'How the time was cut up',
+  goals: 'What goals got',
   numbers: 'Your own numbers and notes',
 };
 
@@ -44,6 +45,11 @@ export function pictureSays(picture: Picture, style: Style): string {
       return `${followedPercent(picture.all) ?? 0} % went as planned, minute by minute`;
     case 'cuts':
       return cutsSay(picture);
+    case 'goals': {
+      const { done, all } = picture;
+      const percent = all === 0 ? 0 : Math.round((100 * done) / all);
+      return `Goals got ${durationWords(done)}, ${percent} % of what was done`;
+    }
     case 'numbers':
       return numbersSay(picture);
   }

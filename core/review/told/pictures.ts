@@ -6,6 +6,7 @@ import { cutsOf, type DayCuts } from '../cuts';
 import { cutsOver, type CutFigures } from '../cutsOver';
 import { LEAST, recordedDays } from '../findings';
 import { followed, followedBy, followedPercent } from '../followed';
+import { goalsOver } from '../goalsOver';
 import { inGroups } from '../inGroups';
 import type { LedgerRow } from '../ledger';
 import { notesOver, numbersOver, type NumberOver } from '../ownNumbers';
@@ -51,6 +52,8 @@ export function distance(one: Weights, other: Weights): number {
 
 /** Of a stretch that is longer it is not told how it was cut up: the plan of each day would have to be made. */
 const MOST_CUT = 366;
+/** Of a stretch that is longer it is not told what its goals got: they would be too many. */
+const MOST_FOR_GOALS = 400;
 /** So many weeks at least make a line. */
 const LINE = 3;
 
@@ -138,6 +141,17 @@ const draws: { readonly [K in Kind]: Draw<K> } = {
       weights: weightsOfCuts(figures),
     };
   },
+  goals({ stretch, rows }, { workspace }) {
+    if (daysOf(stretch) > MOST_FOR_GOALS || workspace.goals.size === 0) return undefined;
+    const over = goalsOver(workspace, rows, stretch.first, stretch.last);
+    if (over.goals.length === 0) return undefined;
+    // by their own names, the goals of two weeks would never be alike
+    const weights = new Map([
+      ['for goals', over.done],
+      ['otherwise', over.all - over.done],
+    ]);
+    return { picture: { kind: 'goals', ...over }, weights };
+  },
   numbers(part, { workspace }) {
     const { first, last } = part.stretch;
     const [numbers, notes] = [numbersOver(workspace, first, last), notesOver(workspace, first, last)];
@@ -164,7 +178,7 @@ const weightsOfNumbers = (numbers: readonly NumberOver[]): Weights =>
   new Map(numbers.map(({ counted, mean }) => [counted.id, Math.abs(mean)]));
 
 /** The order of pictures that have changed alike. */
-const kinds = ['week', 'weeks', 'followed', 'hours', 'cuts', 'numbers'] as const;
+const kinds = ['week', 'weeks', 'followed', 'hours', 'cuts', 'goals', 'numbers'] as const;
 
 function drawnOf<K extends Kind>(kind: K, material: Material): { picture: Picture; changed: number }[] {
   const now = draws[kind](material.now, material);

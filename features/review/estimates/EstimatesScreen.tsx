@@ -1,4 +1,3 @@
-import { useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import type { Which } from '@/core/estimates/observations';
@@ -11,12 +10,12 @@ import {
 import { advice, adviceWords, groupWords, ratioSays, ratioWords, trustWords } from '@/core/estimates/words';
 import { asLine } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
-import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { useMoment } from '@/ui/clock';
 import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { useWorkedOut } from '@/ui/useWorkedOut';
 import { Heading, Words } from '@/ui/Words';
+import { ReviewPlaces } from '../ReviewPlaces';
 import { RatioLine } from './RatioLine';
 import { Scatter } from './Scatter';
 
@@ -30,7 +29,6 @@ const groupingNames: Record<EstimateGrouping, string> = {
 
 /** How long things really take, beside what they were estimated at. */
 export function EstimatesScreen() {
-  const router = useRouter();
   const { zone, now } = useMoment();
   const [by, setBy] = useState<EstimateGrouping>('category');
   const [which, setWhich] = useState<Which>('last');
@@ -39,9 +37,8 @@ export function EstimatesScreen() {
   const told = 'answer' in found ? found.answer : null;
   return (
     <ScrollScreen>
-      <ScreenHead title="Estimates" about="what things really take">
-        <Button label="Back to Review" kind="quiet" onPress={() => router.navigate('/review')} />
-      </ScreenHead>
+      <ScreenHead title="Estimates" about="what things really take" />
+      <ReviewPlaces at="/estimates" />
       {!told && (
         <Words role="status" aria-busy tone="soft">
           Going through your record…

@@ -67,3 +67,13 @@ export function withFeeders({ goals }: Workspace, goal: Goal): Goal[] {
     for (const other of all) if (other.feeds === one.id && !found.has(other.id)) found.set(other.id, other);
   return [...found.values()];
 }
+
+/** Whether something that is done on a date counts for a goal: for itself or for one that feeds it, in a time which that is for. */
+export function countsFor(
+  workspace: Workspace,
+  goal: Goal,
+): (done: Done & { readonly date: IsoDate }) => boolean {
+  const all = withFeeders(workspace, goal);
+  const { weekStart } = workspace.settings;
+  return (done) => all.some((one) => isFor(one, done) && timeOn(one, done.date, weekStart));
+}
