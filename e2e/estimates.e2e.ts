@@ -1,7 +1,21 @@
 import assert from 'node:assert/strict';
 import { isAccessible } from './axe';
 import { scene } from './scene';
-import { boxOf, choose, eventually, focus, isClosed, keyboardIsIn, keys, press, sees } from './steps';
+import {
+  boxOf,
+  choose,
+  eventually,
+  focus,
+  go,
+  holds,
+  isClosed,
+  keyboardIsIn,
+  keys,
+  press,
+  pressText,
+  sees,
+  textOf,
+} from './steps';
 
 for (const size of ['phone', 'wide'] as const)
   scene(
@@ -43,5 +57,47 @@ scene(
     await eventually(async () =>
       assert.equal(await page.$eval('input[aria-label="Estimate"]', ({ value }) => value), '2 h'),
     );
+  },
+);
+
+scene(
+  'what such work usually takes is taken by keys in the quick line and in the table, and told of a new task',
+  { at: '/tasks' },
+  async ({ page }) => {
+    await keys(page, 'l');
+    await keyboardIsIn(page, '[aria-label="Quick line"]');
+    await page.keyboard.type('Transect notes, reach 5 in Grants');
+    await holds(page, 'Quick line', 'Transect notes, reach 5 in Grants');
+    await sees(page, 'Usually 1 h 1');
+    await focus(page, '[aria-label$="as its estimate"]');
+    await keys(page, 'Enter');
+    await holds(page, 'Quick line', /^Transect notes, reach 5 in Grants 1h\d\dm$/);
+    await keyboardIsIn(page, '[aria-label="Quick line"]');
+    await isAccessible(page, 'a usual length in the quick line');
+    await keys(page, 'Enter');
+    await holds(page, 'Quick line', '');
+    await keys(page, 'Escape');
+    await isClosed(page);
+
+    await pressText(page, 'Table');
+    await sees(page, 'Transect notes, reach 5');
+    await focus(page, '[role=grid]');
+    await keys(page, 'ArrowRight', 'ArrowRight', 'ArrowRight');
+    await page.keyboard.type('1h');
+    await keys(page, 'Enter', 'ArrowUp', 'Enter');
+    await sees(page, 'alike.');
+    await isAccessible(page, 'a usual length in the table');
+    await keys(page, 'ArrowDown', 'Enter');
+    await eventually(async () =>
+      assert.match(await textOf(page, '[role=row][aria-rowindex="2"]'), /1 h \d\d/),
+    );
+
+    await go(page, '/plan?view=day');
+    await keys(page, 'w');
+    await holds(page, 'Title', '');
+    await page.keyboard.type('Transect notes, reach 6');
+    await holds(page, 'Title', 'Transect notes, reach 6');
+    await keys(page, 'Tab');
+    await sees(page, 'alike.');
   },
 );

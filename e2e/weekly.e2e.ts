@@ -172,6 +172,7 @@ scene(
     await keys(page, 'l');
     await keyboardIsIn(page, '[aria-label="Quick line"]');
     await page.keyboard.type('Summary for the council 1h for goal ready');
+    await holds(page, 'Quick line', 'Summary for the council 1h for goal ready');
     await sees(page, '“Summary for the council” in Field surveys, for Ready for the weir hearing');
     await keys(page, 'Enter');
     await holds(page, 'Quick line', '');

@@ -19,6 +19,12 @@ const said = ({ title, estimate, due, notBefore, priority, energy, category, lis
     listId,
   ]);
 
+/** A length (minutes) as it is typed in a line: `1h30m`. */
+export const lengthText = (minutes: number): string => {
+  const [hours, rest] = [Math.floor(minutes / 60), minutes % 60];
+  return [hours > 0 ? `${hours}h` : '', rest > 0 ? `${rest}m` : ''].join('');
+};
+
 /**
  * A task as a quick line that reads back the same, list and category included. A title that would be understood as something
  * else stands alone: nothing is guessed from it.
@@ -27,12 +33,9 @@ export function lineOf(task: Omit<Task, 'rank'>, reader: Reader): string {
   const { workspace, now, zone } = reader;
   const list = workspace.lists.get(task.listId);
   const category = workspace.categories.get(task.category ?? '');
-  const hours = Math.floor((task.estimate ?? 0) / 60);
-  const minutes = (task.estimate ?? 0) % 60;
-  const length = [hours > 0 ? `${hours}h` : '', minutes > 0 ? `${minutes}m` : ''].join('');
   const parts = [
     task.title,
-    length,
+    task.estimate === null ? '' : lengthText(task.estimate),
     task.notBefore ? `not before ${plainDue(task.notBefore)}` : '',
     task.due ? `by ${plainDue(task.due)}` : '',
     task.energy ? `needs ${task.energy} hours` : '',

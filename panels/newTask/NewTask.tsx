@@ -1,7 +1,7 @@
 import { usualList } from '@/core/tasks/lists';
 import { View } from 'react-native';
 import { Controller, useWatch } from 'react-hook-form';
-import { Due, Priority } from '@/core/model/task';
+import { Due, Priority, type TaskList } from '@/core/model/task';
 import * as z from '@/core/zod';
 import { useWorkspace } from '@/state/shown';
 import { FormField, useDraftForm } from '@/ui/form';
@@ -28,6 +28,8 @@ const newTaskForm = {
   ),
 };
 
+const kindOf = (list: TaskList | undefined) => (list?.category ? { category: list.category } : {});
+
 /**
  * Adds one task after the other: Enter in the title adds it with the fields below, and the panel stays open. What is left
  * stays as a draft; only “Discard” discards.
@@ -38,7 +40,7 @@ export function NewTask() {
   const firstId = usualList(workspace).id;
   const blank = { title: '', listId: firstId, estimate: null, due: null, priority: 'normal' } as const;
   const { control, handleSubmit, setValue, discard } = useDraftForm(newTaskForm, blank);
-  const { estimate, due } = useWatch({ control });
+  const { title = '', listId = firstId, estimate, due } = useWatch({ control });
   const send = handleSubmit((made) => {
     const listId = lists.has(made.listId) ? made.listId : firstId;
     // the next one has the same fields to begin with
@@ -62,6 +64,7 @@ export function NewTask() {
         Enter in the title adds the task with what stands below. What you leave stays here.
       </Words>
       <EstimateAndDue
+        {...(title === '' ? {} : { of: { id: '', title, listId, ...kindOf(lists.get(listId)) } })}
         estimate={estimate ?? null}
         due={due?.date === undefined ? null : { date: due.date, time: due.time ?? null }}
         onEstimate={(to) => setValue('estimate', to)}

@@ -18,6 +18,7 @@ import { Words } from '@/ui/Words';
 import { LineSays } from './LineSays';
 import { Many } from './Many';
 import { TableOfTasks } from './TableOfTasks';
+import { UsualLength } from './UsualLength';
 import { useLine } from './useLine';
 import { eventWords, layWords, madeWords } from './quickWords';
 
@@ -104,6 +105,9 @@ function Quick({ text: given = '', read: givenRead, notes: givenNotes = '', home
         />
       )}
       {kind !== 'scratch' && !counted && <LineSays typed={typed} field={field} />}
+      {kind === 'task' && !counted && !typed.day && line.title !== '' && (
+        <UsualLength typed={typed} onTaken={() => field.current?.focus()} />
+      )}
       <View aria-live="polite" className="gap-1">
         {text.trim() === '' ? (
           <Words size="xs" tone="soft">

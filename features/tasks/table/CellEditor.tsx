@@ -2,6 +2,11 @@ import { useEffect, useId, useRef, useState } from 'react';
 import { TextInput, View, type NativeSyntheticEvent, type TextInputKeyPressEventData } from 'react-native';
 import type { ColumnId } from '@/core/table/columns';
 import { columnOf } from '@/core/table/columns';
+import type { Task } from '@/core/model/task';
+import { similarTook, tookWords } from '@/core/review/similar';
+import { durationWords } from '@/core/time/words';
+import { here } from '@/state/here';
+import { currentWorkspace } from '@/state/workspaceStore';
 import { elementOf, keyPressed, webProps } from '@/ui/dom';
 import { Words } from '@/ui/Words';
 import { choicesOf, readCell } from './cells';
@@ -18,6 +23,8 @@ type Props = {
   typed: string | null;
   /** Whether what hangs from the cell hangs above it, as there is no room below. */
   above: boolean;
+  /** Of which task: done ones like it say what to estimate. */
+  of: Task | undefined;
   onKeep: (text: string, leaving: Leaving) => void;
   onLeave: () => void;
 };
@@ -26,7 +33,7 @@ type Props = {
  * Edits one cell. Enter keeps it and goes down, Tab to the right, a click elsewhere keeps it too, Escape leaves it as it
  * was. What cannot be read says so, and stays.
  */
-export function CellEditor({ column, title, text, typed, above, onKeep, onLeave }: Props) {
+export function CellEditor({ column, title, text, typed, above, of, onKeep, onLeave }: Props) {
   const [value, setValue] = useState(typed ?? text);
   const [problem, setProblem] = useState<string | null>(null);
   const [at, setAt] = useState(-1);
@@ -34,7 +41,11 @@ export function CellEditor({ column, title, text, typed, above, onKeep, onLeave 
   const closed = useRef(false);
   const id = useId();
   const name = columnOf(column).name;
-  const choices = choicesOf(column).filter(
+  const [took] = useState(() =>
+    column === 'estimate' && of ? similarTook(currentWorkspace(), of, here().now) : undefined,
+  );
+  const usual = took ? [durationWords(took.minutes)] : [];
+  const choices = [...choicesOf(column), ...usual].filter(
     (choice) => value === text || choice.toLowerCase().includes(value.trim().toLowerCase()),
   );
 
@@ -92,6 +103,11 @@ export function CellEditor({ column, title, text, typed, above, onKeep, onLeave 
           {problem && (
             <Words id={id} size="xs" tone="brick" role="alert" className="max-w-[260px] p-1">
               {problem}
+            </Words>
+          )}
+          {took && choices.length > 0 && (
+            <Words size="xs" tone="soft" className="max-w-[260px] p-1">
+              {tookWords(took)}
             </Words>
           )}
           {choices.length > 0 && (

@@ -243,6 +243,7 @@ export function TaskTable({ tasks, chosen, onChoose, narrows }: Props) {
                     title={textOf(index, 0)}
                     text={textOf(index, edited.column)}
                     typed={edited.typed}
+                    of={currentWorkspace().tasks.get(ids[index] ?? '')}
                     above={index > ids.length - 6 && index > 5}
                     onKeep={(text, leaving) => keep(edited, text, leaving)}
                     onLeave={() => leave('here')}
