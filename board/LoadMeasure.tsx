@@ -4,7 +4,7 @@ import { durationWords } from '@/core/time/words';
 import { Words } from '@/ui/Words';
 
 /** A day's load in words: "5 h 45 of 6 h 15 planned" and what is left or too much. */
-export function loadWords({ planned, room, free, capacity }: Load): {
+export function loadWords({ planned, room, free, capacity, asItTakes }: Load): {
   words: string;
   left: string;
   over: boolean;
@@ -16,7 +16,7 @@ export function loadWords({ planned, room, free, capacity }: Load): {
       over: planned > 0,
     };
   return {
-    words: `${durationWords(planned)} of ${durationWords(room)} planned`,
+    words: `${durationWords(planned)} of ${durationWords(room)} planned${asItTakes ? ', as it really takes' : ''}`,
     left: free >= 0 ? `${durationWords(free)} free` : `${durationWords(-free)} over`,
     over: free < 0,
   };

@@ -8,13 +8,17 @@ import {
   focus,
   go,
   holds,
+  isSaved,
   isClosed,
   keyboardIsIn,
   keys,
   press,
   pressText,
+  reload,
   sees,
+  seesNo,
   textOf,
+  type,
 } from './steps';
 
 for (const size of ['phone', 'wide'] as const)
@@ -101,3 +105,33 @@ scene(
     await sees(page, 'alike.');
   },
 );
+
+for (const size of ['phone', 'wide'] as const)
+  scene(
+    `loads and what fits count what work really takes once that is chosen, say so, and count estimates again, ${size}`,
+    { size, at: '/plan?view=day' },
+    async ({ page }) => {
+      await keys(page, 'l');
+      await type(page, 'Quick line', 'Letter to the press today 1h category Writing');
+      await holds(page, 'Quick line', '');
+      await keys(page, 'Escape');
+      await isClosed(page);
+      await sees(page, '5 h 30 of 6 h 15 planned');
+      await press(page, 'Review');
+      await press(page, 'Estimates');
+      await press(page, 'Count with what things really take');
+      await sees(page, 'As of 24 Nov: ');
+      await sees(page, 'times its estimate.');
+      await isAccessible(page, `what is counted, ${size}`);
+      await press(page, 'Plan');
+      await sees(page, 'planned, as it really takes');
+      await seesNo(page, '5 h 30 of 6 h 15 planned');
+      await press(page, 'Undo change settings');
+      await sees(page, '5 h 30 of 6 h 15 planned');
+      await seesNo(page, 'as it really takes');
+      await press(page, 'Redo change settings');
+      await isSaved(page, 'pace');
+      await reload(page);
+      await sees(page, 'planned, as it really takes');
+    },
+  );

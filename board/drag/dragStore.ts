@@ -4,7 +4,9 @@ import type { Id } from '@/core/model/common';
 import type { Block, TrayItem } from '@/core/model/plan';
 import type { Task } from '@/core/model/task';
 import { takesDays } from '@/core/plan/spanning';
-import { lengthOfTask } from '@/core/tasks/newTask';
+import { DEFAULT_LENGTH } from '@/core/tasks/newTask';
+import { minutesTaken } from '@/core/tasks/takes';
+import { currentWorkspace } from '@/state/workspaceStore';
 import { lengthOf } from '@/core/time/span';
 import { dateOf } from '@/core/time/zone';
 import { here } from '@/state/here';
@@ -35,7 +37,7 @@ export const movingTask = (task: Task, more: readonly Id[] = [], then?: () => vo
   kind: 'task',
   key: `task ${task.id}`,
   tasks: [task.id, ...more],
-  minutes: lengthOfTask(task),
+  minutes: minutesTaken(currentWorkspace(), task),
   then,
 });
 
@@ -43,7 +45,7 @@ export const movingTrayItem = (item: TrayItem, task: Task | undefined): Dragged 
   kind: 'tray',
   key: `tray ${item.id}`,
   tasks: [item.taskId],
-  minutes: lengthOfTask(task ?? { estimate: null }),
+  minutes: task ? minutesTaken(currentWorkspace(), task) : DEFAULT_LENGTH,
   item,
 });
 

@@ -1,7 +1,7 @@
 import type { Id } from '../model/common';
 import { plainName } from '../model/names';
-import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
+import { kindOf } from '../tasks/takes';
 import { minutesOf, type Span } from '../time/span';
 import { timeOf, type Zone } from '../time/zone';
 import { spanOfEntry } from '../track/spent';
@@ -27,10 +27,6 @@ export type Observation = {
 
 /** Whether tasks are compared with what they were first estimated at, or with the estimate that they have now. */
 export type Which = 'first' | 'last';
-
-/** A task's kind of work. */
-export const kindOf = ({ category, listId }: Pick<Task, 'category' | 'listId'>): string =>
-  category === undefined ? `list ${listId}` : `category ${category}`;
 
 /** Titles that are the same but for capitals and spaces. */
 export const plainTitle = (title: string): string => plainName(title).replace(/\s+/g, ' ');

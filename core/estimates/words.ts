@@ -5,7 +5,7 @@ import { hourOfClock } from '../review/told/pictureSays';
 import { durationWords } from '../time/words';
 import type { Backtest } from './backtest';
 import { forecast, type Habits } from './habits';
-import { kindOf } from './observations';
+import { kindOf } from '../tasks/takes';
 import { sizes, type EstimateGrouping, type RatioGroup, type Ratios } from './told';
 
 /** A ratio as it is said: `1.4`. */

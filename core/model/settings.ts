@@ -2,6 +2,7 @@ import * as z from '../zod';
 import { bounds, listUpTo, minutesUpTo, textUpTo, Title } from './bounds';
 import { Id, openObject, ZoneName } from './common';
 import { Routines, usualRoutines } from './day';
+import { Pace } from './pace';
 import { noReminders, Reminders } from './reminder';
 
 const BufferMinutes = z.int().check(z.gte(0), z.lte(240));
@@ -65,6 +66,8 @@ export const Settings = openObject({
   reminders: z._default(Reminders, noReminders),
   /** How the day is opened and closed. */
   routines: z._default(Routines, usualRoutines),
+  /** What estimates are counted with, where they do not count as they are. */
+  pace: z._default(z.nullable(Pace), null),
   /** Saved filters of tasks, in their order. */
   filters: z._default(listUpTo(Filter, bounds.few), []),
   /** How tasks are shown on a wide screen, and the columns of their table, in their order. */
@@ -111,6 +114,7 @@ export const defaultSettings: Settings = {
   buffers: noBuffers,
   reminders: noReminders,
   routines: usualRoutines,
+  pace: null,
   filters: [],
   tasks: { asTable: false, columns: usualColumns, widths: {} },
   firstSteps: allSteps,

@@ -2,7 +2,7 @@ import type { Id } from '../model/common';
 import type { Block, TrayItem } from '../model/plan';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
-import { lengthOfTask } from '../tasks/newTask';
+import { minutesTaken } from '../tasks/takes';
 import { spanOfBlock, taskOf, tasksOfBlock } from '../tasks/places';
 import { entriesIn } from '../track/entries';
 import { minutesSpent } from '../track/spent';
@@ -67,7 +67,7 @@ const DAYS = 14;
 
 /** Minutes that are left of a task: its estimate less what was spent on it, on quarter hours, one at least. */
 export function minutesLeft(workspace: Workspace, task: Task, now: number): number {
-  const left = lengthOfTask(task) - minutesSpent(workspace.entries, task.id, now);
+  const left = minutesTaken(workspace, task) - minutesSpent(workspace.entries, task.id, now);
   return Math.max(STEP, Math.ceil(left / STEP) * STEP);
 }
 

@@ -5,6 +5,7 @@ import type { Occurrence } from '../calendar/occurrences';
 import type { Block, TrayItem } from '../model/plan';
 import { rememberedWhile } from '../model/remember';
 import type { Workspace } from '../model/workspace';
+import { expectedOf } from '../tasks/takes';
 import { blocksIn, isDone, readsBlocks, spanOfBlock, taskOf, trayOn } from '../tasks/places';
 import { MINUTE, clip, intersect, minutesOf, subtract, union, type Span } from '../time/span';
 import { dayOf, type IsoDate, type Zone } from '../time/zone';
@@ -25,6 +26,8 @@ export type Load = {
   readonly planned: number;
   /** The part of `planned` that lies in the tray. */
   readonly inTray: number;
+  /** What lies in the tray is counted with what such work really takes. */
+  readonly asItTakes?: true;
   /** room − planned; negative when too much is planned. */
   readonly free: number;
 };
@@ -49,7 +52,11 @@ export type DayPlan = {
 export const minutesOn = (day: Span, block: Pick<Block, 'start' | 'minutes'>): number =>
   minutesOf([clip(day, { from: block.start, to: block.start + block.minutes * MINUTE })]);
 
-const estimateOf = (workspace: Workspace, taskId: string) => taskOf(workspace, taskId)?.estimate ?? 0;
+/** What a task in a tray takes of its day. */
+export function trayMinutes(workspace: Workspace, taskId: string): number {
+  const task = taskOf(workspace, taskId);
+  return task ? (expectedOf(workspace, task) ?? 0) : 0;
+}
 
 /** Everything that is planned for a day; worked out once for as long as what it reads stays as it is. */
 export const dayPlan = rememberedWhile(
@@ -67,7 +74,8 @@ function readsOfDay(workspace: Workspace, date: IsoDate, zone: Zone): readonly u
     events,
     ...readsBlocks(workspace, dayOf(date, zone)),
     tray.parts.get(date.slice(0, 7)),
-    ...trayOn(workspace, date, zone).map(({ taskId }) => estimateOf(workspace, taskId)),
+    ...trayOn(workspace, date, zone).map(({ taskId }) => trayMinutes(workspace, taskId)),
+    settings.pace !== null,
     settings.buffers,
     ...(settings.buffers.betweenKinds > 0
       ? blocksIn(workspace, dayOf(date, zone), zone).map(({ taskId }) => taskOf(workspace, taskId)?.category)
@@ -95,7 +103,7 @@ function workedOut(workspace: Workspace, date: IsoDate, zone: Zone): DayPlan {
   const left = minutesOf(subtract(working, [...busy, ...buffers]));
   const capacity = hoursSaid(workspace, date) ?? given;
   const room = capacity - (given - left);
-  const inTray = tray.reduce((sum, { taskId }) => sum + estimateOf(workspace, taskId), 0);
+  const inTray = tray.reduce((sum, { taskId }) => sum + trayMinutes(workspace, taskId), 0);
   const planned = blocks.reduce((sum, block) => sum + minutesOn(span, block), inTray);
   return {
     date,
@@ -114,6 +122,7 @@ function workedOut(workspace: Workspace, date: IsoDate, zone: Zone): DayPlan {
       room,
       planned,
       inTray,
+      ...(workspace.settings.pace && inTray > 0 ? { asItTakes: true } : {}),
       free: room - planned,
     },
   };

@@ -3,7 +3,7 @@ import type { Id } from '../model/common';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { lastInstant } from '../tasks/deadline';
-import { lengthOfTask } from '../tasks/newTask';
+import { minutesTaken } from '../tasks/takes';
 import { priorities } from '../tasks/order';
 import { taskOf, trayOn } from '../tasks/places';
 import { toPlace } from '../tasks/toPlace';
@@ -53,7 +53,7 @@ export function whatFits(workspace: Workspace, pocket: Span, zone: Zone, now: nu
     trayId: undefined,
   }));
   return [...inTray, ...waiting]
-    .map((one) => ({ ...one, start, minutes: lengthOfTask(one.task), last: by(one.task) }))
+    .map((one) => ({ ...one, start, minutes: minutesTaken(workspace, one.task), last: by(one.task) }))
     .filter(({ minutes, last }) => {
       const end = start + minutes * MINUTE;
       return end <= pocket.to && (end <= last || last <= now);

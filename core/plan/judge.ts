@@ -10,7 +10,7 @@ import { blockOf, blocksIn, isDone, spanOfBlock, taskOf, tasksOfBlock, trayItemO
 import { MINUTE, minutesOf, overlaps, subtract, type Span } from '../time/span';
 import { dateOf, dayOf, type IsoDate, type Zone } from '../time/zone';
 import { tooClose } from './bufferRules';
-import { dayPlan, minutesOn, type DayPlan } from './dayPlan';
+import { dayPlan, minutesOn, trayMinutes, type DayPlan } from './dayPlan';
 import { askedBy, heldTasks } from './group';
 
 /*
@@ -280,7 +280,7 @@ function gained(workspace: Workspace, what: Placed, to: Place, { date, span }: D
   if (isEvent(what)) return 0;
   const block = what.kind === 'block' ? blockOf(workspace, what.id) : undefined;
   const item = what.kind === 'tray' ? trayItemOf(workspace, what.id) : undefined;
-  const estimate = 'taskId' in what ? (taskOf(workspace, what.taskId)?.estimate ?? 0) : 0;
+  const estimate = 'taskId' in what ? trayMinutes(workspace, what.taskId) : 0;
   const left = (block ? minutesOn(span, block) : 0) + (item?.date === date ? estimate : 0);
   if (to.kind === 'hours') return minutesOn(span, to) - left;
   return (to.kind === 'tray' && to.date === date ? estimate : 0) - left;

@@ -2,7 +2,7 @@ import { isMeantFor, stretchesWhere, type Work } from '../frame/belonging';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { lastInstant } from '../tasks/deadline';
-import { lengthOfTask } from '../tasks/newTask';
+import { minutesTaken } from '../tasks/takes';
 import { toPlace } from '../tasks/toPlace';
 import { intersect, lengthOf, MINUTE, subtract, type Span } from '../time/span';
 import { dateOf, type IsoDate, type Zone } from '../time/zone';
@@ -54,7 +54,7 @@ function roomInOrder(
 
 /** What of a task is still to be done, in whole quarter hours. */
 const openMinutes = (workspace: Workspace, task: Task, now: number): number =>
-  Math.max(STEP, inQuarters(lengthOfTask(task) - minutesSpent(workspace.entries, task.id, now)));
+  Math.max(STEP, inQuarters(minutesTaken(workspace, task) - minutesSpent(workspace.entries, task.id, now)));
 
 /**
  * What fills up what is missing on some days: the tasks of that work that wait, the most pressing first, each with what it still

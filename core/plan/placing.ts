@@ -1,6 +1,6 @@
 import type { Id } from '../model/common';
 import type { Workspace } from '../model/workspace';
-import { lengthOfTask } from '../tasks/newTask';
+import { minutesTaken } from '../tasks/takes';
 import { taskOf } from '../tasks/places';
 import { isMeantFor, stretchesWhere, type Work } from '../frame/belonging';
 import { MINUTE, intersect, lengthOf, overlaps, subtract, type Span } from '../time/span';
@@ -117,7 +117,7 @@ export type ToFit = { readonly taskId: Id; readonly minutes: number };
 export const toFit = (workspace: Workspace, ids: readonly Id[]): ToFit[] =>
   ids.flatMap((taskId) => {
     const task = taskOf(workspace, taskId);
-    return task ? [{ taskId, minutes: lengthOfTask(task) }] : [];
+    return task ? [{ taskId, minutes: minutesTaken(workspace, task) }] : [];
   });
 
 /** A stretch for each of several tasks. */

@@ -1,7 +1,7 @@
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { lastInstant, meetingNeeding } from '../tasks/deadline';
-import { lengthOfTask } from '../tasks/newTask';
+import { minutesTaken } from '../tasks/takes';
 import { openOnes } from '../tasks/openTasks';
 import { isWhole } from '../tasks/parts';
 import { blocksOfTask, spanOfBlock } from '../tasks/places';
@@ -18,6 +18,8 @@ export type Shortfall = {
   readonly meeting: string | null;
   readonly needed: number;
   readonly free: number;
+  /** What is to be planned is counted with what such work really takes. */
+  readonly asItTakes?: true;
 };
 
 /** Deadlines further ahead than this many days are not looked at: too little is planned yet to say. */
@@ -25,7 +27,7 @@ const AHEAD = 14;
 
 /** Minutes of a task that are neither spent nor planned between `now` and its deadline. */
 function unplanned(task: Task, workspace: Workspace, deadline: number, now: number): number {
-  const left = lengthOfTask(task) - minutesSpent(workspace.entries, task.id, now);
+  const left = minutesTaken(workspace, task) - minutesSpent(workspace.entries, task.id, now);
   const blocks = blocksOfTask(workspace, task.id).map(spanOfBlock);
   return Math.max(0, left - minutesOf(intersect(blocks, [{ from: now, to: deadline }])));
 }
@@ -61,18 +63,25 @@ export function shortfallOn(
     const room = minutesOf(intersect(free, [{ from: now, to: last }]));
     if (needed <= room) continue;
     const meeting = meetingNeeding(task, workspace.events, zone);
-    return { at: last, meeting: meeting?.from === last ? meeting.title : null, needed, free: room };
+    return {
+      at: last,
+      meeting: meeting?.from === last ? meeting.title : null,
+      needed,
+      free: room,
+      ...(workspace.settings.pace ? { asItTakes: true } : {}),
+    };
   }
   return undefined;
 }
 
 /** A shortfall in words: `2 h to plan before Weir hearing, 1 h free`. */
 export function shortfallWords(
-  { at, meeting, needed, free }: Shortfall,
+  { at, meeting, needed, free, asItTakes }: Shortfall,
   zone: Zone,
   clock: ClockStyle,
 ): string {
   const before = meeting ?? clockWords(at, zone, clock);
   const day = meeting === null && clockWords(at, zone, 24) === '00:00' ? 'the day ends' : before;
-  return `${durationWords(needed)} to plan before ${day}, ${durationWords(free)} free`;
+  const counted = asItTakes ? ', as it really takes,' : '';
+  return `${durationWords(needed)} to plan${counted} before ${day}, ${durationWords(free)} free`;
 }

@@ -1,7 +1,7 @@
 import type { Workspace } from '../model/workspace';
 import { runningStretch, workLeft } from '../plan/bend/late';
 import { reflow } from '../plan/bend/reflow';
-import { dayPlan } from '../plan/dayPlan';
+import { dayPlan, trayMinutes } from '../plan/dayPlan';
 import { spanOfBlock, taskOf } from '../tasks/places';
 import { minutesSpent } from '../track/spent';
 import { daysOfWeek } from '../time/week';
@@ -19,7 +19,7 @@ export function dayProgress(workspace: Workspace, date: IsoDate, zone: Zone, now
   const parts = [
     ...blocks.map((block) => ({ ...block, open: workLeft(workspace, block, now) })),
     ...tray.map(({ taskId }) => {
-      const minutes = taskOf(workspace, taskId)?.estimate ?? 0;
+      const minutes = trayMinutes(workspace, taskId);
       const spent = Math.floor(minutesSpent(workspace.entries, taskId, now));
       return { taskId, minutes, open: Math.max(0, minutes - spent) };
     }),

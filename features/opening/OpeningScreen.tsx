@@ -15,6 +15,7 @@ import { DayChecklist } from '@/panels/parts/DayChecklist';
 import { DayNote } from '@/panels/parts/DayNote';
 import { DayNumbers } from '@/panels/parts/DayNumbers';
 import { DecideOn } from '@/panels/parts/DecideOn';
+import { Goals } from '@/panels/parts/Goals';
 import { InboxStep } from '@/panels/parts/InboxStep';
 import { Nothing } from '@/panels/parts/Nothing';
 import { Intentions } from '@/panels/parts/Intentions';
@@ -105,7 +106,12 @@ export function OpeningScreen({ date }: { date: string }) {
           {step === 'checklist' && <DayChecklist date={date} at="opening" />}
           {step === 'note' && <DayNote date={date} />}
           {step === 'numbers' && <DayNumbers date={date} />}
-          {step === 'week' && <Intentions date={date} />}
+          {step === 'week' && (
+            <>
+              <Goals date={date} />
+              <Intentions date={date} />
+            </>
+          )}
           {step === 'inbox' && <InboxStep count={opening.inbox.length} />}
           {step === 'choose' && <Chosen date={date} />}
         </Walk>

@@ -11,7 +11,9 @@ import { openPanel } from '@/ui/panels';
 import { useIsNarrow } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 import { useDrawer } from '@/board/drawer';
-import { countWords, Finding, Several, useFinding } from './Finding';
+import { useWorkspace } from '@/state/shown';
+import { togetherWords } from '@/core/tasks/takes';
+import { Finding, Several, useFinding } from './Finding';
 import { ToPlaceList, Unestimated } from './ToPlace';
 import { useToPlace } from './useToPlace';
 import { ScrollRegion } from '@/ui/ScrollRegion';
@@ -28,6 +30,7 @@ export function Drawer({ date }: { date: string }) {
   const choosing = usePicked((picked) => picked.choosing);
   const { attach } = useDropArea({ kind: 'off' });
   const { height } = useWindowDimensions();
+  const workspace = useWorkspace();
   const narrow = useIsNarrow();
   useEffect(() => () => useDrawer.setState({ open: false }), []);
   const dragging = useDrag(({ dragged }) => dragged !== null);
@@ -45,7 +48,7 @@ export function Drawer({ date }: { date: string }) {
         >
           <Words face="strong">{fromPlan ? 'Let go here to take it off' : 'To place'}</Words>
           <Words size="xs" tone="soft" numberOfLines={1}>
-            {countWords(tasks)} · {open ? 'close' : 'open'}
+            {togetherWords(workspace, tasks)} · {open ? 'close' : 'open'}
           </Words>
         </Pressable>
         {open ? (

@@ -3,10 +3,10 @@ import { ScrollView, TextInput, View } from 'react-native';
 import { openSwap, swapOf } from '@/actions/bend';
 import type { Id } from '@/core/model/common';
 import type { Task } from '@/core/model/task';
-import { estimated, findTasks } from '@/core/tasks/find';
+import { findTasks } from '@/core/tasks/find';
+import { togetherWords } from '@/core/tasks/takes';
 import { inRank } from '@/core/tasks/order';
 import { taskOf } from '@/core/tasks/places';
-import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -16,9 +16,6 @@ import { startChoosing, stopChoosing, usePicked } from '@/board/picked';
 import { useToPlace } from './useToPlace';
 
 const ALL = 'all';
-
-export const countWords = (tasks: readonly Task[]): string =>
-  `${tasks.length} ${tasks.length === 1 ? 'task' : 'tasks'} · ${durationWords(estimated(tasks))}`;
 
 /** Narrows tasks down to a list, and to those whose title or list holds what is typed. */
 export function useFinding(tasks: readonly Task[]) {
@@ -78,7 +75,9 @@ export function Several() {
   return (
     <View className="gap-1 border-y border-line py-2">
       <Words face="strong">
-        {chosen.length > 0 ? `Chosen: ${countWords(chosen)}` : 'Choose tasks here or blocks in the plan'}
+        {chosen.length > 0
+          ? `Chosen: ${togetherWords(workspace, chosen)}`
+          : 'Choose tasks here or blocks in the plan'}
       </Words>
       <View className="flex-row flex-wrap gap-2">
         <Button

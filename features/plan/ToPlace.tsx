@@ -3,7 +3,8 @@ import { View } from 'react-native';
 import type { Id } from '@/core/model/common';
 import type { Task } from '@/core/model/task';
 import { taskOf } from '@/core/tasks/places';
-import { estimated, unestimated } from '@/core/tasks/find';
+import { unestimated } from '@/core/tasks/find';
+import { expectedTogether, togetherWords } from '@/core/tasks/takes';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { useFirstDrawn } from '@/ui/firstDrawn';
@@ -17,7 +18,7 @@ import { ShortOfTargets } from '@/board/left/ShortOfTargets';
 import { openPanel } from '@/ui/panels';
 import { Heading, Words } from '@/ui/Words';
 import { FileInto } from './FileInto';
-import { countWords, Finding, useFinding } from './Finding';
+import { Finding, useFinding } from './Finding';
 import { PlaceableCard } from './PlaceableCard';
 import { useToPlace } from './useToPlace';
 import { stillOpen } from '@/board/picked';
@@ -41,13 +42,14 @@ export function ToPlacePane({ date, width }: { date: string; width: number }) {
 }
 
 function ToPlaceBody({ date }: { date: string }) {
+  const workspace = useWorkspace();
   const tasks = useToPlace();
   const finding = useFinding(tasks);
   return (
     <>
       <View className="gap-1 px-4 pb-2 pt-4">
         <Heading level={2}>To place</Heading>
-        <Words tone="soft">{countWords(tasks)}</Words>
+        <Words tone="soft">{togetherWords(workspace, tasks)}</Words>
         <Unestimated tasks={tasks} />
       </View>
       <View className="px-4 pb-2">
@@ -145,6 +147,7 @@ type GroupProps = {
 };
 
 function Group({ name, tasks, most, ...same }: GroupProps) {
+  const workspace = useWorkspace();
   if (tasks.length === 0 || most <= 0) return null;
   return (
     <View className={same.compact ? 'gap-0.5' : 'gap-2'}>
@@ -153,7 +156,7 @@ function Group({ name, tasks, most, ...same }: GroupProps) {
           {name}
         </Words>
         <Words size="xs" tone="soft">
-          {durationWords(estimated(tasks))}
+          {durationWords(expectedTogether(workspace, tasks))}
         </Words>
       </View>
       <View role="list" aria-label={name} className={same.compact ? 'gap-0.5' : 'gap-2'}>

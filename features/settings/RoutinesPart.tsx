@@ -18,7 +18,7 @@ const openingNames: Readonly<Record<OpeningStep, string>> = {
   overdue: 'Overdue',
   due: 'Due on the day',
   coming: 'Coming soon',
-  week: 'Intentions of the week',
+  week: 'Goals and intentions of the week',
   inbox: 'The inbox',
   choose: 'Choose, and the keystone',
 };

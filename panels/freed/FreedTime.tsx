@@ -2,6 +2,7 @@ import { View } from 'react-native';
 import { placeTask } from '@/core/commands/plan';
 import { whatFits } from '@/core/plan/freed';
 import { pockets } from '@/core/plan/placing';
+import { countedWords } from '@/core/tasks/takes';
 import { dueWords } from '@/core/tasks/dueWords';
 import { intersect, lengthOf, type Span } from '@/core/time/span';
 import { dateOf } from '@/core/time/zone';
@@ -36,13 +37,16 @@ function Pocket({ pocket }: { pocket: Span }) {
   const { clock } = workspace.settings;
   const at = (instant: number) => clockWords(instant, zone, clock);
   const day = dayWords(dateOf(pocket.from, zone), today, workspace.settings);
+  const counted = countedWords(workspace);
   const fits = whatFits(workspace, pocket, zone, now);
   return (
     <View className="gap-2">
       <Heading level={2}>
         {asLine(day)}, {at(pocket.from)} – {at(pocket.to)}
       </Heading>
-      <Words tone="soft">{durationWords(lengthOf(pocket))} free. What fits, most pressing first:</Words>
+      <Words tone="soft">
+        {durationWords(lengthOf(pocket))} free. What fits{counted && ` ${counted}`}, most pressing first:
+      </Words>
       {fits.length === 0 && <Words tone="soft">No task that needs an hour fits here in time.</Words>}
       {fits.map(({ task, trayId, start, minutes }) => (
         <Button

@@ -11,6 +11,7 @@ import type { Block, TrayItem } from '@/core/model/plan';
 import type { Task } from '@/core/model/task';
 import { bestOn, bestPlaces, minutesLeft, placeThatMoves } from '@/core/plan/carry';
 import { workingDays } from '@/core/plan/workingDays';
+import { countedWords } from '@/core/tasks/takes';
 import { minutesSpent } from '@/core/track/spent';
 import { asLine, dayWords, durationWords, whenWords } from '@/core/time/words';
 import { dateOf } from '@/core/time/zone';
@@ -90,7 +91,9 @@ export function DecideOn({ task, place, from, dayFirst = false, about, leave, on
     [later]: putOff,
     [done]: tick,
   };
-  const left = spent > 0 ? `${durationWords(minutes)} left` : durationWords(minutes);
+  const left = [`${durationWords(minutes)}${spent > 0 ? ' left' : ''}`, countedWords(workspace)]
+    .filter(Boolean)
+    .join(', ');
   return (
     <View className="gap-4">
       <OneAtATime card={card} label={`${task.title}, ${left}`} doing={(key) => doings[key]}>

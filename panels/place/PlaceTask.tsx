@@ -12,7 +12,7 @@ import { judge, placedFrom } from '@/core/plan/judge';
 import { zoneAround } from '@/core/frame/belonging';
 import { placesFor } from '@/core/plan/placing';
 import { lastInstant } from '@/core/tasks/deadline';
-import { lengthOfTask } from '@/core/tasks/newTask';
+import { countedWords, minutesTaken } from '@/core/tasks/takes';
 import { blockOf, blocksIn, spanOfBlock, taskOf, trayItemOf } from '@/core/tasks/places';
 import { asLine, clockWords, dateWords, durationWords, spanWords, whenWords } from '@/core/time/words';
 import { addDays, dayOf, instantOf } from '@/core/time/zone';
@@ -38,8 +38,9 @@ export function PlaceTask({ taskId, blockId, trayId }: Props) {
   if (!task) return null;
   const block = blockId ? blockOf(workspace, blockId) : undefined;
   const from = block ?? (trayId ? trayItemOf(workspace, trayId) : undefined);
-  const minutes = block?.minutes ?? lengthOfTask(task);
+  const minutes = block?.minutes ?? minutesTaken(workspace, task);
   const { settings } = workspace;
+  const counted = settings.pace ? `, ${countedWords(workspace)}` : '';
   const when = (start: number) => whenWords(start, today, zone, settings);
   const what = placedFrom(from, taskId);
   const onHours = (start: number) =>
@@ -66,8 +67,8 @@ export function PlaceTask({ taskId, blockId, trayId }: Props) {
     <View className="gap-4">
       <Words tone="soft">
         {durationWords(minutes)}
-        {task.estimate === null && !block ? ', as nobody has estimated it' : ''}. The next free times that
-        fit:
+        {block ? '' : task.estimate === null ? ', as nobody has estimated it' : counted}. The next free times
+        that fit:
       </Words>
       <View className="gap-2">
         {places.map((pocket) => (

@@ -5,7 +5,7 @@ import type { Workspace } from '@/core/model/workspace';
 import type { Occurrence } from '@/core/calendar/occurrences';
 import { dayPlan } from '@/core/plan/dayPlan';
 import { dueText } from '@/core/tasks/dueWords';
-import { lengthOfTask } from '@/core/tasks/newTask';
+import { minutesTaken } from '@/core/tasks/takes';
 import { dateWords, durationWords } from '@/core/time/words';
 import type { Zone } from '@/core/time/zone';
 import { stepsOf } from '@/actions/inbox';
@@ -72,7 +72,7 @@ export function decisionWords(decision: Decision, task: Task, workspace: Workspa
       ? `In ${list}${facts}. It waits to be placed.`
       : `In ${list}, without a day or a date.`;
   const { free } = dayPlan(workspace, day, zone).load;
-  const left = free - lengthOfTask({ estimate: minutes ?? task.estimate });
+  const left = free - minutesTaken(workspace, { ...task, estimate: minutes ?? task.estimate });
   const room =
     left >= 0 ? `${durationWords(left)} stay free` : `${durationWords(-left)} more than there is room`;
   return `In ${list}${facts}, in the tray of ${dateWords(day, workspace.settings)}: ${room}.`;

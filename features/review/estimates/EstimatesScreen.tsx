@@ -16,6 +16,7 @@ import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { useWorkedOut } from '@/ui/useWorkedOut';
 import { Heading, Words } from '@/ui/Words';
 import { ReviewPlaces } from '../ReviewPlaces';
+import { Counting } from './Counting';
 import { RatioLine } from './RatioLine';
 import { Scatter } from './Scatter';
 
@@ -32,6 +33,7 @@ export function EstimatesScreen() {
   const { zone, now } = useMoment();
   const [by, setBy] = useState<EstimateGrouping>('category');
   const [which, setWhich] = useState<Which>('last');
+  const { pace } = useWorkspace().settings;
   const asked = useMemo(() => ({ by, which, zone, now }), [by, which, zone, now]);
   const found = useWorkedOut('estimates', `${by} ${which} ${zone}`, asked);
   const told = 'answer' in found ? found.answer : null;
@@ -53,6 +55,7 @@ export function EstimatesScreen() {
         </Empty>
       )}
       {told && told.count > 0 && <Told told={told} by={by} which={which} onBy={setBy} onWhich={setWhich} />}
+      {told && (told.count > 0 || pace) && <Counting />}
     </ScrollScreen>
   );
 }
