@@ -31,7 +31,7 @@ import { routines, withDays } from './days';
 import { frames, holdsFrom, targets } from './frames';
 import { withGoals } from './goals';
 import { aside, filters, scratchNotes, templates, toolSteps } from './inbox';
-import { randomFrom } from './random';
+import { randomFrom } from '@/core/random';
 import { sealed, sealedBefore } from './seals';
 import { withWeeksBefore } from './weeksBefore';
 

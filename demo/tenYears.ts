@@ -6,7 +6,7 @@ import { newTask } from '@/core/tasks/newTask';
 import { MINUTE } from '@/core/time/span';
 import { addDays, dateOf, dayOf, type IsoDate, type Zone } from '@/core/time/zone';
 import { lists, officeTasks, surprises } from './office';
-import { randomFrom } from './random';
+import { randomFrom } from '@/core/random';
 
 const rules = [
   'FREQ=DAILY',

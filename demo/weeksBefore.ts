@@ -5,7 +5,7 @@ import type { Workspace } from '@/core/model/workspace';
 import { newTask } from '@/core/tasks/newTask';
 import { DAY, MINUTE, subtract, type Span } from '@/core/time/span';
 import { addDays, instantOf, weekdayOf, type IsoDate, type Zone } from '@/core/time/zone';
-import { randomFrom } from './random';
+import { randomFrom } from '@/core/random';
 
 /* Eight weeks of work before the last days, with habits that show when one looks back. */
 

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict';
 import type { Page } from 'puppeteer-core';
-import { randomFrom } from '@/demo/random';
+import { randomFrom } from '@/core/random';
 import { scene } from './scene';
 import { keys, textOf, focus } from './steps';
 

@@ -98,6 +98,13 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
         },
       },
       {
+        name: 'a week looked at ahead',
+        async open(page) {
+          await pressText(page, 'Goals:');
+          await press(page, 'The week, looking ahead…');
+        },
+      },
+      {
         name: 'places for several',
         only: 'wide',
         async open(page) {

@@ -183,3 +183,28 @@ scene(
     await boxOf(page, 'Take Summary for the council off the goal');
   },
 );
+
+for (const size of ['phone', 'wide'] as const)
+  scene(
+    `a list, a goal and a week say what is open and when it is done at the present pace, ${size}`,
+    { size, at: '/tasks' },
+    async ({ page }) => {
+      await choose(page, 'Lists', 'Grants');
+      await press(page, 'Looking ahead…');
+      await sees(page, 'At this pace it is done on ');
+      await sees(page, 'as such work really takes');
+      await isAccessible(page, `a list looked at ahead, ${size}`);
+      await keys(page, 'Escape');
+      await isClosed(page);
+      await go(page, '/plan?view=week');
+      if (size === 'phone') await unfold(page);
+      await pressText(page, 'Goals:');
+      await press(page, 'Change… Grant report handed in');
+      await press(page, 'Looking ahead…');
+      await sees(page, 'Due Sun 29 Nov: ');
+      await press(page, size === 'phone' ? 'Close' : 'Close the details');
+      await pressText(page, 'Goals:');
+      await press(page, 'The week, looking ahead…');
+      await sees(page, 'open tasks, ');
+    },
+  );

@@ -28,6 +28,7 @@ export { messages } from './message/Messages';
 export { message } from './message/MessageView';
 export { newEvent } from './newEvent/NewEvent';
 export { newTask } from './newTask/NewTask';
+export { outlook } from './outlook/OutlookPanel';
 export { pictureOut } from './picture/PictureOut';
 export { place, placeSeveral } from './place/panel';
 export { quick } from './quick/Quick';

@@ -1,6 +1,6 @@
 import ICAL from 'ical.js';
 import { ruleStarts } from '@/core/calendar/rule';
-import { randomFrom } from '@/demo/random';
+import { randomFrom } from '@/core/random';
 
 /** `npm run bench`: how much less the calendar computes for one week than walking each rule from its beginning. */
 

@@ -1,6 +1,7 @@
 import { changesSince } from '@/core/find/documents';
 import { makeSearcher, type Hit } from '@/core/find/searcher';
 import type { CategoryRule } from '@/core/model/categoryRule';
+import { outlookOf, type Outlook, type OutlookAsked } from '@/core/forecast/project';
 import type { Habits } from '@/core/estimates/habits';
 import { estimatesOf, habitsIn } from '@/core/estimates/told';
 import type { AnyRecord } from '@/core/model/records';
@@ -87,6 +88,12 @@ const habits: Job<Parameters<typeof habitsIn>[1], Habits> = function* (workspace
   return found;
 };
 
+/** How a project stands, by one's habits at that time; the same lots are drawn each time. */
+const outlook: Job<Omit<OutlookAsked, 'habits' | 'seed'>, Outlook> = function* (workspace, asked) {
+  return yield* outlookOf(workspace, { ...asked, habits: yield* habits(workspace, asked), seed: SEED });
+};
+const SEED = 1;
+
 /** All that can be worked out beside the interface, by name. */
 export const jobs = {
   search,
@@ -97,6 +104,7 @@ export const jobs = {
   line: lineOf,
   habits,
   estimates: estimatesOf,
+  outlook,
 };
 
 export type Jobs = typeof jobs;

@@ -1,7 +1,7 @@
 import * as fc from 'fast-check';
 import { atOnce } from '../working';
 import { DAY } from '../time/span';
-import { randomFrom } from '@/demo/random';
+import { randomFrom } from '@/core/random';
 import { backtest } from './backtest';
 import { forecast, habitsOf, ratiosOf } from './habits';
 import type { Observation } from './observations';

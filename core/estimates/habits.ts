@@ -167,8 +167,8 @@ export type Forecast = {
 
 export type Asked = Pick<Observation, 'kind' | 'title' | 'estimate'>;
 
-/** The habit that says most of a task. */
-function habitFor({ all, kinds, titles }: Habits, { kind, title }: Asked): [Forecast['by'], Habit] {
+/** The habit that says most of a task, and by what it does. */
+export function habitFor({ all, kinds, titles }: Habits, { kind, title }: Asked): [Forecast['by'], Habit] {
   const same = titles.get(titleKey({ kind, title: plainTitle(title) }));
   if (same) return ['title', same];
   const alike = kinds.get(kind);

@@ -27,8 +27,12 @@ export function timeOn(
 }
 
 /** The goals of the week, month or quarter that a date lies in, in their order. */
-export const goalsOf = ({ goals, settings }: Goals, span: GoalSpan, date: IsoDate): Goal[] =>
-  inOrder(goals).filter((goal) => goal.span === span && timeOn(goal, date, settings.weekStart));
+export function goalsOf({ goals, settings }: Goals, span: GoalSpan, date: IsoDate): Goal[] {
+  const { first, last } = stretchAround(span, date, settings.weekStart);
+  return inOrder(goals).filter(
+    (goal) => goal.span === span && goal.times.some((time) => first <= time.date && time.date <= last),
+  );
+}
 
 /** All goals that are meant on a date, those of the week first. */
 export const goalsOn = (workspace: Goals, date: IsoDate): Goal[] =>

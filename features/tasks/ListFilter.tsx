@@ -39,7 +39,18 @@ export function ListFilter({ value, onChoose, counts }: Props) {
     ...aside('hidden'),
   ];
   const wide = useWide();
-  const edit = <Button label="Edit lists…" kind="quiet" onPress={() => openPanel({ kind: 'lists' })} />;
+  const edit = (
+    <View className="flex-row flex-wrap">
+      {typeof value === 'object' && (
+        <Button
+          label="Looking ahead…"
+          kind="quiet"
+          onPress={() => openPanel({ kind: 'outlook', project: { kind: 'list', id: value.listId } })}
+        />
+      )}
+      <Button label="Edit lists…" kind="quiet" onPress={() => openPanel({ kind: 'lists' })} />
+    </View>
+  );
   const row = (
     <ScrollView
       horizontal

@@ -16,7 +16,7 @@ import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { useMoment } from '@/ui/clock';
 import { Field, type Reading } from '@/ui/Field';
-import { closePanel, type Panel, type Panels } from '@/ui/panels';
+import { closePanel, openPanel, type Panel, type Panels } from '@/ui/panels';
 import { readLength, readTitle } from '@/ui/readings';
 import { Words } from '@/ui/Words';
 import { Ties } from './Ties';
@@ -79,6 +79,10 @@ function GoalDetails({ id, date }: Panels['goal']) {
           icon="check"
           kind="primary"
           onPress={() => reachGoal(goal)}
+        />
+        <Button
+          label="Looking ahead…"
+          onPress={() => openPanel({ kind: 'outlook', project: { kind: 'goal', id } })}
         />
         <GoesOn goal={goal} date={date} />
         {goal.times.length > 1 && (

@@ -27,7 +27,7 @@ import { Words } from '@/ui/Words';
 import { IconChoice } from '../parts/IconChoice';
 import { NamedRow } from '../parts/NamedRow';
 import { Delete, Duplicate } from './ListActs';
-import type { Panel, Panels } from '@/ui/panels';
+import { openPanel, type Panel, type Panels } from '@/ui/panels';
 
 /** The lists: rename, give a hue, an icon and a category, order, add, duplicate, archive, delete. */
 export function Lists() {
@@ -144,6 +144,12 @@ function ListRow({ list, lists, held }: RowProps) {
             onPress={() => store.run(moveList, { id, by: 1 })}
           />
         )}
+        <Button
+          label="Looking ahead…"
+          says={`Looking ahead… ${name}`}
+          kind="quiet"
+          onPress={() => openPanel({ kind: 'outlook', project: { kind: 'list', id } })}
+        />
         <Button
           label="Duplicate…"
           says={`Duplicate… ${name}`}

@@ -3,7 +3,7 @@ import { importCalendars } from '@/core/commands/importing';
 import { NotACalendar, readCalendar } from '@/core/formats/readCalendar';
 import { readWorkspaceFile, writeWorkspaceFile } from '@/core/formats/workspaceFile';
 import { firstList, workspaceOf } from '@/core/model/workspace';
-import { randomFrom } from '@/demo/random';
+import { randomFrom } from '@/core/random';
 import { strangeFile } from './strangeFile';
 
 /*
