@@ -18,6 +18,7 @@ export function TodayFoot({ today }: { today: string }) {
       <View className="-ml-3 flex-row flex-wrap">
         <Button label="Day opening…" kind="quiet" onPress={() => router.navigate('/opening')} />
         <Button label="Day close…" kind="quiet" onPress={() => router.navigate('/close')} />
+        <Button label="Weekly review…" kind="quiet" onPress={() => router.navigate('/weekly')} />
         <Button
           label="Lay out the day…"
           kind="quiet"
