@@ -23,10 +23,9 @@ import { useIsDrawn } from '@/board/drawer';
 import { Fold } from './Fold';
 import { restOf } from './foldedWords';
 import { LEAST_DAY } from './planRoom';
-import { GoalRows, GoalsLine } from './GoalsLine';
 import { IntentionLine } from './IntentionLine';
 import { useGestures } from '@/board/days/useGestures';
-import { WeekPageLine } from './WeekPageLine';
+import { WeekGoalRows, WeekGoals, WeekPage } from './WeekMeant';
 import { TrayCell } from '@/board/days/TrayCell';
 
 /** Several days side by side: each with its load, what takes it whole, its tray, and its hours. */
@@ -70,11 +69,11 @@ export function Board(place: PlanView & { fit: number; width: number; most: numb
   };
   const meant = (
     <View className={wide ? 'flex-row items-center gap-4 px-4' : 'px-4'}>
-      <GoalsLine date={date} />
+      <WeekGoals date={date} />
       <View className="shrink">
         <IntentionLine date={date} />
       </View>
-      <WeekPageLine date={date} />
+      <WeekPage date={date} />
     </View>
   );
   const board = useRef<View>(null);
@@ -91,7 +90,7 @@ export function Board(place: PlanView & { fit: number; width: number; most: numb
         </View>
         <Fold folded={folded} away={drawn}>
           {!wide && meant}
-          <GoalRows dates={dates} left={rulerWidth} />
+          <WeekGoalRows dates={dates} left={rulerWidth} />
           <AcrossDays segments={segments} dates={dates} left={rulerWidth} />
           <View className="flex-row">
             <View className="justify-start pl-3 pt-1.5" style={{ width: rulerWidth }}>

@@ -16,7 +16,7 @@ import { DaysRow } from '@/board/days/DaysRow';
 import { useIsDrawn } from '@/board/drawer';
 import { Fold } from './Fold';
 import { restOf } from './foldedWords';
-import { GoalsLine } from './GoalsLine';
+import { WeekGoals } from './WeekMeant';
 import { IntentionLine } from './IntentionLine';
 import { Tray } from '@/board/days/Tray';
 import { useGestures } from '@/board/days/useGestures';
@@ -67,7 +67,7 @@ export function DayBody(place: PlanView & { width: number }) {
             )}
             <View className={wide ? 'flex-row items-center gap-4' : 'gap-2'}>
               <View className={wide ? 'min-w-[45%] shrink' : ''}>
-                <GoalsLine date={date} />
+                <WeekGoals date={date} />
                 <IntentionLine date={date} ofDay />
               </View>
               <AllDay date={date} events={plan.allDay} />

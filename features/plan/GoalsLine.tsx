@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { DayBar, goalDayWords, wholeOf } from '@/board/goals/GoalBars';
 import { useGoals } from '@/board/goals/useGoals';
@@ -6,8 +7,12 @@ import { briefWords } from '@/core/goals/words';
 import type { GoalStanding } from '@/core/goals/standing';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
+import { weekOf } from '@/core/time/week';
+import { gistOf, isWritten, pageOf } from '@/core/weekly/pages';
+import { useMoment } from '@/ui/clock';
 import { openPanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
+import { ROW } from './goalRow';
 
 /** The goals of the week and what they get, in one line; it opens them. */
 export function GoalsLine({ date }: { date: string }) {
@@ -74,7 +79,8 @@ function Row({ standing, dates, left, whole }: RowProps) {
         return (
           <View
             key={date}
-            className="min-h-[16px] flex-1 flex-row items-center gap-1.5 border-l border-line px-2"
+            className="flex-1 flex-row items-center gap-1.5 border-l border-line px-2"
+            style={{ height: ROW }}
           >
             {day && day.expected > 0 && (
               <>
@@ -95,5 +101,34 @@ function Row({ standing, dates, left, whole }: RowProps) {
         );
       })}
     </View>
+  );
+}
+
+/** The way to the page of a week that has begun, with what it says first. */
+export function WeekPageLine({ date }: { date: string }) {
+  const { today } = useMoment();
+  const workspace = useWorkspace();
+  const router = useRouter();
+  const week = weekOf(date, workspace.settings.weekStart);
+  if (week > today) return null;
+  const page = pageOf(workspace, week);
+  const written = page && isWritten(page) ? gistOf(page) : '';
+  return (
+    <Pressable
+      role="button"
+      onPress={() => router.navigate({ pathname: '/weekly', params: { day: week } })}
+      className="min-h-[28px] shrink flex-row items-center gap-1.5 hover:bg-surface"
+    >
+      <Words size="xs" tone="pine">
+        Weekly review{written === '' ? '' : ':'}
+      </Words>
+      {written !== '' && (
+        <View className="shrink">
+          <Words size="xs" numberOfLines={1}>
+            {written}
+          </Words>
+        </View>
+      )}
+    </Pressable>
   );
 }

@@ -1,0 +1,56 @@
+import { Suspense } from 'react';
+import { View } from 'react-native';
+import { goalsOf } from '@/core/tasks/goals';
+import { useWorkspace } from '@/state/shown';
+import { later, useLater } from '@/ui/later';
+import { ROW } from './goalRow';
+
+/*
+ * What a week is meant for stands above its hours, and is worked out of its whole ledger: it comes after the first picture, into
+ * the room that is kept for it.
+ */
+
+const parts = later(() => import('./GoalsLine'));
+
+const line = <View className="min-h-[28px]" />;
+
+/** The goals of the week of a date and what they get, in one line. */
+export const WeekGoals = ({ date }: { date: string }) => (
+  <Suspense fallback={line}>
+    <Goals date={date} />
+  </Suspense>
+);
+
+function Goals({ date }: { date: string }) {
+  const { GoalsLine } = useLater(parts);
+  return <GoalsLine date={date} />;
+}
+
+/** The way to the page of the week of a date. */
+export const WeekPage = ({ date }: { date: string }) => (
+  <Suspense fallback={line}>
+    <Page date={date} />
+  </Suspense>
+);
+
+function Page({ date }: { date: string }) {
+  const { WeekPageLine } = useLater(parts);
+  return <WeekPageLine date={date} />;
+}
+
+type RowsProps = { dates: readonly string[]; left: number };
+
+/** What each goal gets on each of some days. */
+export function WeekGoalRows(props: RowsProps) {
+  const count = goalsOf(useWorkspace(), 'week', props.dates[0] ?? '').length;
+  return (
+    <Suspense fallback={<View style={{ height: ROW * count }} />}>
+      <Rows {...props} />
+    </Suspense>
+  );
+}
+
+function Rows(props: RowsProps) {
+  const { GoalRows } = useLater(parts);
+  return <GoalRows {...props} />;
+}
