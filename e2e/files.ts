@@ -1,5 +1,5 @@
 import assert from 'node:assert/strict';
-import { existsSync, mkdtempSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, statSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import type { Page } from 'puppeteer-core';
@@ -45,7 +45,10 @@ export async function downloads(page: Page) {
   });
   return async (name: string): Promise<string> => {
     const file = path.join(folder, name);
-    await eventually(() => assert.ok(existsSync(file), `${name} was not handed out`));
+    // it is there before anything is written into it
+    await eventually(() =>
+      assert.ok(existsSync(file) && statSync(file).size > 0, `${name} was not handed out`),
+    );
     return file;
   };
 }

@@ -1,7 +1,7 @@
 import { Pressable, View } from 'react-native';
 import { dayPlan } from '@/core/plan/dayPlan';
 import { weekOf } from '@/core/time/week';
-import { addDays } from '@/core/time/zone';
+import { datesFrom } from '@/core/time/zone';
 import { dayOfMonth, weekdayWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
@@ -19,7 +19,7 @@ export function DaysRow({ date, today, onDate }: Props) {
   const first = weekOf(date, weekStart);
   return (
     <View role="group" aria-label="Days of this week" className="flex-row">
-      {Array.from({ length: 7 }, (_, i) => addDays(first, i)).map((day) => (
+      {datesFrom(first, 7).map((day) => (
         <DayButton
           key={day}
           day={day}

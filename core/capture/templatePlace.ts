@@ -4,7 +4,7 @@ import { stretchesWhere } from '../frame/belonging';
 import { pockets, quarterFrom } from '../plan/placing';
 import { lengthOfTask } from '../tasks/newTask';
 import { intersect, MINUTE, type Span } from '../time/span';
-import { addDays, dateOf, instantOf, type Zone } from '../time/zone';
+import { addDays, dateOf, datesFrom, instantOf, type Zone } from '../time/zone';
 import type { QuickLine } from './quickLine';
 import { templateOf, valueOf, type QuickTask } from './quickTask';
 
@@ -41,7 +41,7 @@ export function placedByTemplate(
     return { ...at(instantOf(start.wall, zone)), comes: { ...quick.comes, start } };
   }
   const today = dateOf(now, zone);
-  const days = when ? [when.date] : Array.from({ length: DAYS }, (_, i) => addDays(today, i));
+  const days = when ? [when.date] : datesFrom(today, DAYS);
   for (const date of days) {
     const hours = hoursOn(template, date, zone);
     const free = pockets(workspace, date, zone, now);

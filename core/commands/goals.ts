@@ -1,4 +1,4 @@
-import { tieKinds, type Goal, type TieKind } from '../model/goal';
+import type { Goal, TieKind } from '../model/goal';
 import type { Id } from '../model/common';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
@@ -102,9 +102,6 @@ export const addTaskFor = command(
     return tie.apply(added, { goalId, kind: 'tasks', id: task.id });
   },
 );
-
-/** Whether anything is tied to a goal. */
-export const hasTies = (goal: Goal): boolean => tieKinds.some((kind) => goal[kind].length > 0);
 
 /** Adds a task for a goal with its block, and puts others into the plan in the same step. */
 export const planForGoal = command(

@@ -18,7 +18,7 @@ import { kindOf } from '../tasks/takes';
 import { MINUTE, minutesOf } from '../time/span';
 import { stretchAround } from '../time/stretch';
 import { daysOfWeek, weekOf } from '../time/week';
-import { addDays, dateOf, dayOf, instantOf, type IsoDate, type Zone } from '../time/zone';
+import { addDays, dateOf, datesFrom, dayOf, instantOf, type IsoDate, type Zone } from '../time/zone';
 import { minutesSpent } from '../track/spent';
 import { atOnce, type Working } from '../working';
 
@@ -98,9 +98,7 @@ function dueOf(workspace: Workspace, { kind, id }: Project, tasks: readonly Task
 /** Free time for a project from now until an instant, in zones that take such work. */
 function roomUntil(workspace: Workspace, project: Project, until: number, zone: Zone, now: number): number {
   const today = dateOf(now, zone);
-  const dates: IsoDate[] = [];
-  for (let i = 0; i < FARTHEST && dayOf(addDays(today, i), zone).from < until; i += 1)
-    dates.push(addDays(today, i));
+  const dates = datesFrom(today, FARTHEST).filter((date) => dayOf(date, zone).from < until);
   const goal = project.kind === 'goal' ? workspace.goals.get(project.id) : undefined;
   const work = {
     category: goal?.category ?? workspace.lists.get(project.id)?.category,

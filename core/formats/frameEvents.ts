@@ -4,7 +4,7 @@ import { plainEvent, type CalendarEvent } from '../model/event';
 import { DAY_MINUTES, FrameZone, plainZone, type Frame } from '../model/frame';
 import type { Workspace } from '../model/workspace';
 import { clockOf, minutesOfClock } from '../time/wall';
-import { addDays, daysBetween, instantOf, wallOf, weekdayOf, type IsoDate, type Zone } from '../time/zone';
+import { datesFrom, daysBetween, instantOf, wallOf, weekdayOf, type IsoDate, type Zone } from '../time/zone';
 import type { FileEvent } from './readEvent';
 
 /** The line of an event (RFC 5545 3.8.8.2) that says what of a zone no other property can. */
@@ -29,9 +29,7 @@ export function eventsOfFrame(
   zone: Zone,
 ): CalendarEvent[] {
   const eventOf = (of: FrameZone): CalendarEvent => {
-    const first = Array.from({ length: 7 }, (_, i) => addDays(from, i)).find((date) =>
-      of.days.includes(weekdayOf(date)),
-    );
+    const first = datesFrom(from, 7).find((date) => of.days.includes(weekdayOf(date)));
     const category = workspace.categories.get(of.category ?? '')?.name;
     return {
       ...plainEvent,

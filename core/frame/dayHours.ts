@@ -1,7 +1,7 @@
 import type { Workspace } from '../model/workspace';
 import { usualHours, type DayHours } from '../time/dayHours';
 import { clockOf } from '../time/wall';
-import { addDays, type IsoDate } from '../time/zone';
+import { datesFrom, type IsoDate } from '../time/zone';
 import { worksOn, zoneTimes, type ZoneTime } from './zones';
 
 /** How many days are looked through for one of work. */
@@ -14,7 +14,7 @@ const isMeal = ({ zone, from }: ZoneTime): boolean =>
 
 /** The hours of the next day of work from a date on, as its zones tell them: when one gets up, begins, eats, ends, goes to bed. */
 export function dayHoursOf(workspace: Workspace, from: IsoDate): DayHours {
-  const days = Array.from({ length: AHEAD }, (_, i) => addDays(from, i));
+  const days = datesFrom(from, AHEAD);
   const date = days.find((day) => worksOn(workspace, day));
   if (date === undefined) return usualHours;
   const times = zoneTimes(workspace, date).filter(({ change }) => !change?.off);

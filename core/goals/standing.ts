@@ -9,8 +9,8 @@ import { isWhole } from '../tasks/parts';
 import { openOnes } from '../tasks/openTasks';
 import { taskOf } from '../tasks/places';
 import { intersect, minutesOf } from '../time/span';
-import { rangeOf, stretchAround, type Stretch } from '../time/stretch';
-import { addDays, dateOf, type IsoDate, type Zone } from '../time/zone';
+import { daysOf, rangeOf, stretchAround, type Stretch } from '../time/stretch';
+import { dateOf, datesFrom, type IsoDate, type Zone } from '../time/zone';
 import { atOnce } from '../working';
 import { countsFor, goalsOf, isTaskOf, timeOn, withFeeders } from '../tasks/goals';
 
@@ -93,7 +93,7 @@ function standingOf(
   const { first, last } = stretch;
   const own = rows.filter(countsFor(workspace, goal));
   const ahead = [{ from: now, to: Infinity }];
-  const dates = datesFrom(first, last);
+  const dates = datesFrom(first, daysOf(stretch));
   const days = dates.map((date): GoalDay => {
     const ofDay = own.filter((row) => row.date === date);
     const sum = (of: (row: LedgerRow) => number) => ofDay.reduce((total, row) => total + of(row), 0);
@@ -127,12 +127,6 @@ function standingOf(
     beyond: goal.span === 'week' ? Math.max(0, short - possible) : 0,
   };
 }
-
-const datesFrom = (first: IsoDate, last: IsoDate): IsoDate[] => {
-  const dates: IsoDate[] = [];
-  for (let date = first; date <= last; date = addDays(date, 1)) dates.push(date);
-  return dates;
-};
 
 const roomByDay = (
   workspace: Workspace,

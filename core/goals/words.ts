@@ -1,6 +1,6 @@
 import { FEW } from '../tasks/goals';
 import type { GoalStanding } from './standing';
-import { durationWords, stretchWords, weekdayWords, type Style } from '../time/words';
+import { durationWords, weekdayWords } from '../time/words';
 import type { IsoDate } from '../time/zone';
 
 /** What a goal is meant to get and gets: `6 h meant · 5 h 30 planned, 2 h of it done · 1 of 4 tasks done`. */
@@ -45,7 +45,3 @@ export const briefWords = ({ meant, expected }: GoalStanding): string =>
 /** That there are more goals than a week can bear, if so. */
 export const manyWords = (count: number): string =>
   count > FEW ? `${count} goals for one week. Two or three get done; the others get in their way.` : '';
-
-/** The weeks, months or quarters that a goal is for, in words. */
-export const timesWords = ({ goal: { times }, stretch }: GoalStanding, style: Style): string =>
-  times.length === 1 ? stretchWords(stretch, style) : `${times.length} ${stretch.unit}s`;

@@ -8,7 +8,7 @@ import { priorities } from '../tasks/order';
 import { taskOf, trayOn } from '../tasks/places';
 import { toPlace } from '../tasks/toPlace';
 import { MINUTE, lengthOf, overlaps, subtract, type Span } from '../time/span';
-import { addDays, dateOf, type Zone } from '../time/zone';
+import { dateOf, datesFrom, type Zone } from '../time/zone';
 import { pockets, quarterFrom } from './placing';
 
 /** How many days ahead freed time is looked for. */
@@ -20,7 +20,7 @@ const LEAST = 15;
 /** The pockets, from `now` on, that a change of the workspace has made or made longer. */
 export function freedBy(before: Workspace, after: Workspace, zone: Zone, now: number): Span[] {
   const today = dateOf(now, zone);
-  return Array.from({ length: DAYS }, (_, i) => addDays(today, i)).flatMap((date) => {
+  return datesFrom(today, DAYS).flatMap((date) => {
     const free = pockets(after, date, zone, now);
     const gained = subtract(free, pockets(before, date, zone, now)).filter((span) => lengthOf(span) >= LEAST);
     return free.filter((pocket) => gained.some((span) => overlaps(span, pocket)));

@@ -1,7 +1,7 @@
 import { groupedBy } from '../model/collection';
 import type { Intention } from '../model/plan';
 import type { Workspace } from '../model/workspace';
-import { addDays, type IsoDate } from '../time/zone';
+import { datesFrom, type IsoDate } from '../time/zone';
 import { weekOf } from '../time/week';
 
 const byDate = groupedBy<Intention>(({ date }) => date);
@@ -14,6 +14,6 @@ export const intentionsOfDay = ({ intentions }: Workspace, date: IsoDate): Inten
 /** What the week of a day is meant for, whichever of its days it was noted on. */
 export function intentionsOfWeek({ intentions, settings }: Workspace, date: IsoDate): Intention[] {
   const first = weekOf(date, settings.weekStart);
-  const days = Array.from({ length: 7 }, (_, i) => byDate(intentions, addDays(first, i)));
+  const days = datesFrom(first, 7).map((day) => byDate(intentions, day));
   return inOrder(days.flat().filter(({ span }) => span === 'week'));
 }

@@ -5,15 +5,14 @@ import type { Workspace } from '../model/workspace';
 import { MINUTE, intersect, lengthOf, subtract, union, type Span } from '../time/span';
 import { hasEnded } from '../time/week';
 import { dateWords, spanWords } from '../time/words';
-import { addDays, type IsoDate, type Zone } from '../time/zone';
+import { addDays, datesFrom, type IsoDate, type Zone } from '../time/zone';
 import { dayPlan, takenOn } from './dayPlan';
 import { quarterFrom } from './placing';
-import { daysFrom } from './sealing';
 import { sinceSeal } from './sinceSeal';
 
 /** The occurrences of a sealed week, each once, by start. */
 function occurrencesOf(workspace: Workspace, { id }: Seal, zone: Zone): Occurrence[] {
-  const all = daysFrom(id).flatMap((date) => {
+  const all = datesFrom(id, 7).flatMap((date) => {
     const { meetings, allDay } = dayPlan(workspace, date, zone);
     return [...allDay, ...meetings];
   });
@@ -72,7 +71,7 @@ export function laterTimes(
   now: number,
 ): Span[] {
   const next = addDays(week, 7);
-  const dates = Array.from({ length: WEEKS * 7 }, (_, i) => addDays(next, i));
+  const dates = datesFrom(next, WEEKS * 7);
   const freeIn = (date: IsoDate, takes: (openness: string) => boolean) => {
     const plan = dayPlan(workspace, date, zone);
     const zones = zonesOn(workspace, date, zone).filter(

@@ -1,7 +1,7 @@
 import { zonesOn } from '../frame/zones';
 import type { Workspace } from '../model/workspace';
 import { MINUTE } from '../time/span';
-import { addDays, dateOf, type IsoDate, type Zone } from '../time/zone';
+import { dateOf, datesFrom, type IsoDate, type Zone } from '../time/zone';
 import { judge, type Placed } from './judge';
 import { pockets, quarterFrom } from './placing';
 
@@ -39,9 +39,7 @@ export function nearestStart(
   const bare =
     what.kind === 'block' ? { ...workspace, blocks: workspace.blocks.with([], [what.id]) } : workspace;
   const today = dateOf(now, zone);
-  const starts = Array.from({ length: DAYS }, (_, i) => addDays(today, i)).flatMap((date) =>
-    startsOn(bare, date, sought, zone, now),
-  );
+  const starts = datesFrom(today, DAYS).flatMap((date) => startsOn(bare, date, sought, zone, now));
   return [...new Set(starts)]
     .sort((a, b) => Math.abs(a - sought.start) - Math.abs(b - sought.start))
     .slice(0, MOST)

@@ -6,12 +6,9 @@ import { lengthOfTask } from '../tasks/newTask';
 import { subjectTitle, taskOf } from '../tasks/places';
 import type { Block } from '../model/plan';
 import { daysOfWeek } from '../time/week';
-import { addDays, type IsoDate, type Zone } from '../time/zone';
+import { addDays, datesFrom, type IsoDate, type Zone } from '../time/zone';
 import { dayPlan } from './dayPlan';
 import { heldTasks } from './group';
-
-/** The seven days of a sealed week, given by the first. */
-export const daysFrom = (week: IsoDate): IsoDate[] => Array.from({ length: 7 }, (_, i) => addDays(week, i));
 
 /** How a block's minutes are shared out: to the tasks that it holds one after the other, the rest to its own. */
 export function partsOf(block: Block, workspace: Workspace): SealedBlock['parts'] {
@@ -34,7 +31,7 @@ const once = <T extends { readonly id: string }>(things: readonly T[]): T[] => [
 export function sealOf(workspace: Workspace, week: IsoDate, zone: Zone, at: number): Seal {
   const frame = frameOf(workspace, week);
   const held = frame && frameAsOf(frame, week);
-  const plans = daysFrom(week).map((date) => dayPlan(workspace, date, zone));
+  const plans = datesFrom(week, 7).map((date) => dayPlan(workspace, date, zone));
   const title = (taskId: string) => subjectTitle({ kind: 'task', taskId }, workspace);
   return {
     id: week,
@@ -83,7 +80,7 @@ export function weekToSeal(workspace: Workspace, today: IsoDate, zone: Zone): Is
   const worksLater = thisWeek.some((date) => date > today && worksOn(workspace, date));
   const next = addDays(thisWeek[0] ?? today, 7);
   if (worksLater || sealOn(workspace, next)) return undefined;
-  const planned = daysFrom(next).some((date) => {
+  const planned = datesFrom(next, 7).some((date) => {
     const { blocks, tray } = dayPlan(workspace, date, zone);
     return [...blocks, ...tray].some(({ id }) => workspace.blocks.has(id) || workspace.tray.has(id));
   });

@@ -3,9 +3,9 @@ import { rememberedWhile } from '../model/remember';
 import type { Workspace } from '../model/workspace';
 import { blockOf, taskOf } from '../tasks/places';
 import { MINUTE, clip, lengthOf, type Span } from '../time/span';
-import { dateOf, dayOf, type IsoDate, type Zone } from '../time/zone';
+import { dateOf, datesFrom, dayOf, type IsoDate, type Zone } from '../time/zone';
 import { dayPlan } from './dayPlan';
-import { daysFrom, sealOf } from './sealing';
+import { sealOf } from './sealing';
 
 /** Where something of a week stands: at hours, for whole days, or in the tray of a day. */
 export type Spot =
@@ -114,10 +114,10 @@ export const sinceSeal = rememberedWhile(
     seal,
     workspace.tasks,
     workspace.blocks,
-    ...daysFrom(seal.id).map((date) => dayPlan(workspace, date, zone)),
+    ...datesFrom(seal.id, 7).map((date) => dayPlan(workspace, date, zone)),
   ],
   (workspace: Workspace, seal: Seal, zone: Zone): SinceSeal => {
-    const days = daysFrom(seal.id).map((date) => dayOf(date, zone));
+    const days = datesFrom(seal.id, 7).map((date) => dayOf(date, zone));
     const week = { from: days[0]?.from ?? 0, to: days[6]?.to ?? 0 };
     const before = itemsOf(seal, week);
     const now = itemsOf(sealOf(workspace, seal.id, zone, seal.at), week);

@@ -3,13 +3,11 @@ import { worksOn } from '../frame/zones';
 import { rememberedWhile } from '../model/remember';
 import type { Workspace } from '../model/workspace';
 import { daysOfWeek, weekOf } from '../time/week';
-import { addDays, type IsoDate } from '../time/zone';
+import { addDays, datesFrom, type IsoDate } from '../time/zone';
 
 /** How much of the plan is in sight. */
 export const views = ['day', 'days', 'week', 'workweek', 'month', 'agenda'] as const;
 export type View = (typeof views)[number];
-
-const days = (from: IsoDate, count: number) => Array.from({ length: count }, (_, i) => addDays(from, i));
 
 /** How many days the agenda looks ahead. */
 export const AGENDA_DAYS = 28;
@@ -35,7 +33,7 @@ export const datesOf = rememberedWhile(
     if (view === 'day') return [date];
     if (view === 'days') return daysFrom(workspace, date, fit);
     if (view === 'week') return week;
-    if (view === 'agenda') return days(date, AGENDA_DAYS);
+    if (view === 'agenda') return datesFrom(date, AGENDA_DAYS);
     if (view === 'workweek') {
       const working = week.filter((day) => worksOn(workspace, day));
       return working.length > 0 ? working : week;
@@ -43,7 +41,7 @@ export const datesOf = rememberedWhile(
     const first = weekOf(`${date.slice(0, 7)}-01`, weekStart);
     const last = Temporal.PlainDate.from(date).with({ day: 31 }).toString();
     const weeks = Temporal.PlainDate.from(first).until(last).days;
-    return days(first, (Math.floor(weeks / 7) + 1) * 7);
+    return datesFrom(first, (Math.floor(weeks / 7) + 1) * 7);
   },
 );
 

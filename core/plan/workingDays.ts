@@ -1,5 +1,5 @@
 import type { Workspace } from '../model/workspace';
-import { addDays, type IsoDate, type Zone } from '../time/zone';
+import { datesFrom, type IsoDate, type Zone } from '../time/zone';
 import { dayPlan } from './dayPlan';
 
 /** How many days ahead they are looked for. */
@@ -7,6 +7,6 @@ const FARTHEST = 21;
 
 /** The next days that have room for work, from one on, no more than `most` and none later than three weeks. */
 export function workingDays(workspace: Workspace, from: IsoDate, zone: Zone, most: number): IsoDate[] {
-  const days = Array.from({ length: FARTHEST }, (_, i) => addDays(from, i));
+  const days = datesFrom(from, FARTHEST);
   return days.filter((date) => dayPlan(workspace, date, zone).load.capacity > 0).slice(0, most);
 }

@@ -4,7 +4,7 @@ import { roundTable } from '../time/roundTable';
 import { dateWords, dayMonthWords, monthWords } from '../time/words';
 import { daysOf, type Stretch } from '../time/stretch';
 import { weekOf } from '../time/week';
-import { addDays, type IsoDate } from '../time/zone';
+import { datesFrom, type IsoDate } from '../time/zone';
 import { subjectKey } from '../track/spent';
 import type { LedgerRow } from './ledger';
 
@@ -41,7 +41,7 @@ const MOST = { days: 31, weeks: 100 };
 type Columns = { readonly keys: readonly string[]; readonly keyOf: (date: IsoDate) => string };
 
 function columnsOf(stretch: Stretch, weekStart: number): Columns {
-  const days = Array.from({ length: daysOf(stretch) }, (_, i) => addDays(stretch.first, i));
+  const days = datesFrom(stretch.first, daysOf(stretch));
   const keyOf = (date: IsoDate) => {
     if (days.length <= MOST.days) return date;
     return days.length <= MOST.weeks ? weekOf(date, weekStart) : date.slice(0, 7);

@@ -16,7 +16,7 @@ export const kindOf = ({ category, listId }: Pick<Task, 'category' | 'listId'>):
   category === undefined ? `list ${listId}` : `category ${category}`;
 
 /** How many times its estimate a task is counted with. */
-export function paceOf({ settings: { pace } }: Counting, task: Pick<Task, 'category' | 'listId'>): number {
+function paceOf({ settings: { pace } }: Counting, task: Pick<Task, 'category' | 'listId'>): number {
   if (!pace) return 1;
   const kind = kindOf(task);
   return pace.kinds.find(({ of }) => of === kind)?.ratio ?? pace.all;

@@ -1,4 +1,4 @@
-import { addDays, weekdayOf, type IsoDate } from './zone';
+import { addDays, datesFrom, weekdayOf, type IsoDate } from './zone';
 
 /** The first day of the week that a date lies in; `weekStart` is 1 for Monday to 7 for Sunday. */
 export const weekOf = (date: IsoDate, weekStart: number): IsoDate =>
@@ -7,7 +7,7 @@ export const weekOf = (date: IsoDate, weekStart: number): IsoDate =>
 /** The seven days of the week that a date lies in. */
 export const daysOfWeek = (date: IsoDate, weekStart: number): IsoDate[] => {
   const first = weekOf(date, weekStart);
-  return Array.from({ length: 7 }, (_, i) => addDays(first, i));
+  return datesFrom(first, 7);
 };
 
 /** The weekdays in the order in which a week that begins on `weekStart` has them, Monday is 1. */

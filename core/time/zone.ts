@@ -34,6 +34,10 @@ export const sameHourOn = (date: IsoDate, instant: number, zone: Zone): number =
 export const addDays = (date: IsoDate, days: number): IsoDate =>
   Temporal.PlainDate.from(date).add({ days }).toString();
 
+/** So many dates that follow each other, from one on. */
+export const datesFrom = (first: IsoDate, count: number): IsoDate[] =>
+  Array.from({ length: count }, (_, i) => addDays(first, i));
+
 /** How many days later `to` is than `from`; negative when it is earlier. */
 export const daysBetween = (from: IsoDate, to: IsoDate): number =>
   Temporal.PlainDate.from(from).until(Temporal.PlainDate.from(to)).days;

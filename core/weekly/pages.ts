@@ -5,7 +5,7 @@ import { median } from '../median';
 import { firstWords } from '../notes/firstWords';
 import { isLived } from '../plan/closing';
 import { daysOfWeek, weekOf } from '../time/week';
-import { addDays, weekdayOf, type IsoDate, type Zone } from '../time/zone';
+import { addDays, datesFrom, weekdayOf, type IsoDate, type Zone } from '../time/zone';
 
 type Pages = Pick<Workspace, 'weeks'>;
 
@@ -18,7 +18,7 @@ export const pagesOf = ({ weeks }: Pages): readonly WeekPage[] => newestFirst(we
 
 /** The page about the week that begins on a date; one from when weeks began on another day is that of the week it began in. */
 export function pageOf({ weeks }: Pages, week: IsoDate): WeekPage | undefined {
-  const days = Array.from({ length: 7 }, (_, i) => weeks.get(addDays(week, i)));
+  const days = datesFrom(week, 7).map((date) => weeks.get(date));
   return days.find((page) => page !== undefined);
 }
 

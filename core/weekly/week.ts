@@ -17,7 +17,7 @@ import { isWhole } from '../tasks/parts';
 import { placedAhead, spanOfBlock } from '../tasks/places';
 import { rangeOf, stretchAround } from '../time/stretch';
 import { daysOfWeek } from '../time/week';
-import { addDays, dateOf, dayOf, type IsoDate, type Zone } from '../time/zone';
+import { addDays, dateOf, datesFrom, dayOf, type IsoDate, type Zone } from '../time/zone';
 import { atOnce } from '../working';
 
 /*
@@ -100,7 +100,7 @@ export type WeeksAhead = {
 
 /** What the two weeks from a day on hold. */
 export function weeksAhead(workspace: Workspace, from: IsoDate, zone: Zone, now: number): WeeksAhead {
-  const dates = Array.from({ length: AHEAD }, (_, i) => addDays(from, i));
+  const dates = datesFrom(from, AHEAD);
   const today = dateOf(now, zone);
   const end = dayOf(addDays(from, AHEAD - 1), zone).to;
   const placed = placedAhead(workspace, today, zone, now);

@@ -68,12 +68,16 @@ export function Board(place: PlanView & { fit: number; width: number; most: numb
     }),
   };
   const meant = (
-    <View className={wide ? 'flex-row items-center gap-4 px-4' : 'px-4'}>
-      <WeekGoals date={date} />
+    <View className={wide ? 'h-7 flex-row items-center gap-4 overflow-hidden px-4' : 'px-4'}>
+      <View className="shrink">
+        <WeekGoals date={date} />
+      </View>
       <View className="shrink">
         <IntentionLine date={date} />
       </View>
-      <WeekPage date={date} />
+      <View className="shrink-0">
+        <WeekPage date={date} />
+      </View>
     </View>
   );
   const board = useRef<View>(null);

@@ -67,7 +67,7 @@ export function DayBody(place: PlanView & { width: number }) {
             )}
             <View className={wide ? 'flex-row items-center gap-4' : 'gap-2'}>
               <View className={wide ? 'min-w-[45%] shrink' : ''}>
-                <WeekGoals date={date} />
+                {!wide && <WeekGoals date={date} />}
                 <IntentionLine date={date} ofDay />
               </View>
               <AllDay date={date} events={plan.allDay} />

@@ -11,17 +11,19 @@ import { weekOf } from '@/core/time/week';
 import { gistOf, isWritten, pageOf } from '@/core/weekly/pages';
 import { useMoment } from '@/ui/clock';
 import { openPanel } from '@/ui/panels';
+import { useWide } from '@/ui/useWide';
 import { Words } from '@/ui/Words';
 import { ROW } from './goalRow';
 
 /** The goals of the week and what they get, in one line; it opens them. */
 export function GoalsLine({ date }: { date: string }) {
+  const wide = useWide();
   const standings = useGoals('week', date);
   return (
     <Pressable
       role="button"
       onPress={() => openPanel({ kind: 'goals', date })}
-      className="min-h-[28px] flex-row flex-wrap content-center items-center gap-x-4 gap-y-0.5 py-0.5 hover:bg-surface"
+      className={`min-h-[28px] flex-row content-center items-center gap-x-4 gap-y-0.5 hover:bg-surface ${wide ? '' : 'flex-wrap py-0.5'}`}
     >
       <Words size="xs" tone="soft">
         {standings.length === 0 ? 'Set two or three goals for the week' : 'Goals:'}
@@ -40,14 +42,14 @@ function Said({ standing }: { standing: GoalStanding }) {
   const { goal, short } = standing;
   const isOpen = goal.doneAt === null;
   return (
-    <View className={`hue-${useHue(standing)} max-w-[260px] flex-row pl-2.5`}>
+    <View className={`hue-${useHue(standing)} max-w-[260px] shrink flex-row pl-2.5`}>
       <EdgeMark />
-      <View className="shrink">
+      <View className="shrink-[100]">
         <Words size="xs" numberOfLines={1}>
           {goal.title}
         </Words>
       </View>
-      <Words size="xs" tone={isOpen && short > 0 ? 'brick' : 'soft'}>
+      <Words size="xs" tone={isOpen && short > 0 ? 'brick' : 'soft'} numberOfLines={1} className="shrink">
         {' '}
         {isOpen ? briefWords(standing) : 'reached'}
       </Words>
@@ -107,6 +109,7 @@ function Row({ standing, dates, left, whole }: RowProps) {
 /** The way to the page of a week that has begun, with what it says first. */
 export function WeekPageLine({ date }: { date: string }) {
   const { today } = useMoment();
+  const wide = useWide();
   const workspace = useWorkspace();
   const router = useRouter();
   const week = weekOf(date, workspace.settings.weekStart);
@@ -117,9 +120,9 @@ export function WeekPageLine({ date }: { date: string }) {
     <Pressable
       role="button"
       onPress={() => router.navigate({ pathname: '/weekly', params: { day: week } })}
-      className="min-h-[28px] shrink flex-row items-center gap-1.5 hover:bg-surface"
+      className={`min-h-[28px] flex-row items-center gap-1.5 hover:bg-surface ${wide ? 'max-w-[300px]' : ''}`}
     >
-      <Words size="xs" tone="pine">
+      <Words size="xs" tone="pine" className="shrink-0">
         Weekly review{written === '' ? '' : ':'}
       </Words>
       {written !== '' && (

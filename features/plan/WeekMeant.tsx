@@ -1,8 +1,10 @@
 import { Suspense } from 'react';
-import { View } from 'react-native';
+import { useWindowDimensions, View } from 'react-native';
 import { goalsOf } from '@/core/tasks/goals';
 import { useWorkspace } from '@/state/shown';
 import { later, useLater } from '@/ui/later';
+import { forText } from '@/ui/textScale';
+import { useWide } from '@/ui/useWide';
 import { ROW } from './goalRow';
 
 /*
@@ -12,7 +14,7 @@ import { ROW } from './goalRow';
 
 const parts = later(() => import('./GoalsLine'));
 
-const line = <View className="min-h-[28px]" />;
+const line = <View aria-busy className="min-h-[28px]" />;
 
 /** The goals of the week of a date and what they get, in one line. */
 export const WeekGoals = ({ date }: { date: string }) => (
@@ -38,13 +40,20 @@ function Page({ date }: { date: string }) {
   return <WeekPageLine date={date} />;
 }
 
+/** Below this height of the window (pixels) the line of the goals has to do. */
+const LOW = forText(770);
+
 type RowsProps = { dates: readonly string[]; left: number };
 
 /** What each goal gets on each of some days. */
 export function WeekGoalRows(props: RowsProps) {
+  const wide = useWide();
+  const { height } = useWindowDimensions();
   const count = goalsOf(useWorkspace(), 'week', props.dates[0] ?? '').length;
+  // the hours need the height
+  if (wide && height < LOW) return null;
   return (
-    <Suspense fallback={<View style={{ height: ROW * count }} />}>
+    <Suspense fallback={<View aria-busy style={{ height: ROW * count }} />}>
       <Rows {...props} />
     </Suspense>
   );

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import type { Picture } from '@/core/review/told/picture';
 import { asks } from '@/core/review/told/pictureSays';
 import { stretchAround } from '@/core/time/stretch';
-import { addDays } from '@/core/time/zone';
+import { datesFrom } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { CutsPicture } from './pictures/CutsPicture';
@@ -68,9 +68,7 @@ function Drawn({ review, picture }: { review: Shown; picture: Picture }) {
       return (
         <CutsPicture
           picture={picture}
-          dates={
-            stretch.unit === 'week' ? Array.from({ length: 7 }, (_, i) => addDays(stretch.first, i)) : []
-          }
+          dates={stretch.unit === 'week' ? datesFrom(stretch.first, 7) : []}
           onWeek={onWeek}
         />
       );

@@ -11,7 +11,7 @@ import { together, type Totals } from '@/core/review/lines';
 import type { Told } from '@/core/review/told/told';
 import { daysOf } from '@/core/time/stretch';
 import { durationWords, signedWords, stretchWords } from '@/core/time/words';
-import { addDays } from '@/core/time/zone';
+import { datesFrom } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { CheckBox } from '@/ui/CheckBox';
@@ -91,7 +91,7 @@ function Choices(review: Review) {
   const { first, last } = stretch;
   const isSealed = useMemo(() => {
     const days = Math.min(daysOf({ unit: 'dates', first, last }), MOST_DAYS);
-    return Array.from({ length: days }, (_, i) => addDays(first, i)).some((date) => sealOn(workspace, date));
+    return datesFrom(first, days).some((date) => sealOn(workspace, date));
   }, [workspace, first, last]);
   const plans: { value: Against; name: string }[] = [
     { value: 'last', name: 'The plan' },

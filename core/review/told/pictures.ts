@@ -1,7 +1,7 @@
 import type { Workspace } from '../../model/workspace';
 import { daysOf, type Stretch } from '../../time/stretch';
 import { weekOf } from '../../time/week';
-import { addDays, type IsoDate, type Zone } from '../../time/zone';
+import { datesFrom, type IsoDate, type Zone } from '../../time/zone';
 import { cutsOf, type DayCuts } from '../cuts';
 import { cutsOver, type CutFigures } from '../cutsOver';
 import { LEAST, recordedDays } from '../findings';
@@ -64,7 +64,7 @@ type Draw<K extends Kind> = (part: Part, material: Material) => Drawn<K> | undef
 
 const datesOf = ({ first, ended }: Part): IsoDate[] => {
   const days = daysOf({ unit: 'dates', first, last: ended });
-  return Array.from({ length: Math.max(0, days) }, (_, i) => addDays(first, i));
+  return datesFrom(first, Math.max(0, days));
 };
 
 function daySums(rows: readonly LedgerRow[], dates: readonly IsoDate[]): DaySum[] {
@@ -90,10 +90,7 @@ const weightsOfDays = (days: readonly DaySum[]): Weights =>
 const draws: { readonly [K in Kind]: Draw<K> } = {
   week({ stretch, rows }, { sealed }) {
     if (stretch.unit !== 'week' || rows.length === 0) return undefined;
-    const days = daySums(
-      rows,
-      Array.from({ length: 7 }, (_, i) => addDays(stretch.first, i)),
-    );
+    const days = daySums(rows, datesFrom(stretch.first, 7));
     const lanes = {
       sealed: sealed && placed(sealed, 'planned'),
       planned: placed(rows, 'planned'),

@@ -28,7 +28,7 @@ import { GoalsStep } from './GoalsStep';
 import { PageView } from './PageView';
 import { ParkedStep } from './ParkedStep';
 import { SealStep } from './SealStep';
-import { takeSpent, useSpent } from './useSpent';
+import { useSpent } from './useSpent';
 import { WriteStep } from './WriteStep';
 
 const names: Readonly<Record<WeeklyStep, string>> = {
@@ -87,7 +87,7 @@ function Going({ week, onEnd }: { week: string; onEnd: () => void }) {
   const { weekly } = settings.routines;
   const walk = useWalk('weekly', week, weekly);
   const at = walk.at === 'end' ? weekly[0] : walk.at;
-  useSpent(week, at ?? '');
+  const spent = useSpent(week, at ?? '');
   const next = addDays(week, 7);
   const left = leftOfWeek(workspace, week, zone, now).filter(({ task }) => !walk.left.includes(task.id));
   const parked = parkedUntil(workspace, today).filter(({ id }) => !walk.left.includes(id));
@@ -114,7 +114,7 @@ function Going({ week, onEnd }: { week: string; onEnd: () => void }) {
   const seals =
     weekly.includes('seal') && !hasEnded(next, today) && sealOfWeek(workspace, next)?.openedAt !== null;
   const end = () => {
-    if (!endWeek(week, takeSpent(week), seals)) return;
+    if (!endWeek(week, spent.end(), seals)) return;
     endWalk('weekly');
     onEnd();
     if (seals) router.navigate({ pathname: '/plan', params: { view: 'week', day: next } });

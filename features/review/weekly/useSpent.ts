@@ -1,6 +1,6 @@
-import { useEffect } from 'react';
-import { kept } from '@/state/kept';
+import { useEffect, useRef } from 'react';
 import { here } from '@/state/here';
+import { kept } from '@/state/kept';
 import { session } from '@/state/session';
 
 /** A stretch without a step is counted for no longer than this: one was called away. */
@@ -8,23 +8,28 @@ const LONGEST = 15 * 60_000;
 
 const memory = () => kept(`sprindle.${session.space}.weekly.spent`);
 
-/** How long the review of a week has taken so far (ms), on this device. */
-function spentOn(week: string): number {
-  const [of, ms] = (memory().get() ?? '').split(' ');
-  return of === week ? Number(ms) || 0 : 0;
+/** How long the review of a week has taken on this device (ms), with its present step, which was begun at an instant. */
+function spentOn(week: string, since: number): number {
+  const [of, before] = (memory().get() ?? '').split(' ');
+  return (of === week ? Number(before) || 0 : 0) + Math.min(LONGEST, here().now - since);
 }
 
-/** Counts the time that the review of a week takes, step by step. */
-export function useSpent(week: string, step: string): void {
+/** Counts the time that the review of a week takes, step by step; `end` gives it in minutes, and forgets it. */
+export function useSpent(week: string, step: string): { readonly end: () => number } {
+  const begun = useRef<{ since: number; over: boolean } | null>(null);
   useEffect(() => {
-    const since = here().now;
-    return () => memory().set(`${week} ${spentOn(week) + Math.min(LONGEST, here().now - since)}`);
+    const present = { since: here().now, over: false };
+    begun.current = present;
+    return () => {
+      if (!present.over) memory().set(`${week} ${spentOn(week, present.since)}`);
+    };
   }, [week, step]);
-}
-
-/** How long it has taken with the step that was begun at an instant (epoch ms), in minutes; it is forgotten then. */
-export function takeSpent(week: string): number {
-  const minutes = spentOn(week) / 60_000;
-  memory().forget();
-  return minutes;
+  return {
+    end() {
+      const minutes = spentOn(week, begun.current?.since ?? here().now) / 60_000;
+      if (begun.current) begun.current.over = true;
+      memory().forget();
+      return minutes;
+    },
+  };
 }
