@@ -74,7 +74,7 @@ async function main() {
     if (click || key || route.includes('add='))
       await page.waitForSelector('[aria-label=Close], [aria-label="Close the details"]');
     await calm(page);
-    await page.waitForSelector('[aria-busy=true]', { hidden: true });
+    await page.waitForFunction(() => document.querySelector('[aria-busy=true]') === null);
     await page.screenshot({ path: path.join(folder, `${name}.png`) });
     console.log(name, complaints.join('\n'));
     await leave();

@@ -26,6 +26,10 @@ const pressing =
     for (const label of labels) await press(page, label);
   };
 const task = 'Map of bank repairs, 10:30';
+const openGoals = async (page: Page, size: Size) => {
+  if (size === 'phone') await unfold(page);
+  await pressText(page, 'Goals:');
+};
 
 /** All places, and what opens from them. */
 export const places: readonly { readonly at: string; readonly opens: readonly Surface[] }[] = [
@@ -89,21 +93,6 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
           await pressText(page, 'Get the grant report out');
         },
       },
-      { name: 'the goals of the week', open: (page) => pressText(page, 'Goals:') },
-      {
-        name: 'a goal',
-        async open(page) {
-          await pressText(page, 'Goals:');
-          await press(page, 'Change… Grant report handed in');
-        },
-      },
-      {
-        name: 'a week looked at ahead',
-        async open(page) {
-          await pressText(page, 'Goals:');
-          await press(page, 'The week, looking ahead…');
-        },
-      },
       {
         name: 'places for several',
         only: 'wide',
@@ -120,6 +109,21 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
   {
     at: '/plan?view=week',
     opens: [
+      { name: 'the goals of the week', open: openGoals },
+      {
+        name: 'a goal',
+        async open(page, size) {
+          await openGoals(page, size);
+          await press(page, 'Change… Grant report handed in');
+        },
+      },
+      {
+        name: 'a week looked at ahead',
+        async open(page, size) {
+          await openGoals(page, size);
+          await press(page, 'The week, looking ahead…');
+        },
+      },
       {
         name: 'for which times a change holds',
         async open(page) {

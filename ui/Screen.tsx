@@ -33,11 +33,17 @@ export function ScreenHead({ title, about, page = title, children }: ScreenHeadP
   );
 }
 
+type ScrollScreenProps = {
+  /** Its foot stays at the lower edge, however little stands above it. */
+  hasFoot?: boolean;
+  children: ReactNode;
+};
+
 /** A screen that scrolls as a whole, at a width that can be read. */
-export const ScrollScreen = ({ children }: { children: ReactNode }) => (
+export const ScrollScreen = ({ hasFoot = false, children }: ScrollScreenProps) => (
   <ScrollRegion
     role="main"
-    contentContainerClassName="w-full max-w-[720px] self-center gap-5 px-4 pb-24 pt-4"
+    contentContainerClassName={`w-full max-w-[720px] self-center gap-5 px-4 pt-4 ${hasFoot ? 'grow' : 'pb-24'}`}
   >
     {children}
   </ScrollRegion>

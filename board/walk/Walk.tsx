@@ -51,7 +51,7 @@ export function Walk<Id extends string>({
   const before = steps.slice(0, Math.max(0, index)).reverse().find(waits);
   const name = steps[index]?.name ?? '';
   return (
-    <ScrollScreen>
+    <ScrollScreen hasFoot>
       <ScreenHead title={title} about={`${about} · ${index + 1} of ${steps.length}`}>
         <Button
           label={wide ? 'Leave it for later' : 'Leave'}
@@ -60,7 +60,7 @@ export function Walk<Id extends string>({
           onPress={onClose}
         />
       </ScreenHead>
-      <View className={wide ? 'flex-row gap-6' : 'gap-4'}>
+      <View className={`grow ${wide ? 'flex-row gap-6' : 'gap-4'}`}>
         <Steps steps={steps} index={index} onGo={onGo} upright={wide} />
         <View className="min-w-0 flex-1 gap-4">
           <View className={wide ? '' : 'sr-only'}>

@@ -42,14 +42,14 @@ function Said({ standing }: { standing: GoalStanding }) {
   const { goal, short } = standing;
   const isOpen = goal.doneAt === null;
   return (
-    <View className={`hue-${useHue(standing)} max-w-[260px] shrink flex-row pl-2.5`}>
+    <View className={`hue-${useHue(standing)} min-w-0 max-w-[260px] shrink flex-row pl-2.5`}>
       <EdgeMark />
-      <View className="shrink-[100]">
+      <View className="min-w-0 shrink">
         <Words size="xs" numberOfLines={1}>
           {goal.title}
         </Words>
       </View>
-      <Words size="xs" tone={isOpen && short > 0 ? 'brick' : 'soft'} numberOfLines={1} className="shrink">
+      <Words size="xs" tone={isOpen && short > 0 ? 'brick' : 'soft'}>
         {' '}
         {isOpen ? briefWords(standing) : 'reached'}
       </Words>
