@@ -4,6 +4,7 @@ import { isAccessible } from './axe';
 import { scene } from './scene';
 import {
   boxOf,
+  calm,
   choose,
   eventually,
   focus,
@@ -202,7 +203,11 @@ for (const size of ['phone', 'wide'] as const)
       await press(page, 'Change… Grant report handed in');
       await press(page, 'Looking ahead…');
       await sees(page, 'Due Sun 29 Nov: ');
-      await press(page, size === 'phone' ? 'Close' : 'Close the details');
+      const close = size === 'phone' ? 'Close' : 'Close the details';
+      await press(page, close);
+      await isGone(page, close);
+      // the days take the room of what was beside them
+      await calm(page);
       await pressText(page, 'Goals:');
       await press(page, 'The week, looking ahead…');
       await sees(page, 'open tasks, ');

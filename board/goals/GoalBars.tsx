@@ -53,14 +53,18 @@ export function GoalDays({ standing, whole }: { standing: GoalStanding; whole: n
   );
 }
 
+type MeasureProps = { standing: Pick<GoalStanding, 'meant' | 'done' | 'expected'> };
+
 /** What a goal of a longer span has come to, beside what is meant. */
-export function GoalMeasure({ standing: { meant, done, expected } }: { standing: GoalStanding }) {
+export function GoalMeasure({ standing: { meant, done, expected } }: MeasureProps) {
   const whole = Math.max(meant ?? 0, expected, 1) * 1.05;
   const part = (minutes: number) => `${(100 * minutes) / whole}%` as const;
   return (
     <View aria-hidden className="h-2.5 w-full flex-row bg-sunken">
       <View className="bg-edge" style={{ width: part(done) }} />
-      <View className="border border-edge bg-fill" style={{ width: part(expected - done) }} />
+      {expected > done && (
+        <View className="border border-edge bg-fill" style={{ width: part(expected - done) }} />
+      )}
       {meant !== null && (
         <View className="absolute w-0.5 bg-ink" style={{ left: part(meant), top: -2, bottom: -2 }} />
       )}

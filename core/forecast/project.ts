@@ -134,10 +134,11 @@ export function* outlookOf(
   const weeks = weeksBefore(workspace, project, thisWeek, zone, now);
   yield 0.4;
   const pace = weeks.map(({ minutes }) => minutes);
+  const grounds = tasks.map((task) => groundOf(workspace, habits, task, now));
   // each run draws its own lots, so that more to do is never done earlier by chance
   const runs = Array.from({ length: RUNS }, (_, i) => {
     const random = randomFrom(seed * RUNS + i);
-    const left = leftOf(workspace, habits, tasks, now, random);
+    const left = leftOf(grounds, habits, random);
     return { left, needed: weeksUntil(left, pace, random) };
   });
   yield 0.8;
@@ -184,28 +185,32 @@ function weeksBefore(workspace: Workspace, project: Project, thisWeek: IsoDate, 
 /** Nobody is taken to be off by more than this as a rule, however little is known of it: half as long again (a standard deviation of the logarithm). */
 const MOST_DOUBT = 0.4;
 
+/** What of an open task is the same each time that it is played through; minutes, and a habit on its logarithmic scale. */
+function groundOf(workspace: Workspace, habits: Habits, task: Task, now: number) {
+  const estimate = task.estimate ?? DEFAULT_LENGTH;
+  const [, { middle, spread, doubt }] = habitFor(habits, { kind: kindOf(task), title: task.title, estimate });
+  return {
+    estimate,
+    middle,
+    spread,
+    doubt: Math.min(MOST_DOUBT, Math.sqrt(doubt)),
+    spent: minutesSpent(workspace.entries, task.id, now),
+  };
+}
+
 /**
  * What is left of all tasks when it is played through once, in minutes. How far off one's habits themselves are is the same for
  * all tasks; how far each lies from its habit is its own.
  */
 function leftOf(
-  workspace: Workspace,
-  habits: Habits,
-  tasks: readonly Task[],
-  now: number,
+  grounds: readonly ReturnType<typeof groundOf>[],
+  { tails }: Habits,
   random: () => number,
 ): number {
   const off = normal(random);
-  return tasks.reduce((sum, task) => {
-    const estimate = task.estimate ?? DEFAULT_LENGTH;
-    const [, { middle, spread, doubt }] = habitFor(habits, {
-      kind: kindOf(task),
-      title: task.title,
-      estimate,
-    });
-    const own = habits.tails[Math.floor(random() * habits.tails.length)] ?? 0;
-    const takes = estimate * Math.exp(middle + Math.min(MOST_DOUBT, Math.sqrt(doubt)) * off + spread * own);
-    return sum + Math.max(LEAST, takes - minutesSpent(workspace.entries, task.id, now));
+  return grounds.reduce((sum, { estimate, middle, spread, doubt, spent }) => {
+    const own = tails[Math.floor(random() * tails.length)] ?? 0;
+    return sum + Math.max(LEAST, estimate * Math.exp(middle + doubt * off + spread * own) - spent);
   }, 0);
 }
 

@@ -21,6 +21,10 @@ export const categoryNamed = (
   name: string,
 ): Category | undefined => byName(categories).get(plainName(name));
 
+/** The hue of a category, of none and of one that has gone the plain one. */
+export const hueOfCategory = ({ categories }: Pick<Workspace, 'categories'>, id: string | undefined): Hue =>
+  categories.get(id ?? '')?.hue ?? 'slate';
+
 /** The first of an event's categories, which events tell by name, that is known. */
 export const categoryOfNames = (workspace: Workspace, names: readonly string[]): Category | undefined =>
   names.map((name) => categoryNamed(workspace, name)).find((category) => category !== undefined);

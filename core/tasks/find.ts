@@ -22,10 +22,13 @@ export function findTasks(
   );
 }
 
-/** What some tasks are estimated at together, in minutes; one that stands there with its parts is counted by them. */
-export function estimated(tasks: readonly Task[]): number {
+/** What some tasks are estimated at together, in minutes; one that stands there with its parts is counted by them; `minutesOf` where each counts otherwise. */
+export function estimated<T extends Pick<Task, 'id' | 'partOf' | 'estimate'>>(
+  tasks: readonly T[],
+  minutesOf: (task: T) => number | null = ({ estimate }) => estimate,
+): number {
   const wholes = new Set(tasks.flatMap(({ partOf }) => partOf ?? []));
-  return tasks.reduce((sum, { id, estimate }) => sum + (wholes.has(id) ? 0 : (estimate ?? 0)), 0);
+  return tasks.reduce((sum, task) => sum + (wholes.has(task.id) ? 0 : (minutesOf(task) ?? 0)), 0);
 }
 
 /** Those that have no estimate, but for what repeats: that has one for all its times. */

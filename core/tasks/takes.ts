@@ -1,6 +1,7 @@
 import type { Settings } from '../model/settings';
 import type { Task } from '../model/task';
 import { durationWords } from '../time/words';
+import { estimated } from './find';
 import { DEFAULT_LENGTH } from './newTask';
 
 /*
@@ -38,10 +39,8 @@ export const minutesTaken = (workspace: Counting, task: Estimated): number =>
 type Whole = Estimated & Pick<Task, 'id' | 'partOf'>;
 
 /** What some tasks are counted with together, in minutes; one that stands there with its parts is counted by them. */
-export function expectedTogether(workspace: Counting, tasks: readonly Whole[]): number {
-  const wholes = new Set(tasks.flatMap(({ partOf }) => partOf ?? []));
-  return tasks.reduce((sum, task) => sum + (wholes.has(task.id) ? 0 : (expectedOf(workspace, task) ?? 0)), 0);
-}
+export const expectedTogether = (workspace: Counting, tasks: readonly Whole[]): number =>
+  estimated(tasks, (task) => expectedOf(workspace, task));
 
 /** What is said where minutes are counted with what work really takes; '' where estimates count as they are. */
 export const countedWords = ({ settings: { pace } }: Counting): string => (pace ? 'as it really takes' : '');

@@ -4,6 +4,7 @@ import { DayBar, goalDayWords, wholeOf } from '@/board/goals/GoalBars';
 import { useGoals } from '@/board/goals/useGoals';
 import { EdgeMark } from '@/board/marks';
 import { briefWords } from '@/core/goals/words';
+import { hueOfCategory } from '@/core/model/categories';
 import type { GoalStanding } from '@/core/goals/standing';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
@@ -35,8 +36,7 @@ export function GoalsLine({ date }: { date: string }) {
   );
 }
 
-const useHue = ({ goal: { category } }: GoalStanding) =>
-  useWorkspace().categories.get(category ?? '')?.hue ?? 'slate';
+const useHue = ({ goal: { category } }: GoalStanding) => hueOfCategory(useWorkspace(), category);
 
 function Said({ standing }: { standing: GoalStanding }) {
   const { goal, short } = standing;

@@ -6,7 +6,7 @@ import { editGoal, meanMinutes } from '@/core/commands/goals';
 import { feedable, timeOn } from '@/core/tasks/goals';
 import { shortWords, standingWords } from '@/core/goals/words';
 import { bounds } from '@/core/model/bounds';
-import { categoriesOf } from '@/core/model/categories';
+import { categoriesOf, hueOfCategory } from '@/core/model/categories';
 import type { Goal } from '@/core/model/goal';
 import { stretchAround, stretchBeside } from '@/core/time/stretch';
 import { durationWords, stretchWords } from '@/core/time/words';
@@ -27,7 +27,7 @@ const readHours = (typed: string): Reading<number | null> =>
 /** A goal in the week, month or quarter of a date: what is meant, what it gets, and what is done for it. */
 function GoalDetails({ id, date }: Panels['goal']) {
   const workspace = useWorkspace();
-  const { categories, settings } = workspace;
+  const { settings } = workspace;
   const goal = workspace.goals.get(id);
   if (!goal) return <Words tone="soft">This goal is no longer there.</Words>;
   const { title, category, doneAt, feeds } = goal;
@@ -35,7 +35,7 @@ function GoalDetails({ id, date }: Panels['goal']) {
   const words = stretchWords(stretch, settings);
   const longer = feedable(workspace, goal, date);
   return (
-    <View className={`hue-${categories.get(category ?? '')?.hue ?? 'slate'} gap-4`}>
+    <View className={`hue-${hueOfCategory(workspace, category)} gap-4`}>
       <Standing goal={goal} date={date} />
       <Field
         label="Goal"

@@ -3,6 +3,7 @@ import { planForIt } from '@/actions/targets';
 import { GoalDays, GoalMeasure } from '@/board/goals/GoalBars';
 import { CategoryIcon, EdgeMark } from '@/board/marks';
 import type { GoalStanding } from '@/core/goals/standing';
+import { hueOfCategory } from '@/core/model/categories';
 import { shortWords, standingWords } from '@/core/goals/words';
 import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
@@ -14,10 +15,9 @@ import { Words } from '@/ui/Words';
 /** A goal: what is meant for it, what it gets on each day, and what is missing. `whole` is what fills the bar of a day, in minutes. */
 export function GoalCard({ standing, whole }: { standing: GoalStanding; whole: number }) {
   const { today } = useMoment();
-  const { categories } = useWorkspace();
   const { goal, stretch, short, beyond } = standing;
   const { id, title, category, doneAt } = goal;
-  const hue = categories.get(category ?? '')?.hue ?? 'slate';
+  const hue = hueOfCategory(useWorkspace(), category);
   const missing = doneAt === null ? shortWords(standing, today) : '';
   const fits = stretch.unit === 'week' && missing !== '' && stretch.last >= today ? short - beyond : 0;
   const isLate = stretch.unit === 'week' || stretch.last < today;

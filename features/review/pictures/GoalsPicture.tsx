@@ -1,5 +1,7 @@
 import { Pressable, View } from 'react-native';
+import { GoalMeasure } from '@/board/goals/GoalBars';
 import { EdgeMark } from '@/board/marks';
+import { hueOfCategory } from '@/core/model/categories';
 import type { GoalOver } from '@/core/review/goalsOver';
 import { asks, pictureSays } from '@/core/review/told/pictureSays';
 import type { PictureOf } from '@/core/review/told/picture';
@@ -63,14 +65,14 @@ export function GoalsPicture({ picture }: { picture: PictureOf<'goals'> }) {
 type RowProps = { goal: GoalOver; most: number; onOpen: () => void };
 
 function Row({ goal, most, onOpen }: RowProps) {
-  const { categories } = useWorkspace();
+  const workspace = useWorkspace();
   const { title, category, span, meant, done, isReached, weeks } = goal;
   const figures = `${durationWords(done)}${meant === null ? '' : ` of ${durationWords(meant)}`}`;
   return (
     <Pressable
       role="button"
       onPress={onOpen}
-      className={`hue-${categories.get(category ?? '')?.hue ?? 'slate'} min-h-[44px] gap-1 py-1 pl-3 hover:bg-sunken`}
+      className={`hue-${hueOfCategory(workspace, category)} min-h-[44px] gap-1 py-1 pl-3 hover:bg-sunken`}
     >
       <EdgeMark />
       <View className="flex-row justify-between gap-3">
@@ -86,7 +88,7 @@ function Row({ goal, most, onOpen }: RowProps) {
         </Words>
       </View>
       {weeks.length === 1 ? (
-        <Measure done={done} meant={meant} />
+        <GoalMeasure standing={{ meant, done, expected: done }} />
       ) : (
         <View aria-hidden className="flex-row items-end border-b border-line" style={{ height: HEIGHT + 1 }}>
           {weeks.map((minutes, i) => (
@@ -100,19 +102,5 @@ function Row({ goal, most, onOpen }: RowProps) {
         </View>
       )}
     </Pressable>
-  );
-}
-
-/** What was done beside what was meant, at the notch. */
-function Measure({ done, meant }: Pick<GoalOver, 'done' | 'meant'>) {
-  const whole = Math.max(done, meant ?? 0, 1) * 1.05;
-  const part = (minutes: number) => `${(100 * minutes) / whole}%` as const;
-  return (
-    <View aria-hidden className="h-2.5 w-full bg-sunken">
-      <View className="h-2.5 bg-edge" style={{ width: part(done) }} />
-      {meant !== null && (
-        <View className="absolute w-0.5 bg-ink" style={{ left: part(meant), top: -2, bottom: -2 }} />
-      )}
-    </View>
   );
 }

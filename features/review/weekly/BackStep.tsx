@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { goalDayWords } from '@/board/goals/GoalBars';
 import { EdgeMark } from '@/board/marks';
 import { standingWords } from '@/core/goals/words';
+import { hueOfCategory } from '@/core/model/categories';
 import type { Grouping } from '@/core/review/grouping';
 import type { Task } from '@/core/model/task';
 import { stretchAround, type Stretch } from '@/core/time/stretch';
@@ -62,7 +63,7 @@ export function Done({ week }: { week: string }) {
           {goals.map(({ standing, tasks }) => (
             <Line
               key={standing.goal.id}
-              hue={workspace.categories.get(standing.goal.category ?? '')?.hue ?? 'slate'}
+              hue={hueOfCategory(workspace, standing.goal.category)}
               name={standing.goal.title}
               figure={durationWords(standing.done)}
               about={standingWords(standing)}

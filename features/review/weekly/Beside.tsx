@@ -12,7 +12,7 @@ import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
 import { ScrollRegion } from '@/ui/ScrollRegion';
-import { useWide } from '@/ui/useWide';
+import { WithAside } from '@/ui/WithAside';
 import { Heading, Words } from '@/ui/Words';
 
 /** How wide the coming week is, in pixels. */
@@ -27,25 +27,21 @@ type WithWeekProps = {
 
 /** A screen with the week that comes beside it, where there is room for both. */
 export function WithWeek({ week, without, children }: WithWeekProps) {
-  const wide = useWide();
   const { settings } = useWorkspace();
-  if (!wide) return children;
   return (
-    <View className="flex-1 flex-row">
-      <View className="flex-1">{children}</View>
-      <View
-        role="complementary"
-        aria-label={`The week of ${dayMonthWords(week, settings)}`}
-        className="border-l border-line"
-        style={{ width: WIDTH }}
-      >
+    <WithAside
+      label={`The week of ${dayMonthWords(week, settings)}`}
+      width={WIDTH}
+      aside={
         <ScrollRegion contentContainerClassName="gap-5 px-4 pb-8 pt-5">
           <WeekLoads week={week} />
           {without !== 'goals' && <GoalsOfWeek week={week} />}
           {without !== 'plan' && <PlanButton week={week} />}
         </ScrollRegion>
-      </View>
-    </View>
+      }
+    >
+      {children}
+    </WithAside>
   );
 }
 
