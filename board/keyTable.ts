@@ -43,6 +43,7 @@ export const inThePlan = [
   { name: 'zones', key: 'z', what: 'zones of the frame shown, or hidden' },
   { name: 'new', key: 'a', what: 'add something at the next free hour' },
   { name: 'inSight', key: 'v', what: 'what is in sight, and in which colours' },
+  { name: 'fits', key: 'b', what: 'whether all fits that is due' },
   { name: 'details', key: 'q', what: 'into the details beside the plan, and back' },
   { shown: 'Shift 1 … 6', what: 'Day, Days, Week, Working week, Month, Agenda' },
 ] as const satisfies readonly Line[];

@@ -1,21 +1,21 @@
 import { Pressable } from 'react-native';
 import type { Subject } from '@/core/model/plan';
 import type { Task } from '@/core/model/task';
+import { briefWords } from '@/core/feasible/words';
 import { hueOfTask } from '@/core/plan/lens';
 import { isOverdue, lastInstant } from '@/core/tasks/deadline';
 import { deadlineWords } from '@/core/tasks/dueWords';
 import { subjectTitle } from '@/core/tasks/places';
-import { dateOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { useStore } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
 import { Button, IconButton } from '@/ui/Button';
 import { Tick } from '@/ui/Tick';
-import { useShortfall } from './useShortfall';
 import { openPanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { start, startOrStop, stop, toggleDone, useRunning } from '@/actions/tasks';
 import { keys } from './keyTable';
+import { useTight } from './useTight';
 
 /** The hue class of a task. */
 export function useHue(task: Task | undefined): string {
@@ -61,7 +61,9 @@ export function DueNote({ task, before = '' }: { task: Task; before?: string }) 
   const { events } = workspace;
   const overdue = isOverdue(task, events, zone, now);
   const last = lastInstant(task, events, zone);
-  const short = useShortfall(task.neededBy && Number.isFinite(last) ? dateOf(last - 1, zone) : '');
+  const tight = useTight().find(
+    ({ to, needs }) => to === last && needs.some((need) => need.task.id === task.id),
+  );
   const note = deadlineWords(task, workspace, zone, now);
   if (!note && !before) return null;
   return (
@@ -69,9 +71,9 @@ export function DueNote({ task, before = '' }: { task: Task; before?: string }) 
       <Words size="xs" tone={overdue ? 'brick' : 'soft'} face={overdue ? 'strong' : 'text'} numberOfLines={2}>
         {[before, note].filter(Boolean).join(' · ')}
       </Words>
-      {!overdue && short && (
+      {tight && (
         <Words size="xs" tone="brick" face="strong">
-          {short}
+          {briefWords(tight, workspace, zone)}
         </Words>
       )}
     </>

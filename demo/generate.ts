@@ -30,6 +30,7 @@ import { at, CALENDAR, calendars, eventsAround, workingDay } from './calendars';
 import { routines, withDays } from './days';
 import { frames, holdsFrom, targets } from './frames';
 import { withGoals } from './goals';
+import { withNextWeek } from './nextWeek';
 import { aside, filters, scratchNotes, templates, toolSteps } from './inbox';
 import { randomFrom } from '@/core/random';
 import { sealed, sealedBefore } from './seals';
@@ -251,5 +252,6 @@ export function demoWorkspace({ seed, now, zone }: { seed: number; now: number; 
   workspace = withDays(workspace, today, zone, now, random);
   workspace = sealedBefore(workspace, today, zone);
   workspace = withGoals(workspace, today, zone);
+  workspace = withNextWeek(workspace, today, now);
   return withLinks(withReadings(noted(sealed(workspace, today, zone), today, zone, now), now), now);
 }

@@ -197,7 +197,7 @@ scene(
     await pressText(page, 'Weir hearing, tomorrow 10:30');
     await sees(page, 'needed by Weir hearing, tomorrow 10:30');
     await type(page, 'Estimate', '20h');
-    await sees(page, '20 h 40 to plan before Weir hearing, 2 h 10 free');
+    await sees(page, '18 h 30 short before Weir hearing');
     await isAccessible(page, 'a task needed by a meeting, and too little time before it');
     await type(page, 'Estimate', '45m');
     const card = await boxOf(page, 'To place: Stock count, boat shed, 45 min');

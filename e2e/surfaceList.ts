@@ -43,6 +43,7 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
       { name: 'the keys', open: key('?') },
       { name: 'something new', open: key('a') },
       { name: 'the lens', open: key('v') },
+      { name: 'whether it fits', open: key('b') },
       { name: 'the views', open: pressing('View: Day'), only: 'phone' },
       { name: 'a day to go to', open: (page) => pressTool(page, 'Go to a day') },
       { name: 'more for the plan', open: pressing('More for the plan'), only: 'phone' },

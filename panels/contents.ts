@@ -12,6 +12,7 @@ export { dayNote } from './dayNote/DayNotePanel';
 export { dayRoom } from './dayRoom/DayRoom';
 export { dayText } from './dayText/DayTextPanel';
 export { estimates } from './estimates/Estimates';
+export { feasiblePanel } from './feasible/FeasiblePanel';
 export { find } from './find/Find';
 export { freed } from './freed/FreedTime';
 export { goal } from './goal/GoalPanel';

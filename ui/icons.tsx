@@ -31,6 +31,7 @@ import Plus from 'lucide-react-native/icons/plus';
 import Redo from 'lucide-react-native/icons/redo-2';
 import Repeat from 'lucide-react-native/icons/repeat';
 import Ruler from 'lucide-react-native/icons/ruler';
+import Scale from 'lucide-react-native/icons/scale';
 import Boat from 'lucide-react-native/icons/sailboat';
 import Sliders from 'lucide-react-native/icons/sliders-horizontal';
 import Stamp from 'lucide-react-native/icons/stamp';
@@ -82,6 +83,7 @@ const icons = {
   join: Join,
   pin: Pin,
   bend: Bend,
+  fits: Scale,
   paneLeft: PanelLeft,
   paneRight: PanelRight,
   waves: Waves,

@@ -197,6 +197,26 @@ export const changeZoneOn = command(
   },
 );
 
+/** A day on which work ends later: one of its zones lasts longer, or one works more minutes than was said, or both. */
+export const lengthenDay = command(
+  'lengthen the day',
+  (
+    workspace,
+    {
+      date,
+      zone,
+      capacity,
+    }: {
+      date: IsoDate;
+      zone: { zoneId: Id; from: number; minutes: number } | null;
+      capacity: number | null;
+    },
+  ) => {
+    const longer = zone ? changeZoneOn.apply(workspace, { date, ...zone }) : workspace;
+    return capacity === null ? longer : put(longer, 'dayCapacities', { id: date, minutes: capacity });
+  },
+);
+
 /** Goes back to what the frame says of a zone on a date. */
 export const followFrameOn = command('go back to the frame', (workspace, { zoneId, date }: OnDate) =>
   without(workspace, 'zoneChanges', [zoneChangeId(zoneId, date)]),

@@ -6,8 +6,9 @@ import type { Workspace } from '../model/workspace';
 import { lowestRank, rankBetween } from '../tasks/order';
 import { nextAfter, type Again } from '../tasks/again';
 import { lastPlaceOf, taskOf } from '../tasks/places';
+import { waitsOn } from '../tasks/waiting';
 import { dateOf, type Zone } from '../time/zone';
-import { command, existing, forget, put } from './command';
+import { command, CommandFailed, existing, forget, put } from './command';
 import { commandOn } from './touching';
 import { stopRunning } from './track';
 import { entriesOf } from '../track/spent';
@@ -68,6 +69,13 @@ function firstEstimate(
   return isKept && task.estimate !== null ? { firstEstimate: task.estimate } : {};
 }
 
+/** Two tasks cannot wait for each other, neither by themselves nor through others. */
+function refuseCircle(workspace: Workspace, { id, title }: Task, waitsFor: readonly Id[] = []): void {
+  const circle = waitsFor.find((other) => other === id || waitsOn(workspace, other, id));
+  const other = circle === undefined ? undefined : taskOf(workspace, circle);
+  if (other) throw new CommandFailed(`“${other.title}” waits for “${title}” already.`);
+}
+
 /** Changes some of a task's own words and numbers. */
 export const editTask = commandOn(
   'edit',
@@ -80,10 +88,13 @@ export const editTask = commandOn(
       neededBy,
       ...rest
     }: { id: Id } & TaskWords &
-      Partial<Pick<Task, 'due' | 'neededBy' | 'energy' | 'steps' | 'notBefore' | 'again'>>,
+      Partial<
+        Pick<Task, 'due' | 'neededBy' | 'energy' | 'steps' | 'notBefore' | 'again' | 'waitsFor' | 'sitting'>
+      >,
   ) => {
     const { known, words } = withWords(workspace, rest);
     const task = existing(known.tasks, id, 'task');
+    refuseCircle(known, task, rest.waitsFor);
     return put(known, 'tasks', {
       ...task,
       ...words,

@@ -40,6 +40,8 @@ export const bounds = {
   blockMinutes: 44_640,
   /** An estimate, in minutes: 1,000 hours. */
   estimateMinutes: 60_000,
+  /** What is worked on in one go, in minutes. */
+  sittingMinutes: 720,
   /** Instants, epoch ms: the years 1900 to 2200. */
   earliest: Date.UTC(1900, 0, 1),
   latest: Date.UTC(2201, 0, 1) - 1,

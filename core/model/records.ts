@@ -54,6 +54,12 @@ const inCategory = <R extends { category?: string | undefined }>(): Reference<R>
   without: ({ category: _, ...rest }) => rest as R, // R without a field that it need not have
 });
 
+const otherTask = (field: 'partOf' | 'follows'): Reference<Task> => ({
+  to: 'tasks',
+  ids: ({ [field]: id }) => (id === undefined ? [] : [id]),
+  without: ({ [field]: _, ...task }) => task,
+});
+
 /** What the zones of a frame, or of a sealed week, point at; those of weeks that have ended keep what they were. */
 const zonesRefer = <R extends { readonly zones: FrameZone[] }>(): readonly Reference<R>[] => [
   {
@@ -108,15 +114,15 @@ export const records = {
     part: ({ id, doneAt }) => (doneAt === null ? openPart(id) : `done-${month(doneAt)}`),
     refers: [
       inCategory(),
+      otherTask('partOf'),
+      otherTask('follows'),
       {
         to: 'tasks',
-        ids: ({ partOf }) => (partOf === undefined ? [] : [partOf]),
-        without: ({ partOf: _, ...task }) => task,
-      },
-      {
-        to: 'tasks',
-        ids: ({ follows }) => (follows === undefined ? [] : [follows]),
-        without: ({ follows: _, ...task }) => task,
+        ids: ({ waitsFor = [] }) => waitsFor,
+        without: ({ waitsFor = [], ...task }, id) => {
+          const left = waitsFor.filter((other) => other !== id);
+          return left.length === 0 ? task : { ...task, waitsFor: left };
+        },
       },
     ],
   }),

@@ -41,6 +41,13 @@ export const Step = openObject({
 });
 export type Step = z.infer<typeof Step>;
 
+/** How long one works on a task in one go at least and at most, in minutes. */
+export const Sitting = openObject({
+  least: minutesUpTo(bounds.sittingMinutes),
+  most: minutesUpTo(bounds.sittingMinutes),
+});
+export type Sitting = z.infer<typeof Sitting>;
+
 export const Task = openObject({
   id: Id,
   title: Title,
@@ -86,6 +93,10 @@ export const Task = openObject({
   follows: z.optional(Id),
   /** The larger task that it is a part of. */
   partOf: z.optional(Id),
+  /** The tasks that have to be done before it is begun. */
+  waitsFor: z.optional(listUpTo(Id, bounds.few)),
+  /** How long one works on it in one go, in minutes, where it is not as with others. */
+  sitting: z.optional(Sitting),
   ...Changed,
 });
 export type Task = z.infer<typeof Task>;

@@ -9,7 +9,8 @@ import type { Pace } from '../model/pace';
 import { workspaceOf } from '../model/workspace';
 import { dayPlan } from '../plan/dayPlan';
 import { whatFits } from '../plan/freed';
-import { shortfallOn, shortfallWords } from '../plan/shortfall';
+import { tightOn } from '../feasible/feasible';
+import { tightWords } from '../feasible/words';
 import { expectedOf, expectedTogether, togetherWords } from './takes';
 
 const now = at('08:00');
@@ -40,8 +41,8 @@ test('loads, shortfalls and what fits count what work really takes where one has
   ]);
   expect(togetherWords(counting, counting.tasks.values())).toBe('3 tasks · 1 h 50, as it really takes');
   const late = at('16:00');
-  const short = shortfallOn(counting, date, zone, late);
-  expect(short && shortfallWords(short, zone, 24)).toContain('1 h 30 to plan, as it really takes, before');
+  const tight = tightOn(counting, date, zone, late);
+  expect(tight && tightWords(tight, counting, zone, late)).toContain('1 h 30 of work as it really takes,');
 });
 
 test('without a choice everything counts as it is estimated; with one, by its kind, and never nothing', () => {

@@ -1,5 +1,7 @@
 import { useRouter } from 'expo-router';
 import { LoadMeasure } from '@/board/LoadMeasure';
+import { TightLine } from '@/board/TightLine';
+import { useTight } from '@/board/useTight';
 import { WithStrip } from '@/board/strip/WithStrip';
 import { endWalk, useWalk } from '@/board/walk/useWalk';
 import { nextStep, Walk, type WalkStep } from '@/board/walk/Walk';
@@ -73,6 +75,7 @@ export function OpeningScreen({ date }: { date: string }) {
     router.navigate('/today');
   };
   const { load } = dayPlan(workspace, date, zone);
+  const [tight] = useTight();
   return (
     <WithStrip date={date}>
       {step === undefined ? (
@@ -93,6 +96,7 @@ export function OpeningScreen({ date }: { date: string }) {
           last={<Button label="Begin the day" kind="primary" onPress={end} />}
         >
           <LoadMeasure load={load} />
+          {tight && <TightLine tight={tight} />}
           {isAsked(step) && (
             <One
               key={waiting(step)[0]?.id}

@@ -13,7 +13,8 @@ import { SLIVERS } from '@/board/strip/cardParts';
 import { DayStrip } from '@/board/strip/DayStrip';
 import { useHourScale } from '@/board/strip/hoursHigh';
 import { useRulerWidth } from '@/board/strip/Ruler';
-import { useShortfall } from '@/board/useShortfall';
+import { useTight, useTightOn } from '@/board/useTight';
+import { briefWords, tightWords } from '@/core/feasible/words';
 import type { PlanView } from '@/board/days/useView';
 import { IconButton } from '@/ui/Button';
 import { useWide } from '@/ui/useWide';
@@ -55,8 +56,10 @@ export function Board(place: PlanView & { fit: number; width: number; most: numb
   );
   const planned = plans.reduce((sum, { load }) => sum + load.planned, 0);
   const free = plans.reduce((sum, { load }) => sum + Math.max(0, load.free), 0);
+  const [tight] = useTight();
   const folded = {
     about: 'these days',
+    warning: tight ? tightWords(tight, workspace, zone, now) : null,
     first: `${durationWords(planned)} planned`,
     aside: `${durationWords(free)} free`,
     hint: column < SLIVERS ? 'Touch a thing to read here what it is' : '',
@@ -150,7 +153,10 @@ function DayHead({ plan, today, wide, low, onOpen }: HeadProps) {
   const { date, load } = plan;
   const { words, left, over } = loadWords(load);
   const isToday = date === today;
-  const short = useShortfall(date);
+  const { zone } = useMoment();
+  const workspace = useWorkspace();
+  const tight = useTightOn(date);
+  const short = tight && briefWords(tight, workspace, zone);
   const { attach } = useDropArea({ kind: 'tray', date });
   return (
     <Pressable

@@ -7,10 +7,11 @@ import { useMoment } from '@/ui/clock';
 import { LoadBar, LoadMeasure, loadWords } from '@/board/LoadMeasure';
 import { DayStrip } from '@/board/strip/DayStrip';
 import { useHourScale } from '@/board/strip/hoursHigh';
-import { useShortfall } from '@/board/useShortfall';
+import { TightLine } from '@/board/TightLine';
+import { useTightOn } from '@/board/useTight';
+import { briefWords } from '@/core/feasible/words';
 import { openPanel } from '@/ui/panels';
 import { useWide } from '@/ui/useWide';
-import { Words } from '@/ui/Words';
 import { AllDay } from '@/board/days/AllDay';
 import { DaysRow } from '@/board/days/DaysRow';
 import { useIsDrawn } from '@/board/drawer';
@@ -30,7 +31,7 @@ export function DayBody(place: PlanView & { width: number }) {
   const pixelsPerHour = useHourScale(({ pixels }) => pixels);
   const plan = useMemo(() => seen(dayPlan(workspace, date, zone), workspace), [workspace, date, zone]);
   const dates = useMemo(() => [date], [date]);
-  const short = useShortfall(date);
+  const tight = useTightOn(date);
   const wide = useWide();
   const drawn = useIsDrawn();
   const body = useRef<View>(null);
@@ -41,7 +42,7 @@ export function DayBody(place: PlanView & { width: number }) {
     first: words,
     aside: left,
     over,
-    warning: short,
+    warning: tight ? briefWords(tight, workspace, zone) : null,
     rest: restOf(workspace, { date, ofDay: true, allDay: plan.allDay, tray: plan.tray }),
   };
   return (
@@ -60,11 +61,7 @@ export function DayBody(place: PlanView & { width: number }) {
             >
               {wide ? <LoadMeasure load={plan.load} /> : <LoadBar load={plan.load} />}
             </Pressable>
-            {short && (
-              <Words size="xs" tone="brick" face="strong">
-                {short}
-              </Words>
-            )}
+            {tight && <TightLine tight={tight} />}
             <View className={wide ? 'flex-row items-center gap-4' : 'gap-2'}>
               <View className={wide ? 'min-w-[45%] shrink' : ''}>
                 {!wide && <WeekGoals date={date} />}

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import type { Workspace } from '@/core/model/workspace';
 import { hidesSomething } from '@/core/plan/lens';
 import { datesOf, views, type View as PlanViewName } from '@/core/plan/views';
-import { dateWords, datesWords, monthWords, type Style } from '@/core/time/words';
+import { dateWords, datesWords, durationWords, monthWords, type Style } from '@/core/time/words';
 import { openBend } from '@/actions/bend';
 import { toggleZones } from '@/actions/zones';
 import { useWorkspace } from '@/state/shown';
@@ -10,6 +10,9 @@ import { Button, IconButton } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { addNew } from './addNew';
 import { useIsDrawn } from '@/board/drawer';
+import { useTight } from '@/board/useTight';
+import { briefWords } from '@/core/feasible/words';
+import { useMoment } from '@/ui/clock';
 import { showAll } from './Lens';
 import { SealButton } from './SealButton';
 import { viewNames } from './viewNames';
@@ -118,6 +121,7 @@ export function PlanHead(place: Props) {
           {wide ? (
             <>
               {!roomy && toToday}
+              <FitsButton inWords={roomy} />
               <IconButton label="New event" icon="calendar" colour="ink-soft" onPress={() => addNew(date)} />
               <IconButton
                 label="Move the rest of the day"
@@ -181,6 +185,24 @@ const GoToDayButton = () => (
     onPress={() => openPanel({ kind: 'goToDay' })}
   />
 );
+
+/** Whether all fits that is due: as soon as it does not, by how much. */
+function FitsButton({ inWords }: { inWords: boolean }) {
+  const { zone } = useMoment();
+  const workspace = useWorkspace();
+  const [tight] = useTight();
+  const open = () => openPanel({ kind: 'feasible' });
+  if (!tight || !inWords)
+    return (
+      <IconButton
+        label={tight ? `Does it fit? ${briefWords(tight, workspace, zone)}` : 'Does it fit?'}
+        icon="fits"
+        colour={tight ? 'brick' : 'ink-soft'}
+        onPress={open}
+      />
+    );
+  return <Button label={`${durationWords(tight.short)} short`} icon="fits" kind="danger" onPress={open} />;
+}
 
 /** What is filtered out, in words. */
 function leftOutWords({ settings, lists, categories }: Workspace): string {

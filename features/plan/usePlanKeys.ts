@@ -99,6 +99,7 @@ export function usePlanKeys({ date, today, onDate, onTurn, onView }: PlanView, f
         previous,
         zones,
         inSight,
+        fits,
         details,
         new: add,
       } = keys.inThePlan;
@@ -112,6 +113,7 @@ export function usePlanKeys({ date, today, onDate, onTurn, onView }: PlanView, f
         onDate(today);
         if (date === today) goToNow();
       } else if (key === inSight) openPanel({ kind: 'lens' });
+      else if (key === fits) openPanel({ kind: 'feasible' });
       else if (key === next) goToItem(1);
       else if (key === previous) goToItem(-1);
       else if (key === details) intoDetailsAndBack();

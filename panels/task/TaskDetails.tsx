@@ -33,7 +33,9 @@ import { ForGoal } from './ForGoal';
 import { MessagesOf } from './MessagesOf';
 import { NeededBy } from './NeededBy';
 import { Parts } from './Parts';
+import { Sittings } from './Sittings';
 import { Steps } from './Steps';
+import { WaitsFor } from './WaitsFor';
 import { deleteTimes, editTimes, setRule, startOfPlace } from '@/actions/repeats';
 import { LeadsField } from '@/board/LeadsField';
 import { TimerButton } from '@/board/taskParts';
@@ -106,6 +108,8 @@ export function TaskDetails({ id, blockId, trayId }: TaskDetailsProps) {
       />
       <NotBefore task={task} />
       <NeededBy task={task} />
+      <WaitsFor task={task} />
+      <Sittings task={task} />
       <PriorityChoice value={task.priority} onChoose={(priority) => edit({ priority })} />
       <Choice
         label="Needs"

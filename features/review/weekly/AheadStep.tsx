@@ -2,6 +2,8 @@ import { useRouter } from 'expo-router';
 import { Pressable, View } from 'react-native';
 import { LoadBar, loadWords } from '@/board/LoadMeasure';
 import { DueNote } from '@/board/taskParts';
+import { TightLine } from '@/board/TightLine';
+import { useTight } from '@/board/useTight';
 import { weeksAhead } from '@/core/weekly/week';
 import { dateWords, datesWords, dayMonthWords, dayOfMonth, weekdayWords } from '@/core/time/words';
 import { dateOf } from '@/core/time/zone';
@@ -10,6 +12,9 @@ import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
 import { openPanel } from '@/ui/panels';
 import { Heading, Words } from '@/ui/Words';
+
+/** So many stretches that cannot work are shown. */
+const MOST_TIGHT = 3;
 
 /** So many deadlines are shown. */
 const MOST = 30;
@@ -20,9 +25,18 @@ export function AheadStep({ from }: { from: string }) {
   const workspace = useWorkspace();
   const router = useRouter();
   const { settings } = workspace;
+  const tight = useTight();
   const { days, deadlines, wholeDays, frames } = weeksAhead(workspace, from, zone, now);
   return (
     <View className="gap-6">
+      {tight.length > 0 && (
+        <View className="gap-1">
+          <Heading level={2}>What cannot work</Heading>
+          {tight.slice(0, MOST_TIGHT).map((one) => (
+            <TightLine key={one.to} tight={one} />
+          ))}
+        </View>
+      )}
       {frames.map(({ week, name }, i) => (
         <View key={week} className="gap-2">
           <View className="flex-row flex-wrap items-baseline justify-between gap-x-3">

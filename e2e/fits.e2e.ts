@@ -1,0 +1,55 @@
+import { isAccessible } from './axe';
+import { scene } from './scene';
+import { boxOf, isGone, keyboardIsIn, keys, press, pressText, reload, sees, seesNo } from './steps';
+
+scene(
+  'a week that cannot work is named before it begins, and mended by one of the changes that are offered, by keys',
+  { at: '/plan?view=week&day=2026-12-01' },
+  async ({ page }) => {
+    await boxOf(page, '3 h short');
+    await keys(page, 'b');
+    await sees(page, 'From Thu 3 Dec until Fri 4 Dec 12:00');
+    await sees(page, '11 h of work, 8 h free; 3 h short');
+    await isAccessible(page, 'a week that cannot work');
+    await keys(page, 'q');
+    await keyboardIsIn(page, '[aria-label="Do it: Begin Photographs of all sites earlier"]');
+    await keys(page, 'Enter');
+    await sees(page, 'can all be done in time');
+    await isGone(page, '3 h short');
+    await press(page, 'Undo bring back');
+    await boxOf(page, 'Do it: Begin Photographs of all sites earlier');
+  },
+);
+
+scene(
+  'on a phone a meeting that is in the way is opened, and a longer day is made by touch',
+  { size: 'phone', at: '/plan?view=week&day=2026-12-01' },
+  async ({ page }) => {
+    await press(page, 'More for the plan');
+    await pressText(page, 'Does it fit?');
+    await sees(page, 'These help');
+    await press(page, 'Do it: Work ');
+    await sees(page, 'still be short');
+    await seesNo(page, '3 h short');
+    await press(page, 'Do it: Give ');
+    await sees(page, 'can all be done in time');
+    await reload(page);
+    await press(page, 'More for the plan');
+    await pressText(page, 'Does it fit?');
+    await sees(page, 'can all be done in time');
+  },
+);
+
+scene(
+  'a task that waits for another says so, and a circle is not offered',
+  { at: '/plan?view=day&day=2026-11-24' },
+  async ({ page }) => {
+    await press(page, 'Map of bank repairs, 10:30');
+    await pressText(page, 'Choose a task');
+    await press(page, 'Wait for ');
+    await boxOf(page, 'Do not wait for ');
+    await isAccessible(page, 'a task that waits for another');
+    await pressText(page, 'Open');
+    await sees(page, 'Before Map of bank repairs');
+  },
+);
