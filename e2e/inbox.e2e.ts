@@ -116,12 +116,12 @@ scene(
     await pressText(page, 'Hide it until');
     await type(page, 'Another day or hour', 'tomorrow 9:00');
     await keys(page, 'Enter');
-    await pressText(page, 'Hidden until later · 2');
+    await pressText(page, 'Hidden until later · 5');
     await pressText(page, 'Stock count, boat shed');
     await sees(page, 'Out of sight until Wed 25 Nov, 09:00');
     await press(page, 'Bring it back now');
     await press(page, 'Close');
-    await pressText(page, 'Hidden until later · 1');
+    await pressText(page, 'Hidden until later · 4');
   },
 );
 
