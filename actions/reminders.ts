@@ -12,7 +12,7 @@ import { subjectOfMeeting } from '@/core/track/spent';
 import { here } from '@/state/here';
 import { changeRinging, followRinging, useRinging } from '@/state/ringing';
 import { session } from '@/state/session';
-import { currentWorkspace, store } from '@/state/workspaceStore';
+import { currentWorkspace, realWorkspace, store } from '@/state/workspaceStore';
 import { useWorkspace } from '@/state/shown';
 import { announce } from '@/ui/announce';
 import { useMoment } from '@/ui/clock';
@@ -110,14 +110,14 @@ let setAlarm: ((ms: number) => void) | undefined;
 /** Sets the alarm clock to what rings next. */
 function plan(): void {
   const { now, zone } = here();
-  const next = nextLook(useRinging.getState().ringing, currentWorkspace(), now, zone);
+  const next = nextLook(useRinging.getState().ringing, realWorkspace(), now, zone);
   const wait = Math.max(0, Math.min(next - now, LONGEST_SLEEP));
   setAlarm?.(document.visibilityState === 'visible' ? wait : wait + AFTER_YOU);
 }
 
 async function lookNow(): Promise<void> {
   const { now, zone } = here();
-  const fresh = await changeRinging((ringing) => look(ringing, currentWorkspace(), now, zone));
+  const fresh = await changeRinging((ringing) => look(ringing, realWorkspace(), now, zone));
   if (fresh.length > 0) ring(fresh);
   plan();
 }

@@ -1,6 +1,6 @@
 import path from 'node:path';
 import type { KeyInput } from 'puppeteer-core';
-import { calm, pressText } from './steps';
+import { calm, pressText, sees, seesNo } from './steps';
 import { openPage, openStage, type Size } from './browser';
 
 type Shot = {
@@ -10,6 +10,8 @@ type Shot = {
   dark?: boolean;
   click?: string;
   key?: KeyInput;
+  /** What is pressed then, by its words, one after the other. */
+  presses?: readonly string[];
   text?: string;
   /** What is waited for. */
   shows?: string;
@@ -25,7 +27,6 @@ const shots: Shot[] = [
       size,
       ...(size === 'wide' ? { click: '[aria-label^="Grant report, section 2"]' } : {}),
     },
-    { name: `week-${size}`, route: '/plan?view=week', size },
     {
       name: `tasks-${size}`,
       route: '/tasks',
@@ -38,16 +39,18 @@ const shots: Shot[] = [
       size,
     },
   ]),
+  { name: 'week-wide', route: '/plan?view=week', size: 'wide' },
   { name: 'frame-wide', route: '/frame', size: 'wide' },
   { name: 'opening-wide', route: '/opening', size: 'wide' },
   { name: 'close-phone', route: '/close?day=2026-11-23&step=record', size: 'phone' },
-  {
-    name: 'plan-wide-dark',
-    route: '/plan',
-    size: 'wide',
-    dark: true,
-    click: '[aria-label^="Grant report, section 2"]',
-  },
+  ...(['phone', 'wide'] as const).map((size): Shot => ({
+    name: `fit-${size}`,
+    route: size === 'wide' ? '/plan?view=workweek&day=2026-11-30' : '/plan?view=day&day=2026-11-30',
+    size,
+    dark: size === 'wide',
+    ...(size === 'wide' ? { key: 'b' as const } : {}),
+    presses: [...(size === 'wide' ? [] : ['More…']), 'Propose a plan…', 'Next week, too', 'Propose a plan'],
+  })),
   {
     name: 'bend-phone',
     route: '/today?now=2026-11-24T12:35:00Z',
@@ -63,13 +66,18 @@ const shots: Shot[] = [
 async function main() {
   const [only, folder = path.join(__dirname, '../docs/screenshots')] = process.argv.slice(2);
   const stage = await openStage();
-  for (const { name, route, size, dark, click, key, text, shows } of shots) {
+  for (const { name, route, size, dark, click, key, presses = [], text, shows } of shots) {
     if (only && !name.includes(only)) continue;
     const { page, complaints, leave } = await openPage(stage, { size, at: route, dark });
     if (text) await pressText(page, text);
     if (shows) await page.waitForSelector(shows);
     if (click) await page.click(click);
     if (key) await page.keyboard.press(key);
+    for (const words of presses) await pressText(page, words);
+    if (name.startsWith('fit')) {
+      await sees(page, ' tasks on time');
+      await seesNo(page, 'Looking for a better one');
+    }
     // what opens is loaded first
     if (click || key || route.includes('add='))
       await page.waitForSelector('[aria-label=Close], [aria-label="Close the details"]');

@@ -14,6 +14,7 @@ export { dayText } from './dayText/DayTextPanel';
 export { estimates } from './estimates/Estimates';
 export { feasiblePanel } from './feasible/FeasiblePanel';
 export { find } from './find/Find';
+export { fitPanel } from './fit/FitPanel';
 export { freed } from './freed/FreedTime';
 export { goal } from './goal/GoalPanel';
 export { goals } from './goals/GoalsPanel';

@@ -1,6 +1,7 @@
 import { createContext, startTransition, use, useEffect, useState, type ReactNode } from 'react';
 import { flushSync } from 'react-dom';
 import type { Workspace } from '@/core/model/workspace';
+import { shownOf } from './trial';
 import { store } from './workspaceStore';
 
 type Shown = { readonly workspace: Workspace; readonly opening: boolean };
@@ -8,8 +9,8 @@ type Shown = { readonly workspace: Workspace; readonly opening: boolean };
 const Context = createContext<Shown | null>(null);
 
 const present = (): Shown => {
-  const { workspace, opening } = store.getState();
-  return { workspace, opening };
+  const state = store.getState();
+  return { workspace: shownOf(state), opening: state.opening };
 };
 
 const isSame = (a: Shown, b: Shown) => a.workspace === b.workspace && a.opening === b.opening;
@@ -41,7 +42,7 @@ export function WorkspaceProvider({ children }: { children: ReactNode }) {
     // what has come before this
     take();
     return store.subscribe((after, before) => {
-      if (isSame(after, before)) return;
+      if (after.trial === before.trial && isSame(after, before)) return;
       if (isAtOnce) flushSync(take);
       else startTransition(take);
     });

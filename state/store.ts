@@ -14,11 +14,14 @@ import { saving } from './saving';
 import { done, noSteps, redone, undone, type Step, type Steps } from './steps';
 import { storageWords } from './storageWords';
 import type { Tabs } from './tabs';
+import { trying, type Trial } from './trial';
 import { untilWhole } from './untilWhole';
 
 export type StoreState = Steps &
   NoticeState & {
     readonly workspace: Workspace;
+    /** What is tried out on top of it, if something is. */
+    readonly trial: Trial | null;
     readonly opening: boolean;
     /** Why nothing is being saved at the moment, in words for the person; null when all is well. */
     readonly unsaved: string | null;
@@ -52,6 +55,7 @@ const STRANGER = 'Another tab runs another version of Sprindle. Reload the older
 export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }: Surroundings) {
   const store = createStore<StoreState>(() => ({
     workspace: emptyWorkspace,
+    trial: null,
     opening: true,
     ...noSteps,
     notices: [],
@@ -126,13 +130,22 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
 
   /** Runs a command as a step of its own. Throws CommandFailed. */
   const take = <Input>(command: Command<Input>, input: Input): Step | undefined => {
-    const changes = commit(command.apply(get().workspace, input));
-    const step = changes.length > 0 ? { label: command.label, changes } : undefined;
+    const outcome = tryCommand(command, input);
+    if (outcome) return outcome.step;
+    return stepTo(command.label, command.apply(get().workspace, input));
+  };
+
+  /** Makes a workspace the present one, as a step that can be undone. */
+  const stepTo = (label: string, after: Workspace): Step | undefined => {
+    const changes = commit(after);
+    const step = changes.length > 0 ? { label, changes } : undefined;
     if (!step) return undefined;
     set((state) => done(state, step));
     hushRefusals();
     return step;
   };
+  const { tryCommand, takeBackTried, triedAgain, ...trials } = trying({ store, say, stepTo });
+
   const takeBack = (step: Step) => {
     set((state) => ({ ...undone(state, step), notices: withoutStep(state.notices, step) }));
     return step.changes;
@@ -228,7 +241,8 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
     tryTo: attempt,
 
     /** Undoes a step, or the last one; one that is undone already stays so. */
-    undo(step: Step | undefined = get().past.at(-1)): void {
+    undo(step: Step | undefined = (get().trial ?? get()).past.at(-1)): void {
+      if (step && takeBackTried(step)) return;
       if (!step || !get().past.includes(step)) return;
       retrace(reversed(takeBack(step)), `Undone: ${step.label}`);
       meanwhile.note(undefined, (renewed) => {
@@ -240,6 +254,7 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
 
     /** Does the step again that was undone last, if there is one. */
     redo(): void {
+      if (triedAgain()) return;
       const step = get().future.at(-1);
       if (!step) return;
       set((state) => redone(state, step));
@@ -252,6 +267,7 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
       });
     },
 
+    ...trials,
     ...onDisk({ repository, now, steps: () => get().past, isStopped: saver.isStopped }),
 
     /** Lets go of what was set aside. */

@@ -12,6 +12,7 @@ import { createWorkspaceStore, type StoreState } from './store';
 import { reopened } from './storage';
 import { otherTabs } from './tabs';
 import { trace } from './trace';
+import { shownOf } from './trial';
 
 const DATABASE = `sprindle-${session.space}`;
 
@@ -82,5 +83,8 @@ careForRoom(store, homes);
 /** A part of the store's state, in a component. */
 export const useStore = <T>(select: (state: StoreState) => T): T => useZustand(store, select);
 
-/** The workspace as it is now, where nothing is drawn; state/shown.tsx has it for components. */
-export const currentWorkspace = (): Workspace => store.getState().workspace;
+/** The workspace as it is shown, what is tried out included, where nothing is drawn; state/shown.tsx has it for components. */
+export const currentWorkspace = (): Workspace => shownOf(store.getState());
+
+/** The workspace that counts, without what is tried out. */
+export const realWorkspace = (): Workspace => store.getState().workspace;

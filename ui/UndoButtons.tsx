@@ -4,8 +4,8 @@ import { IconButton } from './Button';
 
 /** Undo and redo, named by what they would take back or do again. */
 export function UndoButtons() {
-  const back = useStore(({ past }) => past.at(-1)?.label);
-  const again = useStore(({ future }) => future.at(-1)?.label);
+  const back = useStore((state) => (state.trial ?? state).past.at(-1)?.label);
+  const again = useStore((state) => (state.trial ?? state).future.at(-1)?.label);
   return (
     <View className="flex-row">
       <IconButton

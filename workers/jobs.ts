@@ -1,6 +1,7 @@
 import { changesSince } from '@/core/find/documents';
 import { makeSearcher, type Hit } from '@/core/find/searcher';
 import type { CategoryRule } from '@/core/model/categoryRule';
+import { fit } from '@/core/fit/proposal';
 import { outlookOf, type Outlook, type OutlookAsked } from '@/core/forecast/project';
 import type { Habits } from '@/core/estimates/habits';
 import { estimatesOf, habitsIn } from '@/core/estimates/told';
@@ -105,6 +106,7 @@ export const jobs = {
   habits,
   estimates: estimatesOf,
   outlook,
+  fit,
 };
 
 export type Jobs = typeof jobs;

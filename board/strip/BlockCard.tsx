@@ -19,6 +19,7 @@ import { cardId } from '../drag/drop';
 import { useDragItem } from '../drag/useDragItem';
 import { keys } from '../keyTable';
 import { pick, usePicked } from '../picked';
+import { usePreviewed } from '../previewed';
 import { Icon } from '@/ui/icons';
 import { Tick } from '@/ui/Tick';
 import { KeystoneMark, useIsKeystone } from '../KeystoneMark';
@@ -89,6 +90,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
   const open = () => openPanel({ kind: 'task', id: taskId, blockId: block.id });
   const choosing = usePicked((picked) => picked.choosing);
   const picked = usePicked(({ ids }) => ids.includes(taskId));
+  const why = usePreviewed((previewed) => previewed.why.get(block.id));
   const choose = () => pick(taskId);
   const drift = useDrift('block', block.id, date);
   const isKeystone = useIsKeystone(taskId, date);
@@ -104,11 +106,13 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
   const roomForTick = box.narrow && !box.sliver && box.height >= TICK_BELOW;
   const look = picked
     ? 'border-pine bg-surface'
-    : done
-      ? 'border-edge bg-surface'
-      : missed
-        ? 'border-dashed border-edge bg-surface'
-        : `${isKeystone ? 'border-amber' : 'border-transparent'} bg-fill`;
+    : why !== undefined
+      ? 'border-2 border-dashed border-pine bg-surface'
+      : done
+        ? 'border-edge bg-surface'
+        : missed
+          ? 'border-dashed border-edge bg-surface'
+          : `${isKeystone ? 'border-amber' : 'border-transparent'} bg-fill`;
   return (
     <View
       {...props}
@@ -122,6 +126,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
         block.pinned ? 'pinned' : '',
         isKeystone ? 'keystone' : '',
         holds,
+        why === undefined ? '' : `proposed: ${why}`,
         warning,
         drift?.words,
         ...said,
@@ -150,7 +155,7 @@ export function BlockCard({ block, box, date, now, viewport }: BlockProps) {
       {roomy && (
         <View className={block.holds ? 'flex-row gap-2' : ''}>
           <Words size="xs" tone="soft" numberOfLines={1}>
-            {facts}
+            {why === undefined ? facts : `${facts} · ${why}`}
           </Words>
           {warning && (
             <Words size="xs" tone="brick" face="strong" numberOfLines={1}>

@@ -34,7 +34,9 @@ export const POINTS = {
   catchUp: 4,
   piece: 24,
   perDay: 0.3,
-  keep: 10,
+  keep: 30,
+  /** What it costs to work through a break. */
+  rest: 30,
 } as const;
 
 /** So long one works in one go, in minutes, unless a task says otherwise; after the most comes a break of a quarter hour. */
@@ -44,7 +46,7 @@ export const SITTING = { least: 30, most: 120 } as const;
 export type Slot = Span & {
   readonly date: IsoDate;
   readonly zone: FrameZone | undefined;
-  /** A break in a long free stretch: only who works longer in one go has it. */
+  /** A break in a long free stretch, which is worked through only where that is needed, or by who works longer in one go. */
   readonly rest: boolean;
 };
 
@@ -203,7 +205,6 @@ function gainOf(
   const { zone } = slot;
   const takes = !zone || takesWork(zone, task);
   if (zone?.openness === 'guarded' && !takes) return -Infinity;
-  if (slot.rest && (task.sitting?.most ?? 0) <= SITTING.most) return -Infinity;
   const days = (slot.from - asked.now) / (24 * 60 * MINUTE);
   const late = Math.max(0, (slot.to - last) / (24 * 60 * MINUTE));
   const placed = Math.max(POINTS.leastLate, POINTS.placed - POINTS.perDayLate * (isLate ? days : late));
@@ -213,7 +214,8 @@ function gainOf(
     weight * (rate - POINTS.perDay * days) +
     zonePoints(zone, task, takes, isLate) +
     energyPoints(zone, task) +
-    (stays ? POINTS.keep : 0)
+    (stays ? POINTS.keep : 0) -
+    (slot.rest && (task.sitting?.most ?? 0) <= SITTING.most ? POINTS.rest : 0)
   );
 }
 

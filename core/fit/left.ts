@@ -5,7 +5,7 @@ import { dayPlan } from '../plan/dayPlan';
 import { STEP } from '../plan/placing';
 import { meetingNeeding } from '../tasks/deadline';
 import { waitedFor } from '../tasks/waiting';
-import { lengthOf, MINUTE, subtract, union, type Span } from '../time/span';
+import { lengthOf, MINUTE, overlaps, subtract, union, type Span } from '../time/span';
 import type { FitAsked } from './asked';
 import type { Built } from './build';
 import { bestPlacement, type Left } from './place';
@@ -24,9 +24,12 @@ export type Obstacle =
 
 /** What would make it fit in time; each was tried. */
 export type Way =
+  /** In shorter sittings, or in longer ones. */
   | { readonly kind: 'sittings'; readonly at: readonly Span[] }
   /** With what is left free on purpose. */
   | { readonly kind: 'spare'; readonly at: readonly Span[] }
+  /** In zones that are kept for other work. */
+  | { readonly kind: 'guarded'; readonly zones: readonly string[]; readonly at: readonly Span[] }
   | { readonly kind: 'meeting'; readonly meeting: Occurrence; readonly at: Span };
 
 /** What does not get all that it needs in time, and why. */
@@ -64,7 +67,7 @@ export function leftOf(workspace: Workspace, asked: FitAsked, built: Built, plan
         last: own.last,
         meeting: meeting?.from === own.last ? meeting.title : null,
         why,
-        ways: why.kind === 'waits' ? [] : waysOf(workspace, asked, built, wholly, i, mine, plan),
+        ways: why.kind === 'waits' ? [] : waysOf(workspace, asked, built, wholly, mine, plan),
       },
     ];
   });
@@ -144,7 +147,6 @@ function waysOf(
   asked: FitAsked,
   built: Built,
   job: Job,
-  i: number,
   left: Left,
   plan: Plan,
 ): Way[] {
@@ -155,21 +157,39 @@ function waysOf(
       to: (model.at[endOf(piece) - 1] ?? 0) + STEP * MINUTE,
     }));
   const tried = (other: Job, from: Left): Span[] | undefined => {
-    const { pieces } = bestPlacement(model, other, from, { from: startAfter(model, other, plan) });
+    const { pieces } = bestPlacement(model, other, from, { from: startAfter(other, plan) });
     return isInTime(other, pieces) ? spans(pieces) : undefined;
   };
   const ways: Way[] = [];
-  const inSittings = job.least > 1 ? tried({ ...job, least: 1 }, left) : undefined;
+  const inSittings = tried({ ...job, least: 1, most: job.units }, left);
   if (inSittings) ways.push({ kind: 'sittings', at: inSittings });
   const all = { taken: left.taken, room: Int32Array.from(left.room, () => model.at.length) };
   const withSpare = asked.spare > 0 ? tried(job, all) : undefined;
   if (withSpare) ways.push({ kind: 'spare', at: withSpare });
+  const inGuarded = tried(unguarded(built, job), all);
+  if (inGuarded && !withSpare)
+    ways.push({ kind: 'guarded', zones: guardedIn(built, inGuarded), at: inGuarded });
   const moved = meetingAway(workspace, asked, built, job, left);
   return moved ? [...ways, moved] : ways;
 }
 
+/** A job that may also lie in zones which are kept for other work. */
+const unguarded = ({ slots }: Built, job: Job): Job => ({
+  ...job,
+  gain: job.gain.map((gain, unit) => (slots[unit]?.zone?.openness === 'guarded' ? Math.max(0, gain) : gain)),
+});
+
+/** The zones that keep others out and are used by some stretches. */
+const guardedIn = ({ slots }: Built, at: readonly Span[]): string[] => [
+  ...new Set(
+    slots.flatMap((slot) =>
+      slot.zone?.openness === 'guarded' && at.some((span) => overlaps(span, slot)) ? [slot.zone.name] : [],
+    ),
+  ),
+];
+
 /** The first quarter hour after all that a job waits for. */
-const startAfter = (model: FitModel, job: Job, plan: Plan): number =>
+const startAfter = (job: Job, plan: Plan): number =>
   Math.max(job.from, ...job.after.flatMap((other) => (plan[other] ?? []).map(endOf)));
 
 /** A meeting in whose place the work could be done in one go, if it were elsewhere. */

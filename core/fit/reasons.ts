@@ -23,6 +23,8 @@ export type Reason =
   | { readonly kind: 'small'; readonly count: number }
   /** In mending: it stays where it stood. */
   | { readonly kind: 'stays' }
+  /** In mending: it stood there before. */
+  | { readonly kind: 'moved'; readonly from: number }
   /** Nothing in particular: it is free. */
   | { readonly kind: 'free' };
 
@@ -46,7 +48,9 @@ export function reasonsFor(
   const zone = slot?.zone;
   const end = slots[endOf(piece) - 1]?.to ?? 0;
   const found: Reason[] = [];
+  const stood = blocks[k];
   if (blocks.some(({ start }) => start === slot?.from)) found.push({ kind: 'stays' });
+  else if (stood) found.push({ kind: 'moved', from: stood.start });
   if (last <= asked.now) found.push({ kind: 'overdue' });
   else if (end > last) found.push({ kind: 'late', minutes: Math.round((end - last) / 60_000) });
   else if (last <= asked.until) {

@@ -79,6 +79,8 @@ export function wantedOf(workspace: Workspace, asked: FitAsked): Wanted[] {
   const keystones = keystonesFrom(workspace, dateOf(now, zone));
   const goals = goalsAhead(workspace, dateOf(now, zone)).filter(({ doneAt }) => doneAt === null);
   const all = inTurn(workspace, chosen).flatMap((task): Wanted[] => {
+    const from = task.notBefore ? Math.max(now, beginningOf(task.notBefore, zone)) : now;
+    if (from >= asked.until) return [];
     const own = stay.filter((block) => tasksOfBlock(block).includes(task.id));
     const given = [...own.map(spanOfBlock), ...heldOf(asked, task.id)];
     const inGroup = own.some(({ taskId }) => taskId !== task.id);
@@ -97,7 +99,6 @@ export function wantedOf(workspace: Workspace, asked: FitAsked): Wanted[] {
       WEIGHTS[task.priority] *
       (goals.some((goal) => isTaskOf(goal, task)) ? FOR_A_GOAL : 1) *
       (keystones.has(task.id) ? KEYSTONE : 1);
-    const from = task.notBefore ? Math.max(now, beginningOf(task.notBefore, zone)) : now;
     return [
       { tasks: [task], minutes, from, last: lastInstant(task, workspace.events, zone), weight, blocks },
     ];

@@ -40,6 +40,8 @@ function reasonWords(reason: Reason, told: Told): string {
       return `sitting ${reason.which} of ${reason.of}`;
     case 'small':
       return `${reason.count} small tasks`;
+    case 'moved':
+      return `was ${when(reason.from, told)}`;
     case 'stays':
       return 'stays';
     case 'free':
@@ -101,12 +103,14 @@ function words(why: Obstacle, before: string): string {
 /** What would make it fit: `In two sittings: Mon 16:00 and Wed 16:15`. */
 export function wayWords(way: Way, told: Told): string {
   const at = (spans: Extract<Way, { kind: 'sittings' }>['at']) =>
-    spans.map(({ from }) => when(from, told)).join(' and ');
+    spans.map(({ from }) => when(from, told)).join(', ');
   switch (way.kind) {
     case 'sittings':
-      return `In ${way.at.length === 1 ? 'one sitting' : `${way.at.length} sittings`}: ${at(way.at)}`;
+      return `In ${way.at.length === 1 ? 'one go' : `${way.at.length} sittings`}: ${at(way.at)}`;
     case 'spare':
       return `In what is left free on purpose: ${at(way.at)}`;
+    case 'guarded':
+      return `Also in ${way.zones.join(' and ')}, kept for other work: ${at(way.at)}`;
     case 'meeting':
       return `If ${way.meeting.title} were elsewhere: ${when(way.at.from, told)}`;
   }

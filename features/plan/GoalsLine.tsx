@@ -49,7 +49,7 @@ function Said({ standing }: { standing: GoalStanding }) {
           {goal.title}
         </Words>
       </View>
-      <Words size="xs" tone={isOpen && short > 0 ? 'brick' : 'soft'}>
+      <Words size="xs" tone={isOpen && short > 0 ? 'brick' : 'soft'} numberOfLines={1} className="shrink-0">
         {' '}
         {isOpen ? briefWords(standing) : 'reached'}
       </Words>

@@ -21,6 +21,7 @@ export function More({ date, hasSeal }: { date: string; hasSeal: boolean }) {
     <View className="gap-2">
       {hasSeal && seal && <Button label={seal.label} icon="seal" onPress={seal.open} />}
       <Button label="Does it fit?" icon="fits" onPress={() => openPanel({ kind: 'feasible' })} />
+      <Button label="Propose a plan…" icon="views" onPress={() => openPanel({ kind: 'fit' })} />
       <Button label="Move the rest of the day…" icon="bend" onPress={() => openBend(date)} />
       <Button label="Day note…" icon="pen" onPress={() => openPanel({ kind: 'dayNote', date })} />
       <Button label="Lay out the day…" icon="frame" onPress={() => openPanel({ kind: 'layDay', date })} />

@@ -10,6 +10,7 @@ import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
+import { Foot } from '@/ui/Foot';
 import { openPanel, type Panel, type Panels } from '@/ui/panels';
 import { Heading, Subheading, Words } from '@/ui/Words';
 
@@ -33,6 +34,9 @@ function DoesItFit({ until }: Panels['feasible']) {
       )}
       {found.tight.length > 1 && <Others found={found} shown={tight} onAsk={ask} />}
       <Notes found={found} />
+      <Foot>
+        <Button label="Propose a plan…" onPress={() => openPanel({ kind: 'fit' })} />
+      </Foot>
     </View>
   );
 }
