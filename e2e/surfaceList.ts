@@ -44,11 +44,7 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
       { name: 'something new', open: key('a') },
       { name: 'the lens', open: key('v') },
       { name: 'whether it fits', open: key('b') },
-      {
-        name: 'what is asked of a plan',
-        open: pressing('More for the plan', 'Propose a plan'),
-        only: 'phone',
-      },
+      { name: 'a plan', open: pressing('More for the plan', 'Propose a plan'), only: 'phone' },
       { name: 'the views', open: pressing('View: Day'), only: 'phone' },
       { name: 'a day to go to', open: (page) => pressTool(page, 'Go to a day') },
       { name: 'more for the plan', open: pressing('More for the plan'), only: 'phone' },

@@ -78,13 +78,15 @@ export function build(workspace: Workspace, asked: FitAsked): Built {
   const places = new Map<Id, number>();
   wanted.forEach(({ tasks }, i) => tasks.forEach(({ id }) => places.set(id, i)));
   const kinds = new Map<string, number>();
+  const caps = Int32Array.from(rooms, (room, d) => capOf(ground, dates[d] ?? '', room, asked));
+  const most = caps.reduce((sum, cap) => sum + cap, 0);
   const model = {
     at,
     run,
     day: Int32Array.from(perDay.flatMap((day, d) => day.map(() => d))),
-    caps: Int32Array.from(rooms, (room, d) => capOf(ground, dates[d] ?? '', room, asked)),
+    caps,
     starts: Int32Array.from(starts),
-    jobs: wanted.map((one) => jobOf(workspace, asked, one, { slots, places, kinds, ground })),
+    jobs: wanted.map((one) => jobOf(workspace, asked, one, { slots, places, kinds, ground, most })),
     piece: POINTS.piece,
     clear: Math.ceil(workspace.settings.buffers.betweenKinds / STEP),
   };
@@ -143,10 +145,12 @@ type Ground = {
   readonly places: ReadonlyMap<Id, number>;
   readonly kinds: Map<string, number>;
   readonly ground: Workspace;
+  /** How many quarter hours can be used in all. */
+  readonly most: number;
 };
 
 function jobOf(workspace: Workspace, asked: FitAsked, wanted: Wanted, on: Ground): Job {
-  const { slots, places, kinds, ground } = on;
+  const { slots, places, kinds, ground, most } = on;
   const { tasks, minutes, last, weight } = wanted;
   const [task] = tasks;
   const units = Math.ceil(minutes / STEP);
@@ -159,7 +163,8 @@ function jobOf(workspace: Workspace, asked: FitAsked, wanted: Wanted, on: Ground
   const own = { ...wanted, hasDue, isLate };
   return {
     id: task.id,
-    units,
+    // what is longer than all the time there is can never be whole
+    units: Math.min(units, most + 1),
     ...sittingOf(task, units),
     from: first < 0 ? slots.length : first,
     due: hasDue ? due : isLate ? 0 : slots.length,

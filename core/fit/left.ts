@@ -112,7 +112,7 @@ function obstacle(
     if (titles.length > 0) return { kind: 'waits', titles };
   }
   const { longest, total } = freeFor(model, job, left);
-  const needs = job.units * STEP;
+  const needs = Math.round(wanted[i]?.minutes ?? 0);
   if (total === 0) return { kind: 'noTime' };
   if (total >= job.units && longest < Math.min(job.units, job.least))
     return { kind: 'tooShort', needs: job.least * STEP, longest: longest * STEP };
@@ -139,6 +139,9 @@ function freeFor({ run, day, starts }: FitModel, job: Job, { taken, room }: Left
   return { longest, total };
 }
 
+/** Nobody works longer than a day in one go, in quarter hours. */
+const LONGEST = 96;
+
 /** Meetings that are tried, at most. */
 const MOST_MEETINGS = 12;
 
@@ -161,7 +164,7 @@ function waysOf(
     return isInTime(other, pieces) ? spans(pieces) : undefined;
   };
   const ways: Way[] = [];
-  const inSittings = tried({ ...job, least: 1, most: job.units }, left);
+  const inSittings = tried({ ...job, least: 1, most: Math.min(job.units, LONGEST) }, left);
   if (inSittings) ways.push({ kind: 'sittings', at: inSittings });
   const all = { taken: left.taken, room: Int32Array.from(left.room, () => model.at.length) };
   const withSpare = asked.spare > 0 ? tried(job, all) : undefined;

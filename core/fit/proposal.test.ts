@@ -141,6 +141,17 @@ test('nothing to place, nothing free, only deadlines that have passed', () => {
   expect(late.quality).toBe('0 of 1 tasks on time. No plan gets more of them in time.');
 });
 
+test('what is longer than all time gets what there is; what waits in a circle is left over', () => {
+  const long = told(office([task('Archive', { estimate: 60_000 })]));
+  expect(long.left).toEqual(['Archive: needs 1000 h; 7 h is left']);
+  expect(long.lies.length).toBeGreaterThan(2);
+  const circle = told(office([task('Plan', { waitsFor: ['Map'] }), task('Map', { waitsFor: ['Plan'] })]));
+  expect(circle.left.sort()).toEqual([
+    'Map: waits for Plan, which has no place itself',
+    'Plan: waits for Map, which has no place itself',
+  ]);
+});
+
 const someTask = fc.record({
   estimate: fc.option(fc.integer({ min: 1, max: 400 }), { nil: null }),
   priority: fc.constantFrom('urgent' as const, 'normal' as const, 'low' as const),

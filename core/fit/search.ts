@@ -23,6 +23,8 @@ export type SearchAsked = {
   readonly prices?: Float64Array | undefined;
 };
 
+/** Of more jobs than this only one order is tried, so that a first plan is there at once. */
+const MANY = 150;
 /** How much worse than before a plan may become at first: so much of what a job is worth on the average. */
 const HEAT = 0.015;
 /** How many jobs are placed anew at once, at most. */
@@ -42,7 +44,7 @@ export function* search(model: FitModel, asked: SearchAsked): Working<Found> {
   const chain = waitingOn(model);
   const heat = (HEAT * Math.max(1, draft.worth)) / Math.max(1, model.jobs.length);
   for (let round = 0; round < rounds && model.jobs.length > 0; round += 1) {
-    if (round % 16 === 15) yield round / rounds;
+    if (round % 64 === 63) yield round / rounds;
     const chosen = withChain(chain, neighbourhood(draft, most, asked));
     const before = draft.worth;
     const olds = chosen.map((i) => [i, draft.takeOff(i)] as const);
@@ -100,7 +102,8 @@ function begun(model: FitModel, prices: Float64Array | undefined): Draft {
   const by = (rank: (i: number) => number) => [...jobs.keys()].sort((a, b) => rank(a) - rank(b) || a - b);
   const due = (i: number) => jobs[i]?.due ?? 0;
   const orders = [by(due), by((i) => -(dense[i] ?? 0)), by((i) => due(i) - (dense[i] ?? 0) / 10)];
-  const drafts = orders.flatMap((order) =>
+  const some = jobs.length > MANY ? orders.slice(-1) : orders;
+  const drafts = some.flatMap((order) =>
     [undefined, ...(prices ? [prices] : [])].map((costs) => {
       const draft = new Draft(model);
       for (const i of inOrder(model, order)) draft.place(i, costs);

@@ -64,10 +64,14 @@ export function qualityWords({ inTime, count, most }: Proposal): string {
   return `${inTime} of ${count} tasks on time. ${bound}`;
 }
 
+/** A bound that is further off than this says nothing, in hundredths. */
+const TELLING = 5;
+
 /** How close to the best a plan is known to be; '' where that is not known. */
 export function closeWords({ worth, bound }: Proposal): string {
   if (bound === null || worth <= 0) return '';
   const off = (100 * (bound - worth)) / worth;
+  if (off > TELLING) return '';
   return off < 0.1
     ? 'By its weights it is as good as any.'
     : `By its weights none is more than ${off.toFixed(1)} % better.`;

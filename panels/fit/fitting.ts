@@ -1,8 +1,10 @@
 import { create } from 'zustand';
+import { useDrag } from '@/board/drag/dragStore';
 import { usePreviewed } from '@/board/previewed';
 import { layPlan } from '@/core/commands/fit';
 import { SPARE, type FitAsked, type Held } from '@/core/fit/asked';
-import { EFFORTS, type Proposal, type Sitting } from '@/core/fit/proposal';
+import { EFFORTS } from '@/core/fit/effort';
+import type { Proposal, Sitting } from '@/core/fit/proposal';
 import { endOfRange, type Range } from '@/core/fit/range';
 import { reasonsWords } from '@/core/fit/words';
 import type { Id } from '@/core/model/common';
@@ -87,13 +89,16 @@ export async function propose(
     const asked = askedOf(request, held, out);
     const progress = (done: number) => {
       const share = Math.round((TOLD * (effort + done)) / EFFORTS) / TOLD;
-      if (share !== useFitting.getState().share) useFitting.setState({ share });
+      // what is told of an effort may come after its answer
+      const isOld = signal.aborted || share <= (useFitting.getState().share ?? 1);
+      if (!isOld) useFitting.setState({ share });
     };
     const found = await aside('fit', workspace, { asked, effort }, { signal, progress });
     if (!found || signal.aborted) return;
     if (realWorkspace() !== workspace && (changes += 1) <= MOST_CHANGES) {
       // it was worked out of what is no longer so
       effort = -1;
+      useFitting.setState({ share: 0 });
       continue;
     }
     if (effort > 0 && isChanged()) break;
@@ -102,8 +107,8 @@ export async function propose(
   useFitting.setState({ share: null });
 }
 
-/** Whether something of the proposal was changed by hand. */
-const isChanged = () => (store.getState().trial?.past.length ?? 0) > 1;
+/** Whether something of the proposal was changed by hand, or is in hand. */
+const isChanged = () => useDrag.getState().dragged !== null || (store.getState().trial?.past.length ?? 0) > 1;
 
 function show(proposal: Proposal, asked: FitAsked, held: readonly Block[]): void {
   const workspace = realWorkspace();
