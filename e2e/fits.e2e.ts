@@ -1,6 +1,6 @@
 import { isAccessible } from './axe';
 import { scene } from './scene';
-import { boxOf, isGone, keyboardIsIn, keys, press, pressText, reload, sees, seesNo } from './steps';
+import { boxOf, isGone, keyboardIsIn, keys, press, pressText, reload, sees, seesNo, type } from './steps';
 
 scene(
   'a week that cannot work is named before it begins, and mended by one of the changes that are offered, by keys',
@@ -39,6 +39,27 @@ scene(
     await sees(page, 'can all be done in time');
   },
 );
+
+for (const size of ['phone', 'wide'] as const)
+  scene(
+    `a request is answered from the quick line with a day and a figure, and taken on, ${size}`,
+    { size, at: '/tasks' },
+    async ({ page }) => {
+      if (size === 'wide') await keys(page, 'l');
+      else await press(page, 'Quick line');
+      await keyboardIsIn(page, '[aria-label="Quick line"]');
+      await page.keyboard.type('Map for the parish 6h by tomorrow 12:00');
+      await press(page, 'Can I take it on?');
+      await sees(page, 'You can promise it for the end of ');
+      await sees(page, 'By tomorrow 12:00 it is done in ');
+      await sees(page, 'I can have “Map for the parish” done by the end of ');
+      await isAccessible(page, `a request, ${size}`);
+      await type(page, 'By when it is wanted', 'Thu 3 Dec 12:00');
+      await sees(page, 'By Thu 3 Dec 12:00 it is done in ');
+      await press(page, 'Take it on');
+      await sees(page, 'Added Map for the parish');
+    },
+  );
 
 scene(
   'a task that waits for another says so, and a circle is not offered',

@@ -33,6 +33,7 @@ export { newTask } from './newTask/NewTask';
 export { outlook } from './outlook/OutlookPanel';
 export { pictureOut } from './picture/PictureOut';
 export { place, placeSeveral } from './place/panel';
+export { promisePanel } from './promise/PromisePanel';
 export { quick } from './quick/Quick';
 export { reminders } from './reminders/Reminders';
 export { scope } from './scope/ScopeQuestion';

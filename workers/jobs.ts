@@ -3,6 +3,8 @@ import { makeSearcher, type Hit } from '@/core/find/searcher';
 import type { CategoryRule } from '@/core/model/categoryRule';
 import { fit } from '@/core/fit/proposal';
 import { outlookOf, type Outlook, type OutlookAsked } from '@/core/forecast/project';
+import { chancesOf, type Chance } from '@/core/forecast/chances';
+import { promiseOf, type PromiseAsked, type PromiseTold } from '@/core/forecast/promise';
 import type { Habits } from '@/core/estimates/habits';
 import { estimatesOf, habitsIn } from '@/core/estimates/told';
 import type { AnyRecord } from '@/core/model/records';
@@ -17,6 +19,7 @@ import { timesheet, type Timesheet, type TimesheetOf } from '@/core/review/times
 import { lineOf, rowsShown, toldOf } from '@/core/review/told/told';
 import type { Span } from '@/core/time/span';
 import { rangeSoFar } from '@/core/time/stretch';
+import type { Zone } from '@/core/time/zone';
 
 /**
  * Something that takes long to work out of a workspace and of what is asked, both plain data as the answer is. Whenever it
@@ -93,6 +96,16 @@ const habits: Job<Parameters<typeof habitsIn>[1], Habits> = function* (workspace
 const outlook: Job<Omit<OutlookAsked, 'habits' | 'seed'>, Outlook> = function* (workspace, asked) {
   return yield* outlookOf(workspace, { ...asked, habits: yield* habits(workspace, asked), seed: SEED });
 };
+
+/** How sure each deadline ahead is, by one's habits at that time. */
+const chances: Job<{ readonly zone: Zone; readonly now: number }, Chance[]> = function* (workspace, asked) {
+  return yield* chancesOf(workspace, { ...asked, habits: yield* habits(workspace, asked), seed: SEED });
+};
+
+/** By when a request can be promised, by one's habits at that time; the same lots are drawn each time. */
+const promise: Job<Omit<PromiseAsked, 'habits' | 'seed'>, PromiseTold> = function* (workspace, asked) {
+  return yield* promiseOf(workspace, { ...asked, habits: yield* habits(workspace, asked), seed: SEED });
+};
 const SEED = 1;
 
 /** All that can be worked out beside the interface, by name. */
@@ -107,6 +120,8 @@ export const jobs = {
   estimates: estimatesOf,
   outlook,
   fit,
+  promise,
+  chances,
 };
 
 export type Jobs = typeof jobs;

@@ -21,12 +21,21 @@ export function roomBetween(days: readonly DayRoom[]): RoomBetween {
     const day = days[index];
     return day ? Math.min(day.most, minutesOf(intersect(day.free, [span]))) : 0;
   };
-  return (from, to) => {
+  const between = (from: number, to: number) => {
     if (to <= from) return 0;
     const [first, last] = [indexOf(from), indexOf(to)];
     if (first === last) return within(first, { from, to });
-    const between = (before[last] ?? 0) - (before[first + 1] ?? 0);
-    return within(first, { from, to }) + between + within(last, { from, to });
+    const inner = (before[last] ?? 0) - (before[first + 1] ?? 0);
+    return within(first, { from, to }) + inner + within(last, { from, to });
+  };
+  // the same few stretches are asked for again and again where it is played through
+  const known = new Map<number, Map<number, number>>();
+  return (from, to) => {
+    const own = known.get(from) ?? new Map<number, number>();
+    known.set(from, own);
+    const found = own.get(to) ?? between(from, to);
+    own.set(to, found);
+    return found;
   };
 }
 

@@ -32,6 +32,8 @@ export type Feasible = {
   /** The stretches that cannot work, one for each deadline that is not held, in order. */
   readonly tight: readonly Tight[];
   readonly needs: readonly Need[];
+  /** The same with what has all its time planned already, and may still take longer. */
+  readonly due: readonly Need[];
   readonly days: readonly DayRoom[];
   /** How many of these have no estimate, and are counted with the usual length. */
   readonly unestimated: number;
@@ -56,10 +58,13 @@ export function feasible(workspace: Workspace, zone: Zone, now: number): Feasibl
 function workedOut(workspace: Workspace, zone: Zone, now: number): Feasible {
   const dates = datesFrom(dateOf(now, zone), AHEAD);
   const until = dayOf(dates.at(-1) ?? '', zone).to;
-  const open = openOnes(workspace, dates[0] ?? '', zone).filter(({ id }) => !isWhole(workspace, id));
-  const overdue = open.filter((task) => lastInstant(task, workspace.events, zone) <= now);
-  const needs = needsOf(workspace, open, until, zone, now);
-  const last = needs.reduce((latest, { to }) => Math.max(latest, to), now);
+  const due = openOnes(workspace, dates[0] ?? '', zone).filter(
+    (task) => lastInstant(task, workspace.events, zone) <= until && !isWhole(workspace, task.id),
+  );
+  const overdue = due.filter((task) => lastInstant(task, workspace.events, zone) <= now);
+  const asked = needsOf(workspace, due, until, zone, now);
+  const needs = asked.filter(({ minutes }) => minutes > 0);
+  const last = asked.reduce((latest, { to }) => Math.max(latest, to), now);
   const days = dates
     .filter((date) => dayOf(date, zone).from < last)
     .map((date) => roomOn(workspace, date, zone, now));
@@ -67,6 +72,7 @@ function workedOut(workspace: Workspace, zone: Zone, now: number): Feasible {
   return {
     tight: found.map((stretch) => told(workspace, stretch, needs, zone)),
     needs,
+    due: asked,
     days,
     unestimated: needs.filter(({ task }) => task.estimate === null).length,
     overdue,
@@ -81,17 +87,11 @@ function told(workspace: Workspace, stretch: Overfull, all: readonly Need[], zon
 }
 
 /**
- * What has to be done until an instant and has no place in time yet. What waits for something begins no earlier than that, and
+ * What has to be done until an instant, with the minutes that have no place in time yet. What waits for something begins no earlier than that, and
  * what is waited for has to be done no later than what waits: with that the earliest deadline first does it in the right order.
  */
-function needsOf(
-  workspace: Workspace,
-  open: readonly Task[],
-  until: number,
-  zone: Zone,
-  now: number,
-): Need[] {
-  const turn = inTurn(workspace, open);
+function needsOf(workspace: Workspace, due: readonly Task[], until: number, zone: Zone, now: number): Need[] {
+  const turn = inTurn(workspace, withWaitedFor(workspace, due));
   const from = new Map<Id, number>();
   const to = new Map<Id, number>();
   for (const task of turn) {
@@ -104,13 +104,22 @@ function needsOf(
     for (const { id } of waitedFor(workspace, task))
       to.set(id, Math.min(to.get(id) ?? Infinity, to.get(task.id) ?? Infinity));
   const placed = placedUntil(workspace, until, zone, now);
-  return open.flatMap((task) => {
+  return turn.flatMap((task) => {
     const span = { from: from.get(task.id) ?? now, to: to.get(task.id) ?? Infinity };
     if (span.to <= now || span.to > until) return [];
     const blocks = placed.get(task.id) ?? [];
     const minutes = minutesOpen(workspace, task, blocks, span.to, now);
-    return minutes > 0 ? [{ ...span, minutes, task }] : [];
+    return [{ ...span, minutes, task }];
   });
+}
+
+/** Some tasks with all that they wait for, themselves or through others. */
+function withWaitedFor(workspace: Workspace, tasks: readonly Task[]): Task[] {
+  const found = new Map(tasks.map((task) => [task.id, task]));
+  for (const task of found.values())
+    for (const before of waitedFor(workspace, task))
+      if (!found.has(before.id) && !isWhole(workspace, before.id)) found.set(before.id, before);
+  return [...found.values()];
 }
 
 /** The blocks that lie between now and an instant, by the tasks that they are for. */

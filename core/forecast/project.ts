@@ -1,4 +1,4 @@
-import { habitFor, type Habits } from '../estimates/habits';
+import type { Habits } from '../estimates/habits';
 import { openTasksOf } from '../goals/standing';
 import type { Id } from '../model/common';
 import type { Task } from '../model/task';
@@ -10,17 +10,15 @@ import type { LedgerRow } from '../review/ledger';
 import { rowsIn } from '../review/rowsIn';
 import { lastInstant } from '../tasks/deadline';
 import { isFor, withFeeders } from '../tasks/goals';
-import { DEFAULT_LENGTH } from '../tasks/newTask';
 import { openOnes } from '../tasks/openTasks';
 import { isWhole } from '../tasks/parts';
 import { taskOf, tasksOfBlock } from '../tasks/places';
-import { kindOf } from '../tasks/takes';
 import { MINUTE, minutesOf } from '../time/span';
 import { stretchAround } from '../time/stretch';
 import { daysOfWeek, weekOf } from '../time/week';
 import { addDays, dateOf, datesFrom, dayOf, instantOf, type IsoDate, type Zone } from '../time/zone';
-import { minutesSpent } from '../track/spent';
 import { atOnce, type Working } from '../working';
+import { groundOf, lotOf, normal, type Ground } from './lots';
 
 /** What is looked at as a project: a list, a goal, or what a week holds (by its first day). */
 export type Project = { readonly kind: 'list' | 'goal' | 'week'; readonly id: Id };
@@ -182,44 +180,11 @@ function weeksBefore(workspace: Workspace, project: Project, thisWeek: IsoDate, 
   return begins < 0 ? [] : all.slice(begins).map(({ week, minutes }) => ({ week, minutes }));
 }
 
-/** Nobody is taken to be off by more than this as a rule, however little is known of it: half as long again (a standard deviation of the logarithm). */
-const MOST_DOUBT = 0.4;
-
-/** What of an open task is the same each time that it is played through; minutes, and a habit on its logarithmic scale. */
-function groundOf(workspace: Workspace, habits: Habits, task: Task, now: number) {
-  const estimate = task.estimate ?? DEFAULT_LENGTH;
-  const [, { middle, spread, doubt }] = habitFor(habits, { kind: kindOf(task), title: task.title, estimate });
-  return {
-    estimate,
-    middle,
-    spread,
-    doubt: Math.min(MOST_DOUBT, Math.sqrt(doubt)),
-    spent: minutesSpent(workspace.entries, task.id, now),
-  };
-}
-
-/**
- * What is left of all tasks when it is played through once, in minutes. How far off one's habits themselves are is the same for
- * all tasks; how far each lies from its habit is its own.
- */
-function leftOf(
-  grounds: readonly ReturnType<typeof groundOf>[],
-  { tails }: Habits,
-  random: () => number,
-): number {
+/** What is left of all tasks when it is played through once, in minutes. */
+function leftOf(grounds: readonly Ground[], habits: Habits, random: () => number): number {
   const off = normal(random);
-  return grounds.reduce((sum, { estimate, middle, spread, doubt, spent }) => {
-    const own = tails[Math.floor(random() * tails.length)] ?? 0;
-    return sum + Math.max(LEAST, estimate * Math.exp(middle + doubt * off + spread * own) - spent);
-  }, 0);
+  return grounds.reduce((sum, ground) => sum + lotOf(ground, habits, off, random), 0);
 }
-
-/** A figure of the normal distribution (Box and Muller 1958). */
-const normal = (random: () => number): number =>
-  Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
-
-/** What is open takes so many minutes more at least. */
-const LEAST = 5;
 
 /** How many weeks it takes for so many minutes at a pace drawn week by week; LONGEST where it never ends. */
 function weeksUntil(minutes: number, pace: readonly number[], random: () => number): number {

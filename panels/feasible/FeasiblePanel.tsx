@@ -13,6 +13,7 @@ import { useMoment } from '@/ui/clock';
 import { Foot } from '@/ui/Foot';
 import { openPanel, type Panel, type Panels } from '@/ui/panels';
 import { Heading, Subheading, Words } from '@/ui/Words';
+import { Chances } from './Chances';
 
 /** Whether all can be done that is due in the next four weeks; where not, the first stretch that cannot work and what would mend it. */
 function DoesItFit({ until }: Panels['feasible']) {
@@ -33,9 +34,11 @@ function DoesItFit({ until }: Panels['feasible']) {
         </Words>
       )}
       {found.tight.length > 1 && <Others found={found} shown={tight} onAsk={ask} />}
+      <Chances />
       <Notes found={found} />
       <Foot>
         <Button label="Propose a plan…" onPress={() => openPanel({ kind: 'fit' })} />
+        <Button label="Can I take it on?" kind="quiet" onPress={() => openPanel({ kind: 'promise' })} />
       </Foot>
     </View>
   );

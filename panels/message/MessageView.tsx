@@ -2,9 +2,10 @@ import { Suspense } from 'react';
 import { View } from 'react-native';
 import type { Id } from '@/core/model/common';
 import { useWorkspace } from '@/state/shown';
+import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
 import { later, useLater } from '@/ui/later';
-import type { Panel, Panels } from '@/ui/panels';
+import { openPanel, type Panel, type Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { messageWords } from './messageWords';
 
@@ -19,6 +20,13 @@ function MessageView({ id }: Panels['message']) {
   return (
     <View className="gap-3">
       <Words tone="soft">{messageWords(message, zone, settings)}</Words>
+      <View className="-ml-3 flex-row">
+        <Button
+          label="Can I take it on?"
+          kind="quiet"
+          onPress={() => openPanel({ kind: 'promise', title: message.subject })}
+        />
+      </View>
       {message.html === null ? (
         <Words className="select-text whitespace-pre-wrap">{message.text}</Words>
       ) : (

@@ -13,7 +13,7 @@ import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { useMoment } from '@/ui/clock';
 import { keyPressed } from '@/ui/dom';
-import type { Panel, Panels } from '@/ui/panels';
+import { openPanel, type Panel, type Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { LineSays } from './LineSays';
 import { Many } from './Many';
@@ -107,6 +107,22 @@ function Quick({ text: given = '', read: givenRead, notes: givenNotes = '', home
       {kind !== 'scratch' && !counted && <LineSays typed={typed} field={field} />}
       {kind === 'task' && !counted && !typed.day && line.title !== '' && (
         <UsualLength typed={typed} onTaken={() => field.current?.focus()} />
+      )}
+      {kind === 'task' && !typed.day && line.title !== '' && quick.task.estimate !== null && (
+        <View className="-ml-3 flex-row">
+          <Button
+            label="Can I take it on?"
+            kind="quiet"
+            onPress={() =>
+              openPanel({
+                kind: 'promise',
+                title: quick.task.title,
+                minutes: quick.task.estimate ?? 0,
+                due: quick.task.due,
+              })
+            }
+          />
+        </View>
       )}
       <View aria-live="polite" className="gap-1">
         {text.trim() === '' ? (
