@@ -211,7 +211,7 @@ scene(
     const file = await downloaded('sprindle-demo-2026-11-24.json');
     await go(page, '/settings?space=elsewhere');
     await chooseFile(page, 'Open an exported file', file);
-    await sees(page, '157 tasks, 4 lists, 16 events, 2 calendars');
+    await sees(page, '160 tasks, 4 lists, 16 events, 2 calendars');
     await pressText(page, 'Replace everything');
     await keys(page, 'Escape');
     await isClosed(page);
