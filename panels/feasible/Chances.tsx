@@ -23,10 +23,10 @@ export function Chances() {
   const told = { workspace, zone, now };
   if (found.answer.length === 0) return null;
   return (
-    <View role="list" aria-label="How sure each deadline is" className="gap-1">
+    <View className="gap-1">
       <Subheading>How sure each deadline is</Subheading>
       {found.answer.map((one) => (
-        <View key={one.at} role="listitem" className="border-b border-line py-1.5">
+        <View key={one.at} className="border-b border-line py-1.5">
           <Words>{dueAtWords(one, told)}</Words>
           <Words
             size="xs"
