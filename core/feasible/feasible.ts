@@ -34,9 +34,9 @@ export type Feasible = {
   readonly needs: readonly Need[];
   /** The same with what has all its time planned already, and may still take longer. */
   readonly due: readonly Need[];
-  readonly days: readonly DayRoom[];
-  /** How many of these have no estimate, and are counted with the usual length. */
+  /** How many of the needs have no estimate, and are counted with the usual length. */
   readonly unestimated: number;
+  readonly days: readonly DayRoom[];
   /** What should have been done before now; it is in none of the sums. */
   readonly overdue: readonly Task[];
 };

@@ -12,9 +12,9 @@ import { spanOfBlock } from '../tasks/places';
 import { waitedFor } from '../tasks/waiting';
 import { MINUTE, minutesOf, overlaps, type Span } from '../time/span';
 import { addDays, dateOf, type IsoDate } from '../time/zone';
-import type { FitAsked } from './asked';
+import type { FitAsked, Held } from './asked';
 import type { FitModel, Job } from './model';
-import { blocksAround, wantedOf, type Wanted } from './wanted';
+import { blocksAround, wantedOf, type Around, type Wanted } from './wanted';
 
 /*
  * What a workspace asks of a fit, as plain numbers.
@@ -58,26 +58,27 @@ export type Built = {
 };
 
 /** The workspace with what stands already in place, and without what may move. */
-export function groundOf(workspace: Workspace, asked: FitAsked): Workspace {
-  const { move } = blocksAround(workspace, asked);
-  const held = asked.held.map((one, i) => ({ ...one, id: `held ${i}` }));
+function groundOf(workspace: Workspace, { held }: FitAsked, { move }: Around): Workspace {
+  const standing = held.map((one, i) => ({ ...one, id: `held ${i}` }));
   const gone = move.map(({ id }) => id);
-  return { ...workspace, blocks: workspace.blocks.with(held, gone) };
+  return { ...workspace, blocks: workspace.blocks.with(standing, gone) };
 }
 
 export function build(workspace: Workspace, asked: FitAsked): Built {
-  const ground = groundOf(workspace, asked);
+  const around = blocksAround(workspace, asked);
+  const ground = groundOf(workspace, asked, around);
   const dates = datesUntil(asked);
   const rooms = dates.map((date) => roomOn(ground, date, asked.zone, asked.now));
   const perDay = rooms.map((room, i) => slotsOf(ground, dates[i] ?? '', room, asked));
   const slots = perDay.flat();
-  const wanted = wantedOf(workspace, asked);
+  const wanted = wantedOf(workspace, asked, around);
   const run = runsOf(slots);
   const starts = perDay.reduce<number[]>((all, day) => [...all, (all.at(-1) ?? 0) + day.length], [0]);
   const at = Float64Array.from(slots, ({ from }) => from);
   const places = new Map<Id, number>();
   wanted.forEach(({ tasks }, i) => tasks.forEach(({ id }) => places.set(id, i)));
   const kinds = new Map<string, number>();
+  const standing = [...around.stay, ...asked.held];
   const caps = Int32Array.from(rooms, (room, d) => capOf(ground, dates[d] ?? '', room, asked));
   const most = caps.reduce((sum, cap) => sum + cap, 0);
   const model = {
@@ -86,7 +87,7 @@ export function build(workspace: Workspace, asked: FitAsked): Built {
     day: Int32Array.from(perDay.flatMap((day, d) => day.map(() => d))),
     caps,
     starts: Int32Array.from(starts),
-    jobs: wanted.map((one) => jobOf(workspace, asked, one, { slots, places, kinds, ground, most })),
+    jobs: wanted.map((one) => jobOf(workspace, asked, one, { slots, places, kinds, standing, most })),
     piece: POINTS.piece,
     clear: Math.ceil(workspace.settings.buffers.betweenKinds / STEP),
   };
@@ -144,21 +145,22 @@ type Ground = {
   readonly slots: readonly Slot[];
   readonly places: ReadonlyMap<Id, number>;
   readonly kinds: Map<string, number>;
-  readonly ground: Workspace;
+  /** What stays where it is. */
+  readonly standing: readonly Held[];
   /** How many quarter hours can be used in all. */
   readonly most: number;
 };
 
 function jobOf(workspace: Workspace, asked: FitAsked, wanted: Wanted, on: Ground): Job {
-  const { slots, places, kinds, ground, most } = on;
+  const { slots, places, kinds, standing, most } = on;
   const { tasks, minutes, last, weight } = wanted;
   const [task] = tasks;
   const units = Math.ceil(minutes / STEP);
   const before = waitedFor(workspace, task).map(({ id }) => places.get(id) ?? id);
   const isLate = last <= asked.now;
-  const due = isLate ? 0 : slots.filter(({ to }) => to <= last).length;
+  const due = slots.filter(({ to }) => to <= last).length;
   const hasDue = Number.isFinite(last) && last <= asked.until && !isLate;
-  const from = Math.max(wanted.from, ...before.map((other) => readyAt(ground, asked, other)));
+  const from = Math.max(wanted.from, ...before.map((other) => readyAt(standing, asked.now, other)));
   const first = slots.findIndex((slot) => slot.from >= from);
   const own = { ...wanted, hasDue, isLate };
   return {
@@ -167,7 +169,7 @@ function jobOf(workspace: Workspace, asked: FitAsked, wanted: Wanted, on: Ground
     units: Math.min(units, most + 1),
     ...sittingOf(task, units),
     from: first < 0 ? slots.length : first,
-    due: hasDue ? due : isLate ? 0 : slots.length,
+    due,
     gain: Float64Array.from(slots, (slot, unit) => gainOf(slot, unit < due, own, asked)),
     whole: (hasDue ? POINTS.inTime : POINTS.placed) * weight,
     after: before.filter((other) => typeof other === 'number'),
@@ -182,13 +184,11 @@ const kindIndex = (kinds: Map<string, number>, kind: string): number => {
 };
 
 /** When something that is waited for, and is not among what is fitted, is done: at the end of its blocks; never where it has none. */
-function readyAt(workspace: Workspace, { now, until, zone }: FitAsked, other: Id | number): number {
+function readyAt(standing: readonly Held[], now: number, other: Id | number): number {
   if (typeof other === 'number') return now;
-  const { stay } = blocksAround(workspace, { ...SOME, now, until, zone });
-  const ends = stay.filter(({ taskId }) => taskId === other).map((block) => spanOfBlock(block).to);
+  const ends = standing.filter(({ taskId }) => taskId === other).map((block) => spanOfBlock(block).to);
   return ends.length === 0 ? Infinity : Math.max(...ends);
 }
-const SOME = { tasks: null, out: [], held: [], spare: 0, mends: false } as const;
 
 /** How many quarter hours in one go: shorter than the least only where that is all there is, or the sittings would not come out even. */
 function sittingOf({ sitting }: Task, units: number): Pick<Job, 'least' | 'most'> {
@@ -213,7 +213,7 @@ function gainOf(
   const days = (slot.from - asked.now) / (24 * 60 * MINUTE);
   const late = Math.max(0, (slot.to - last) / (24 * 60 * MINUTE));
   const placed = Math.max(POINTS.leastLate, POINTS.placed - POINTS.perDayLate * (isLate ? days : late));
-  const rate = hasDue && isInTime ? POINTS.inTime : hasDue || isLate ? placed : POINTS.placed;
+  const rate = hasDue && isInTime ? POINTS.inTime : placed;
   const stays = blocks.some((block) => overlaps(spanOfBlock(block), slot));
   return (
     weight * (rate - POINTS.perDay * days) +

@@ -1,4 +1,4 @@
-import { bestPlacement, nowhere, type Left, type Placement } from './place';
+import { bestPlacement, mark, nowhere, type Left, type Placement } from './place';
 import { endOf, isInTime, unitsOf, valueOf, type FitModel, type Job, type Piece, type Plan } from './model';
 
 /** A plan that is being made: what each job gets, and what is left of time. */
@@ -20,26 +20,20 @@ export class Draft implements Left {
     return this.#holder[unit] ?? -1;
   }
 
-  private mark(i: number, pieces: readonly Piece[], isTaken: boolean): void {
-    const { day } = this.model;
-    for (const piece of pieces)
-      for (let unit = piece.from; unit < endOf(piece); unit += 1) {
-        this.taken[unit] = isTaken ? 1 : 0;
-        this.#holder[unit] = isTaken ? i : -1;
-        const own = day[unit] ?? 0;
-        this.room[own] = (this.room[own] ?? 0) + (isTaken ? -1 : 1);
-      }
+  private hold(i: number, pieces: readonly Piece[], isTaken: boolean): void {
+    mark(this, this.model.day, pieces, isTaken);
+    for (const piece of pieces) this.#holder.fill(isTaken ? i : -1, piece.from, endOf(piece));
   }
 
   put(i: number, placement: Placement): void {
-    this.mark(i, placement.pieces, true);
+    this.hold(i, placement.pieces, true);
     this.placed[i] = placement;
     this.worth += placement.value;
   }
 
   takeOff(i: number): Placement {
     const placement = this.placed[i] ?? nowhere;
-    this.mark(i, placement.pieces, false);
+    this.hold(i, placement.pieces, false);
     this.placed[i] = nowhere;
     this.worth -= placement.value;
     return placement;

@@ -8,7 +8,7 @@ import { waitedFor } from '../tasks/waiting';
 import { lengthOf, MINUTE, overlaps, subtract, union, type Span } from '../time/span';
 import type { FitAsked } from './asked';
 import type { Built } from './build';
-import { bestPlacement, type Left } from './place';
+import { bestPlacement, mark, type Left } from './place';
 import { endOf, isInTime, unitsOf, type FitModel, type Job, type Piece, type Plan } from './model';
 
 /** What stands in the way of something. Minutes. */
@@ -76,23 +76,15 @@ export function leftOf(workspace: Workspace, asked: FitAsked, built: Built, plan
 /** What a plan leaves of time. */
 function leftBy({ at, day, caps }: FitModel, plan: Plan): Left {
   const left = { taken: new Uint8Array(at.length), room: Int32Array.from(caps) };
-  for (const pieces of plan) mark(left, day, pieces, 1);
+  for (const pieces of plan) mark(left, day, pieces, true);
   return left;
 }
 
 /** The same without what a job has itself. */
 function withoutOwn({ day }: FitModel, { taken, room }: Left, pieces: readonly Piece[]): Left {
   const left = { taken: Uint8Array.from(taken), room: Int32Array.from(room) };
-  mark(left, day, pieces, 0);
+  mark(left, day, pieces, false);
   return left;
-}
-
-function mark({ taken, room }: Left, day: Int32Array, pieces: readonly Piece[], to: 0 | 1): void {
-  for (const piece of pieces)
-    for (let unit = piece.from; unit < endOf(piece); unit += 1) {
-      taken[unit] = to;
-      room[day[unit] ?? 0] = (room[day[unit] ?? 0] ?? 0) + (to === 1 ? -1 : 1);
-    }
 }
 
 function obstacle(

@@ -1,4 +1,4 @@
-import type { FitModel, Job, Piece } from './model';
+import { endOf, unitsOf, type FitModel, type Job, type Piece } from './model';
 
 /*
  * The best sittings of one job in what the others leave: exact, by going through each day and then over the days (dynamic
@@ -39,13 +39,29 @@ export function bestPlacement(
   const due = Math.min(job.due, last);
   const inTime = from < due ? within(model, job, left, from, due, prices, true) : nowhere;
   // all of it in time is worth more than any of it later
-  const isWhole = inTime.pieces.length > 0 && countOf(inTime.pieces) === job.units;
+  const isWhole = inTime.pieces.length > 0 && unitsOf(inTime.pieces) === job.units;
   if (due === last || (isWhole && !prices)) return inTime;
   const anyTime = within(model, job, left, from, last, prices, false);
   return anyTime.value > inTime.value ? anyTime : inTime;
 }
 
-const countOf = (pieces: readonly Piece[]) => pieces.reduce((sum, { units }) => sum + units, 0);
+/** Takes what some sittings need out of what is left, or gives it back. */
+export function mark(
+  { taken, room }: Left,
+  day: Int32Array,
+  pieces: readonly Piece[],
+  isTaken: boolean,
+): void {
+  for (const piece of pieces)
+    for (let unit = piece.from; unit < endOf(piece); unit += 1) {
+      const own = day[unit] ?? 0;
+      taken[unit] = isTaken ? 1 : 0;
+      room[own] = (room[own] ?? 0) + (isTaken ? -1 : 1);
+    }
+}
+
+/** The quarter hours of a day that are looked through, and where their rows begin in `best`. */
+type DayRows = { readonly begins: number; readonly ends: number; readonly row: number };
 
 /** The best sittings between two quarter hours; `counts` says whether the whole is worth more there. */
 function within(
@@ -73,12 +89,14 @@ function within(
   }
   ending.fill(-Infinity, 0, (days + 1) * width);
   ending[0] = 0;
+  const rows: DayRows[] = [];
   let row = 0;
   for (let d = 0; d < days; d += 1) {
     const begins = Math.max(from, starts[first + d] ?? 0);
     const ends = Math.min(until, starts[first + d + 1] ?? 0);
     const most = Math.min(units, left.room[first + d] ?? 0);
-    if (most >= job.least) fillDay(model, job, left, begins, ends, most, width, row, prices);
+    rows.push({ begins, ends, row });
+    if (most >= job.least) fillDay(model, job, left, { begins, ends, row }, most, width, prices);
     overDays(d, width, most >= job.least ? most : 0, row + (ends - begins) * width);
     row += (ends - begins + 1) * width;
   }
@@ -87,7 +105,7 @@ function within(
     const found = (ending[days * width + k] ?? -Infinity) + (counts && k === units ? job.whole : 0);
     if (found > value) [value, count] = [found, k];
   }
-  return count === 0 ? nowhere : { value, pieces: piecesOf(model, from, until, first, days, width, count) };
+  return count === 0 ? nowhere : { value, pieces: piecesOf(model, rows, width, count) };
 }
 
 /** What a day is worth with each number of quarter hours of it: rows of `best`, one for each place between two of them. */
@@ -95,11 +113,9 @@ function fillDay(
   { run, piece }: FitModel,
   job: Job,
   left: Left,
-  begins: number,
-  ends: number,
+  { begins, ends, row }: DayRows,
   most: number,
   width: number,
-  row: number,
   prices: Float64Array | undefined,
 ): void {
   const { gain, least, most: longest } = job;
@@ -154,34 +170,15 @@ function overDays(d: number, width: number, most: number, lastRow: number): void
 }
 
 /** The sittings that were chosen, by time. */
-function piecesOf(
-  { starts, run }: FitModel,
-  from: number,
-  until: number,
-  first: number,
-  days: number,
-  width: number,
-  count: number,
-): Piece[] {
+function piecesOf({ run }: FitModel, days: readonly DayRows[], width: number, count: number): Piece[] {
   const pieces: Piece[] = [];
-  const rows: number[] = [];
-  let row = 0;
-  const bounds = Array.from({ length: days }, (_, d) => ({
-    begins: Math.max(from, starts[first + d] ?? 0),
-    ends: Math.min(until, starts[first + d + 1] ?? 0),
-  }));
-  for (const { begins, ends } of bounds) {
-    rows.push(row);
-    row += (ends - begins + 1) * width;
-  }
   let open = count;
-  for (let d = days - 1; d >= 0; d -= 1) {
+  for (const [d, { begins, ends, row }] of [...days.entries()].reverse()) {
     let own = picked[(d + 1) * width + open] ?? 0;
     open -= own;
-    const { begins, ends } = bounds[d] ?? { begins: 0, ends: 0 };
     let i = ends - begins;
     while (own > 0 && i > 0) {
-      const units = choice[(rows[d] ?? 0) + i * width + own] ?? 0;
+      const units = choice[row + i * width + own] ?? 0;
       if (units === 0) {
         i -= 1;
         continue;

@@ -43,7 +43,9 @@ const FOR_A_GOAL = 1.5;
 const KEYSTONE = 2;
 
 /** The blocks ahead that stay where they are, and those that may move. */
-export function blocksAround(workspace: Workspace, asked: FitAsked): { stay: Block[]; move: Block[] } {
+export type Around = { readonly stay: readonly Block[]; readonly move: readonly Block[] };
+
+export function blocksAround(workspace: Workspace, asked: FitAsked): Around {
   const { zone, now, until, mends } = asked;
   const running = runningEntries(workspace.entries).map(({ subject }) =>
     subject.kind === 'task' ? subject.taskId : '',
@@ -63,9 +65,8 @@ export function blocksAround(workspace: Workspace, asked: FitAsked): { stay: Blo
 }
 
 /** The open tasks that are asked for and still need something of the plan, each after what it waits for; small ones together. */
-export function wantedOf(workspace: Workspace, asked: FitAsked): Wanted[] {
+export function wantedOf(workspace: Workspace, asked: FitAsked, { stay, move }: Around): Wanted[] {
   const { zone, now, tasks: ids, out } = asked;
-  const { stay, move } = blocksAround(workspace, asked);
   const isAsked = ({ id, inbox }: Task) => (ids === null ? !inbox : ids.includes(id));
   const isMoving = ({ id }: Task) => move.some(({ taskId }) => taskId === id);
   const chosen = openOnes(workspace, dateOf(now, zone), zone).filter(

@@ -52,8 +52,12 @@ const SURE = 0.8;
 const RUNS = 200;
 const DAYS = 56;
 
-/** What is needed and what the request takes, when it is played through once. */
-type Run = { readonly needs: readonly Demand[]; readonly minutes: number };
+/** What is needed, by how much that falls short by each deadline, and what the request takes, when it is played through once. */
+type Run = {
+  readonly needs: readonly Demand[];
+  readonly before: ReadonlyMap<number, number>;
+  readonly minutes: number;
+};
 
 /**
  * By when a request can be promised without breaking anything. It is played through some hundreds of times: all that is due, and the
@@ -69,7 +73,7 @@ export function* promiseOf(
   yield 0.3;
   const room = roomBetween(days);
   const { needs, due } = feasible(workspace, zone, now);
-  const runs = runsOf(workspace, due, { request, habits, zone, now, seed });
+  const runs = runsOf(workspace, due, { request, habits, zone, now, seed }, room);
   yield 0.5;
   const by = (until: number) => chanceBy(runs, request, until, now, room, days);
   const first = firstWhere(dates.length, (i) => by(dayOf(dates[i] ?? '', zone).to) >= SURE);
@@ -104,13 +108,14 @@ function firstWhere(count: number, holds: (i: number) => boolean): number {
   return low;
 }
 
-function runsOf(workspace: Workspace, needs: readonly Need[], asked: PromiseAsked): Run[] {
+function runsOf(workspace: Workspace, needs: readonly Need[], asked: PromiseAsked, room: RoomBetween): Run[] {
   const { request, habits, now, seed } = asked;
   const kind = kindOf({ category: request.category ?? undefined, listId: '' });
   const own = groundOfWork(habits, { kind, title: request.title, estimate: request.minutes });
   return playedThrough(workspace, needs, { habits, now, seed, runs: RUNS }).map(
     ({ needs: drawn, off, random }) => ({
       needs: drawn,
+      before: shortBy(drawn, room),
       minutes: lotOf(own, habits, off, random),
     }),
   );
@@ -128,27 +133,33 @@ function chanceBy(
   const stretches = days.flatMap(({ free }) =>
     free.map(({ from, to }) => lengthOf({ from, to: Math.min(to, until) })),
   );
-  const holds = runs.filter(({ needs, minutes }) => {
+  const holds = runs.filter(({ needs, before, minutes }) => {
     const each = sittings === null ? 0 : minutes / sittings;
     if (
       sittings !== null &&
       stretches.reduce((sum, long) => sum + Math.max(0, Math.floor(long / each)), 0) < sittings
     )
       return false;
-    return newlyShort(needs, { from: now, to: until, minutes }, room).length === 0;
+    return newlyShort(needs, before, { from: now, to: until, minutes }, room).length === 0;
   });
   return holds.length / Math.max(1, runs.length);
 }
 
-/** The stretches that are short of more once something is added. */
-function newlyShort(needs: readonly Demand[], more: Demand, room: RoomBetween) {
-  const before = new Map(overfull(needs, room).map(({ to, short }) => [to, short]));
-  return overfull([...needs, more], room).filter(({ to, short }) => short > (before.get(to) ?? 0) + 0.5);
-}
+/** How many minutes are short by each deadline that is not held. */
+const shortBy = (needs: readonly Demand[], room: RoomBetween): ReadonlyMap<number, number> =>
+  new Map(overfull(needs, room).map(({ to, short }) => [to, short]));
+
+/** The stretches that are short of more than before once something is added. */
+const newlyShort = (
+  needs: readonly Demand[],
+  before: ReadonlyMap<number, number>,
+  more: Demand,
+  room: RoomBetween,
+) => overfull([...needs, more], room).filter(({ to, short }) => short > (before.get(to) ?? 0) + 0.5);
 
 /** What could not be held any more if it all took what it usually takes. */
 const brokenBy = (needs: readonly Need[], more: Demand, { title }: Request, room: RoomBetween): Broken[] =>
-  newlyShort(needs, more, room).map(({ to, short }) => ({
+  newlyShort(needs, shortBy(needs, room), more, room).map(({ to, short }) => ({
     at: to,
     short: Math.round(short),
     titles: [

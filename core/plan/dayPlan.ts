@@ -2,6 +2,7 @@ import { buffersOn } from '../frame/buffers';
 import { hoursSaid, readsOfZones, spansOfKind } from '../frame/zones';
 import { occurrencesShown } from '../calendar/layers';
 import type { Occurrence } from '../calendar/occurrences';
+import type { Id } from '../model/common';
 import type { Block, TrayItem } from '../model/plan';
 import { rememberedWhile } from '../model/remember';
 import type { Workspace } from '../model/workspace';
@@ -128,8 +129,11 @@ function workedOut(workspace: Workspace, date: IsoDate, zone: Zone): DayPlan {
   };
 }
 
-/** What takes the time of a day: busy events, among the hours or for whole days, and blocks that are not done. */
-export const takenOn = (workspace: Workspace, { meetings, allDay, blocks }: DayPlan): Span[] => [
-  ...[...meetings, ...allDay].filter(({ busy }) => busy),
-  ...blocks.filter((block) => !isDone(workspace, block)).map(spanOfBlock),
+/**
+ * What takes the time of a day: busy events, among the hours or for whole days, and blocks that are not done; as if the one of the
+ * id `gone` were not there.
+ */
+export const takenOn = (workspace: Workspace, { meetings, allDay, blocks }: DayPlan, gone?: Id): Span[] => [
+  ...[...meetings, ...allDay].filter(({ id, busy }) => busy && id !== gone),
+  ...blocks.filter((block) => block.id !== gone && !isDone(workspace, block)).map(spanOfBlock),
 ];

@@ -18,10 +18,11 @@ export const snap = (instant: number, midnight: number, step = STEP): number =>
 export const startOn = (instant: number, day: Span): number =>
   Math.min(day.to - STEP * MINUTE, Math.max(day.from, snap(instant, day.from)));
 
-/** The free stretches of a day's working hours after `now`, what is busy and what is planned taken out. */
-export function pockets(workspace: Workspace, date: string, zone: Zone, now: number): Span[] {
+/** The free stretches of a day's working hours after `now`, what is busy and what is planned taken out, but for what is `gone`. */
+export function pockets(workspace: Workspace, date: string, zone: Zone, now: number, gone?: Id): Span[] {
   const plan = dayPlan(workspace, date, zone);
-  return subtract(plan.working, [...takenOn(workspace, plan), ...plan.buffers, { from: -Infinity, to: now }]);
+  const past = { from: -Infinity, to: now };
+  return subtract(plan.working, [...takenOn(workspace, plan, gone), ...plan.buffers, past]);
 }
 
 /** The quarter hour from an instant on. */

@@ -1,10 +1,10 @@
 import { hoursSaid } from '../frame/zones';
 import type { Id } from '../model/common';
 import type { Workspace } from '../model/workspace';
-import { isDone, spanOfBlock } from '../tasks/places';
-import { minutesOf, subtract, type Span } from '../time/span';
+import { minutesOf, type Span } from '../time/span';
 import type { IsoDate, Zone } from '../time/zone';
 import { dayPlan } from './dayPlan';
+import { pockets } from './placing';
 
 /** What can still be planned into the hours of a day: its free stretches, and how many minutes of them. */
 export type DayRoom = { readonly day: Span; readonly free: readonly Span[]; readonly most: number };
@@ -15,7 +15,7 @@ export function roomOn(workspace: Workspace, date: IsoDate, zone: Zone, now: num
   const unplanned = Math.max(0, load.free + load.inTray);
   return {
     day: span,
-    free: freeWithout(workspace, date, zone, now),
+    free: pockets(workspace, date, zone, now),
     most: hoursSaid(workspace, date) === undefined ? Infinity : unplanned,
   };
 }
@@ -23,13 +23,6 @@ export function roomOn(workspace: Workspace, date: IsoDate, zone: Zone, now: num
 /** The same as if a meeting or a block of the day were gone. */
 export function roomWithout(workspace: Workspace, date: IsoDate, gone: Id, zone: Zone, now: number): DayRoom {
   const { day, free, most } = roomOn(workspace, date, zone, now);
-  const more = freeWithout(workspace, date, zone, now, gone);
+  const more = pockets(workspace, date, zone, now, gone);
   return { day, free: more, most: most + minutesOf(more) - minutesOf(free) };
-}
-
-function freeWithout(workspace: Workspace, date: IsoDate, zone: Zone, now: number, gone?: Id): Span[] {
-  const { working, meetings, allDay, blocks, buffers } = dayPlan(workspace, date, zone);
-  const busy = [...meetings, ...allDay].filter((one) => one.busy && one.id !== gone);
-  const planned = blocks.filter((block) => block.id !== gone && !isDone(workspace, block));
-  return subtract(working, [...busy, ...planned.map(spanOfBlock), ...buffers, { from: -Infinity, to: now }]);
 }

@@ -1,13 +1,10 @@
-import { useMemo } from 'react';
 import { View } from 'react-native';
 import { chanceWords, dueAtWords } from '@/core/forecast/promiseWords';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { useWorkedOut } from '@/ui/useWorkedOut';
 import { Subheading, Words } from '@/ui/Words';
-
-/** Chances are worked out anew each quarter of an hour, and whenever something changes. */
-const QUARTER = 15 * 60_000;
+import { QUARTER, useSince } from '../parts/useSince';
 
 /** One is told in brick below this, in hundredths. */
 const UNSURE = 80;
@@ -16,8 +13,7 @@ const UNSURE = 80;
 export function Chances() {
   const { zone, now } = useMoment();
   const workspace = useWorkspace();
-  const since = Math.floor(now / QUARTER) * QUARTER;
-  const asked = useMemo(() => ({ zone, now: since }), [zone, since]);
+  const asked = useSince(QUARTER);
   const found = useWorkedOut('chances', zone, asked);
   if (!('answer' in found)) return <Words aria-busy>Playing it through…</Words>;
   const told = { workspace, zone, now };

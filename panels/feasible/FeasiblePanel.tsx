@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { mend } from '@/actions/mend';
 import { feasible, type Feasible, type Need, type Tight } from '@/core/feasible/feasible';
@@ -48,7 +48,10 @@ function DoesItFit({ until }: Panels['feasible']) {
 function Stretch({ tight, found }: { tight: Tight; found: Feasible }) {
   const { zone, now } = useMoment();
   const workspace = useWorkspace();
-  const mends = mendsOf(workspace, found, tight, zone, now);
+  const mends = useMemo(
+    () => mendsOf(workspace, found, tight, zone, now),
+    [workspace, found, tight, zone, now],
+  );
   return (
     <>
       <View className="gap-1" aria-live="polite">

@@ -206,11 +206,6 @@ declare module '@/ui/panels' {
 }
 
 export const fitPanel: Panel<Panels['fit']> = {
-  useTitle: () => useFittingTitle(),
+  useTitle: () => (useFitting().proposal ? 'A plan, on trial' : 'A plan'),
   Content: Fit,
 };
-
-function useFittingTitle(): string {
-  const { proposal } = useFitting();
-  return proposal ? 'A plan, on trial' : 'A plan';
-}

@@ -180,25 +180,20 @@ function over(): void {
   useFitting.setState({ proposal: null, proposed: new Map(), out: [] });
 }
 
+const placedWords = (count: number) => (count === 1 ? 'One block placed' : `${count} blocks placed`);
+
 /** Lets all of the plan count. */
 export function acceptAll(): void {
   const { proposed } = useFitting.getState();
   stopLooking();
-  store.accept(
-    'accept the plan',
-    proposed.size === 1 ? 'One block placed' : `${proposed.size} blocks placed`,
-  );
+  store.accept('accept the plan', placedWords(proposed.size));
   over();
 }
 
 /** Lets some blocks count; the rest stays proposed. */
 export function acceptSome(some: readonly Id[]): void {
   stopLooking();
-  store.accept(
-    'accept a part of the plan',
-    some.length === 1 ? 'One block placed' : `${some.length} blocks placed`,
-    some,
-  );
+  store.accept('accept a part of the plan', placedWords(some.length), some);
   const { proposed } = useFitting.getState();
   const { why } = usePreviewed.getState();
   const isLeft = ([id]: readonly [Id, unknown]) => !some.includes(id);

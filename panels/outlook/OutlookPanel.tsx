@@ -14,16 +14,17 @@ import { useMoment } from '@/ui/clock';
 import type { Panel, Panels } from '@/ui/panels';
 import { useWorkedOut } from '@/ui/useWorkedOut';
 import { Subheading, Words } from '@/ui/Words';
+import { useSince } from '../parts/useSince';
 
 const HEIGHT = 64;
 
 /** A list, a goal or a week looked at ahead: what is open, how fast it goes, when it is done. */
 function Ahead({ project }: Panels['outlook']) {
-  const { zone, now, today } = useMoment();
+  const { zone, today } = useMoment();
   const workspace = useWorkspace();
   const { kind, id } = project;
-  const hour = Math.floor(now / 3_600_000) * 3_600_000;
-  const asked = useMemo(() => ({ project: { kind, id }, zone, now: hour }), [kind, id, zone, hour]);
+  const since = useSince();
+  const asked = useMemo(() => ({ project: { kind, id }, ...since }), [kind, id, since]);
   const found = useWorkedOut('outlook', `${kind} ${id} ${zone}`, asked);
   if (!('answer' in found)) return <Words aria-busy>Playing it through…</Words>;
   const told = found.answer;

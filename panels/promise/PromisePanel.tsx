@@ -27,6 +27,7 @@ import { closePanel, type Panel, type Panels } from '@/ui/panels';
 import { quoted, readLength, readName } from '@/ui/readings';
 import { useWorkedOut } from '@/ui/useWorkedOut';
 import { Words } from '@/ui/Words';
+import { QUARTER, useSince } from '../parts/useSince';
 
 const readSittings = (typed: string): Reading<number | null> => {
   if (typed.trim() === '') return { value: null };
@@ -89,15 +90,12 @@ function CanITakeItOn({ title = '', minutes = 60, due = null }: Panels['promise'
 }
 
 function Answer({ asked: { due, ...rest } }: { asked: Asked }) {
-  const { zone, now } = useMoment();
-  const hour = Math.floor(now / 3_600_000) * 3_600_000;
-  const by = due === null ? null : deadlineOf(due, zone);
+  const since = useSince(QUARTER);
+  const by = due === null ? null : deadlineOf(due, since.zone);
   const { title, minutes, category, sittings } = rest;
   const input = useMemo(
-    () => ({ request: { title, minutes, by, category, sittings }, zone, now: Math.max(hour, now - 60_000) }),
-    // the minute alone is no reason to ask again
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [title, minutes, by, category, sittings, zone, hour],
+    () => ({ request: { title, minutes, by, category, sittings }, ...since }),
+    [title, minutes, by, category, sittings, since],
   );
   const found = useWorkedOut('promise', JSON.stringify(input.request), input);
   if (!('answer' in found)) return <Words aria-busy>Playing it through…</Words>;
