@@ -1,3 +1,4 @@
+import { lengthenDay, setCapacity } from '../commands/frames';
 import { placeTask } from '../commands/plan';
 import { editTask } from '../commands/tasks';
 import { addEntry } from '../commands/track';
@@ -8,7 +9,7 @@ import { instantOf } from '../time/zone';
 import { feasible, tightOn } from './feasible';
 import { mendsOf } from './mends';
 import { tightWords } from './words';
-import { mendWords } from './mendWords';
+import { leftWords, mendWords } from './mendWords';
 
 const on = (wall: string) => instantOf(`2026-11-${wall}`, zone);
 const now = on('24T15:00');
@@ -121,6 +122,42 @@ describe('changes that mend', () => {
       'Park Map',
     ]);
     expect(mends.every(({ left }) => left === 0)).toBe(true);
+  });
+
+  test('what begins later can begin earlier, and a meeting in the way is named with what its moving leaves', () => {
+    const late = { notBefore: { date: '2026-11-25', time: null }, ...due('25', '17:00') };
+    const stood = meeting('c/y', '2026-11-25T14:00:00', 60, { title: 'Team week' });
+    const free = office([task('Survey', { estimate: 300, ...late }), task('Log', { estimate: 60, ...late })]);
+    const busy = { ...free, events: free.events.with([stood]) };
+    const all = feasible(busy, zone, now);
+    const [first] = all.tight;
+    const offered = first ? mendsOf(busy, all, first, zone, now) : [];
+    const said = offered.map((one) => [mendWords(one, busy, zone, now), leftWords(one)]);
+    expect(first && tightWords(first, busy, zone, now)).toBe(
+      'From tomorrow until tomorrow 17:00: 6 h of work, 5 h free; 1 h short',
+    );
+    expect(said).toContainEqual(['Begin Log earlier', '']);
+    expect(said).toContainEqual(['Move Team week, tomorrow 14:00', '']);
+    expect(said).toContainEqual(['Give Survey 4 h, not 5 h', '']);
+    // each is true: without the meeting, and with the day it gives, nothing is short
+    expect(feasible(free, zone, now).tight).toEqual([]);
+  });
+
+  test('an hour that is said for a day is less than its zones, and working more of it mends', () => {
+    const short = setCapacity.apply(office([task('Papers', { estimate: 180, ...due('24') })]), {
+      date: '2026-11-24',
+      minutes: 60,
+    });
+    const all = feasible(short, zone, now);
+    const [first] = all.tight;
+    expect(first?.free).toBe(60);
+    const longer =
+      first && mendsOf(short, all, first, zone, now).find(({ change }) => change.kind === 'longer');
+    expect(longer && mendWords(longer, short, zone, now)).toBe('Work 1 h longer today');
+    expect(longer && leftWords(longer)).toBe('1 h would still be short');
+    if (longer?.change.kind !== 'longer') throw new Error('no longer day');
+    const after = lengthenDay.apply(short, longer.change);
+    expect(feasible(after, zone, now).tight.map((one) => one.short)).toEqual([longer.left]);
   });
 
   test('are true: a block that moves away leaves nothing short', () => {

@@ -1,15 +1,8 @@
 import type { Workspace } from '../model/workspace';
 import { countedWords } from '../tasks/takes';
-import { clockWords, dayWords, durationWords, whenWords } from '../time/words';
+import { clockWords, dayEndingAt, dayWords, durationWords, untilWords, whenWords } from '../time/words';
 import { dateOf, type IsoDate, type Zone } from '../time/zone';
 import type { Tight } from './feasible';
-
-/** An instant as the end of a stretch: `Thu 26 Nov 12:00`, and at midnight the day before, which it ends. */
-function endWords(at: number, today: IsoDate, zone: Zone, { settings }: Pick<Workspace, 'settings'>): string {
-  return clockWords(at, zone, 24) === '00:00'
-    ? `the end of ${dayWords(dateOf(at - 1, zone), today, settings)}`
-    : whenWords(at, today, zone, settings);
-}
 
 /** An instant as the beginning of a stretch: without its hour where that is midnight. */
 const beginWords = (
@@ -30,7 +23,7 @@ export function stretchWords(
   now: number,
 ): string {
   const today = dateOf(now, zone);
-  const end = [meeting, endWords(to, today, zone, workspace)].filter(Boolean).join(', ');
+  const end = [meeting, untilWords(to, today, zone, workspace.settings)].filter(Boolean).join(', ');
   // what begins within the present minute begins now
   return from > now ? `From ${beginWords(from, today, zone, workspace)} until ${end}` : `Until ${end}`;
 }
@@ -60,8 +53,6 @@ export function briefWords(
   zone: Zone,
 ): string {
   const end =
-    clockWords(to, zone, 24) === '00:00'
-      ? 'by the end of the day'
-      : `by ${clockWords(to, zone, settings.clock)}`;
+    dayEndingAt(to, zone) !== null ? 'by the end of the day' : `by ${clockWords(to, zone, settings.clock)}`;
   return `${durationWords(short)} short ${meeting === null ? end : `before ${meeting}`}`;
 }

@@ -1,7 +1,7 @@
 import type { Workspace } from '../model/workspace';
 import { taskOf } from '../tasks/places';
 import { MINUTE } from '../time/span';
-import { clockWords, dayWords, durationWords, spanWords, whenWords } from '../time/words';
+import { deadlineAtWords, durationWords, spanWords, untilWords, whenWords } from '../time/words';
 import { dateOf, type Zone } from '../time/zone';
 import type { LeftOver, Obstacle, Way } from './left';
 import type { Proposal, Sitting } from './proposal';
@@ -9,21 +9,23 @@ import type { Reason } from './reasons';
 
 type Told = { readonly workspace: Workspace; readonly zone: Zone; readonly now: number };
 
-const when = (at: number, { workspace, zone, now }: Told): string => {
-  const today = dateOf(now, zone);
-  return clockWords(at, zone, 24) === '00:00'
-    ? `the end of ${dayWords(dateOf(at - 1, zone), today, workspace.settings)}`
-    : whenWords(at, today, zone, workspace.settings);
-};
+/** When something begins. */
+const when = (at: number, { workspace, zone, now }: Told): string =>
+  whenWords(at, dateOf(now, zone), zone, workspace.settings);
+
+/** By when something has to be done, as the end of a stretch. */
+const until = (at: number, { workspace, zone, now }: Told): string =>
+  untilWords(at, dateOf(now, zone), zone, workspace.settings);
+
+const dueAt = (at: number, { workspace, zone, now }: Told): string =>
+  deadlineAtWords(at, dateOf(now, zone), zone, workspace.settings);
 
 function reasonWords(reason: Reason, told: Told): string {
   switch (reason.kind) {
     case 'overdue':
       return 'overdue';
     case 'before':
-      return reason.meeting === null
-        ? `due ${when(reason.at, told).replace(/^the end of /, '')}`
-        : `before ${reason.meeting}`;
+      return reason.meeting === null ? `due ${dueAt(reason.at, told)}` : `before ${reason.meeting}`;
     case 'late':
       return `${durationWords(reason.minutes)} too late`;
     case 'only':
@@ -87,7 +89,7 @@ export function obstacleWords({ why, last, meeting }: LeftOver, told: Told): str
     ? ''
     : last <= told.now
       ? ' (overdue)'
-      : ` before ${meeting ?? when(last, told)}`;
+      : ` before ${meeting ?? until(last, told)}`;
   return words(why, before);
 }
 

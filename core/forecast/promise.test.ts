@@ -9,7 +9,7 @@ import { firstList, workspaceOf } from '../model/workspace';
 import { atOnce } from '../working';
 import { chancesOf } from './chances';
 import { promiseOf, type PromiseTold, type Request } from './promise';
-import { answerWords, brokenWords, earliestWords, takesWords, wantedWords } from './promiseWords';
+import { answerWords, brokenWords, dueAtWords, earliestWords, takesWords, wantedWords } from './promiseWords';
 
 const now = at('09:00');
 /** One whose work takes so many times its estimate, a tenth more or less. */
@@ -56,6 +56,18 @@ test('what others have been promised is not broken: it is named, and a later day
   expect(answerWords(told, { ...usual, by }, words)).toContain(
     'not earlier, without letting something else slip',
   );
+});
+
+test('what is due on a day without an hour is told by that day, not by the midnight after it', () => {
+  const papers = task('Papers', { estimate: 360, due: { date, time: null } });
+  const by = at('00:00', '2026-11-25');
+  const told = asked({ minutes: 240, by }, [papers]);
+  expect(told.wanted?.breaks.map((broken) => brokenWords(broken, words))).toEqual([
+    expect.stringMatching(/^Papers, Map, today: .* short$/),
+  ]);
+  expect(wantedWords(told, { ...usual, by }, words)).toMatch(/^By the end of today it is done in/);
+  const [chance] = atOnce(chancesOf(office([papers]), { habits: takes(1), zone, now, seed: 1 }));
+  expect(chance && dueAtWords(chance, words)).toBe('Papers, today');
 });
 
 test('in one go it needs a stretch as long; what never fits is said', () => {

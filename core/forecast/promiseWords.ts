@@ -1,5 +1,5 @@
 import type { Workspace } from '../model/workspace';
-import { dateWords, dayWords, durationWords, whenWords } from '../time/words';
+import { dateWords, dayWords, deadlineAtWords, durationWords, untilWords } from '../time/words';
 import { dateOf, type Zone } from '../time/zone';
 import type { Chance } from './chances';
 import type { Broken, PromiseTold, Request } from './promise';
@@ -26,7 +26,7 @@ export function wantedWords(
   { workspace, zone, now }: Told,
 ): string {
   if (!wanted || by === null) return '';
-  const when = whenWords(by, dateOf(now, zone), zone, workspace.settings);
+  const when = untilWords(by, dateOf(now, zone), zone, workspace.settings);
   return `By ${when} it is done in ${wanted.chance} of 100 cases.`;
 }
 
@@ -41,14 +41,14 @@ export const chanceWords = ({ chance }: Chance): string => `in time in ${chance}
 export const dueAtWords = (
   { at, titles }: Pick<Chance, 'at' | 'titles'>,
   { workspace, zone, now }: Told,
-): string => `${titles.join(', ')}, ${whenWords(at, dateOf(now, zone), zone, workspace.settings)}`;
+): string => `${titles.join(', ')}, ${deadlineAtWords(at, dateOf(now, zone), zone, workspace.settings)}`;
 
 /** The answer as a text to send. */
 export function answerWords({ earliest, wanted }: PromiseTold, { title, by }: Request, told: Told): string {
   const { workspace, zone, now } = told;
   const what = title === '' ? 'it' : `“${title}”`;
   if (by !== null && wanted && wanted.chance >= 80)
-    return `I can have ${what} done by ${whenWords(by, dateOf(now, zone), zone, workspace.settings)}.`;
+    return `I can have ${what} done by ${untilWords(by, dateOf(now, zone), zone, workspace.settings)}.`;
   if (!earliest)
     return `I cannot take ${what} on in the next eight weeks without letting something else slip.`;
   return `I can have ${what} done by the end of ${dateWords(earliest.date, workspace.settings)}, not earlier, without letting something else slip.`;

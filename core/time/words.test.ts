@@ -4,6 +4,7 @@ import {
   clockWords,
   dateWords,
   dayWords,
+  deadlineAtWords,
   distanceWords,
   driftWords,
   durationWords,
@@ -11,6 +12,7 @@ import {
   spanWords,
   stopwatchWords,
   type Style,
+  untilWords,
   whenWords,
 } from './words';
 import { addDays, instantOf, isDate, isZone, weekdayOf } from './zone';
@@ -121,4 +123,15 @@ test('the same instant is another clock time elsewhere', () => {
     '10:00',
     '4:00 am',
   ]);
+});
+
+test('a deadline at midnight is told by the day that ends with it', () => {
+  const [noon, midnight] = ['2026-11-25T12:00', '2026-11-26'].map((wall) => instantOf(wall, 'Europe/London'));
+  const told = (words: typeof untilWords, at = 0) =>
+    words(at, '2026-11-24', 'Europe/London', { clock: 24, dates: 'dayFirst' });
+  expect([noon, midnight].map((at) => told(untilWords, at))).toEqual([
+    'tomorrow 12:00',
+    'the end of tomorrow',
+  ]);
+  expect([noon, midnight].map((at) => told(deadlineAtWords, at))).toEqual(['tomorrow 12:00', 'tomorrow']);
 });

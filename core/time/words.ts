@@ -117,6 +117,20 @@ export function dayWords(date: IsoDate, today: IsoDate, style: Style): string {
 export const whenWords = (instant: number, today: IsoDate, zone: Zone, style: Style): string =>
   `${dayWords(dateOf(instant, zone), today, style)} ${clockWords(instant, zone, style.clock)}`;
 
+/** The day that ends with an instant, as one says it of a deadline at midnight; null where the instant lies within a day. */
+export const dayEndingAt = (instant: number, zone: Zone): IsoDate | null =>
+  timeOf(instant, zone) === '00:00' ? dateOf(instant - 1, zone) : null;
+
+/** When something is due, as a day if that is all that was said: `tomorrow 10:30`, `Fri 27 Nov`. */
+export function deadlineAtWords(instant: number, today: IsoDate, zone: Zone, style: Style): string {
+  const day = dayEndingAt(instant, zone);
+  return day === null ? whenWords(instant, today, zone, style) : dayWords(day, today, style);
+}
+
+/** The same as the end of a stretch: `tomorrow 10:30`, `the end of Fri 27 Nov`. */
+export const untilWords = (instant: number, today: IsoDate, zone: Zone, style: Style): string =>
+  `${dayEndingAt(instant, zone) === null ? '' : 'the end of '}${deadlineAtWords(instant, today, zone, style)}`;
+
 /** How far two instants are apart, roughly: minutes up to a day, then days. */
 export function distanceWords(ms: number): string {
   const minutes = Math.round(Math.abs(ms) / MINUTE);
