@@ -38,6 +38,20 @@ module.exports = defineConfig([
       ],
     },
   },
+  {
+    files: ['app/**', 'board/**', 'features/**', 'panels/**', 'ui/**'],
+    ignores: ['ui/UntilLoaded.tsx'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          name: 'react',
+          importNames: ['Suspense'],
+          message: 'Use UntilLoaded, which a slow machine draws, too.',
+        },
+      ],
+    },
+  },
   { files: ['server/**', 'e2e/**', 'scripts/**'], rules: { 'no-console': 'off' } },
   {
     files: ['e2e/**'],

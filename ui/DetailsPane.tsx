@@ -1,4 +1,4 @@
-import { Suspense, useDeferredValue, useEffect, useRef, type ReactNode } from 'react';
+import { useDeferredValue, useEffect, useRef, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { announce } from './announce';
 import { Boundary } from './Boundary';
@@ -10,6 +10,7 @@ import { useFocusBack } from './focusBack';
 import { typedIsWanted } from './typedAhead';
 import { Heading } from './Words';
 import { ScrollRegion } from './ScrollRegion';
+import { UntilLoaded } from './UntilLoaded';
 
 /** Whether something is open that belongs in the pane, in a component; the press that opened it is answered first. */
 export const useIsPaneFilled = () => useDeferredValue(usePanels(({ shown }) => belongsInPane(shown)));
@@ -31,9 +32,9 @@ export function DetailsPane({ children, width = WIDTH }: { children: ReactNode; 
     >
       {shown && belongsInPane(shown) ? (
         <Boundary key={`${shown.kind} ${times}`} what="What was opened">
-          <Suspense>
+          <UntilLoaded>
             <Shown panel={shown} />
-          </Suspense>
+          </UntilLoaded>
         </Boundary>
       ) : (
         children

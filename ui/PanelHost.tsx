@@ -1,8 +1,9 @@
-import { Suspense, useDeferredValue, useEffect, type ReactNode } from 'react';
+import { useDeferredValue, useEffect, type ReactNode } from 'react';
 import { Boundary } from './Boundary';
 import { belongsInPane, closePanel, topPanel, usePanel, usePanels, type Opened } from './panels';
 import { Sheet } from './Sheet';
 import { typedIsWanted } from './typedAhead';
+import { UntilLoaded } from './UntilLoaded';
 
 /** The one place where panels lie over the screen, `foot` below each of them. */
 export function PanelHost({ foot }: { foot: ReactNode }) {
@@ -13,9 +14,9 @@ export function PanelHost({ foot }: { foot: ReactNode }) {
   if (!top || (hasPane && belongsInPane(top))) return null;
   return (
     <Boundary key={`${top.kind} ${times}`} what="What was opened">
-      <Suspense>
+      <UntilLoaded>
         <Shown panel={top} foot={foot} />
-      </Suspense>
+      </UntilLoaded>
     </Boundary>
   );
 }

@@ -1,4 +1,4 @@
-import { createContext, use, useMemo, useSyncExternalStore, type ReactNode } from 'react';
+import { createContext, use, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { dateOf, type IsoDate, type Zone } from '@/core/time/zone';
 import { here, useTravel } from '@/state/here';
 import { session } from '@/state/session';
@@ -23,8 +23,19 @@ function onTick(listener: () => void): () => void {
 
 const floor = (every: number) => Math.floor(session.now() / every) * every;
 
+/** The present, to so many ms. Not an external store, each tick of which would have what is being drawn begin anew. */
+function usePresent(every: number): number {
+  const [now, set] = useState(() => floor(every));
+  useEffect(() => {
+    const tick = () => set(floor(every));
+    tick();
+    return onTick(tick);
+  }, [every]);
+  return now;
+}
+
 /** The present, epoch ms, anew each second. */
-export const useSecond = (): number => useSyncExternalStore(onTick, () => floor(1000));
+export const useSecond = (): number => usePresent(1000);
 
 const momentAt = (zone: Zone, now: number): Moment => ({ zone, now, today: dateOf(now, zone) });
 
@@ -33,7 +44,7 @@ const MomentContext = createContext<Moment>(momentAt(here().zone, floor(60_000))
 /** Gives all that is drawn within it the zone and the minute. */
 export function MomentProvider({ children }: { children: ReactNode }) {
   const zone = useTravel((state) => state.zone);
-  const now = useSyncExternalStore(onTick, () => floor(60_000));
+  const now = usePresent(60_000);
   const moment = useMemo(() => momentAt(zone, now), [zone, now]);
   return <MomentContext value={moment}>{children}</MomentContext>;
 }

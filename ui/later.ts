@@ -11,6 +11,18 @@ export type Later<T> = {
 /** All that will be loaded at some time. */
 const all: Later<unknown>[] = [];
 
+let loads = 0;
+const waiting = new Set<() => void>();
+
+/** How many things have been loaded by now. */
+export const loadedSoFar = (): number => loads;
+
+/** Tells whenever something has been loaded; returns what ends that. */
+export function onLoaded(tell: () => void): () => void {
+  waiting.add(tell);
+  return () => void waiting.delete(tell);
+}
+
 export function later<T>(bring: () => Promise<T>): Later<T> {
   let loaded: T | undefined;
   let loading: Promise<T> | undefined;
@@ -25,6 +37,8 @@ export function later<T>(bring: () => Promise<T>): Later<T> {
           loaded = value;
           // so that `use` gives it at once (React 19, thenables)
           Object.assign(begun, { status: 'fulfilled', value });
+          loads += 1;
+          for (const tell of waiting) tell();
         },
         () => (loading = undefined),
       );

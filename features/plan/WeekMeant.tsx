@@ -1,4 +1,3 @@
-import { Suspense } from 'react';
 import { useWindowDimensions, View } from 'react-native';
 import { goalsOf } from '@/core/tasks/goals';
 import { useWorkspace } from '@/state/shown';
@@ -6,6 +5,7 @@ import { later, useLater } from '@/ui/later';
 import { forText } from '@/ui/textScale';
 import { useWide } from '@/ui/useWide';
 import { ROW } from './goalRow';
+import { UntilLoaded } from '@/ui/UntilLoaded';
 
 /*
  * What a week is meant for stands above its hours, and is worked out of its whole ledger: it comes after the first picture, into
@@ -18,9 +18,9 @@ const line = <View aria-busy className="min-h-[28px]" />;
 
 /** The goals of the week of a date and what they get, in one line. */
 export const WeekGoals = ({ date }: { date: string }) => (
-  <Suspense fallback={line}>
+  <UntilLoaded fallback={line}>
     <Goals date={date} />
-  </Suspense>
+  </UntilLoaded>
 );
 
 function Goals({ date }: { date: string }) {
@@ -30,9 +30,9 @@ function Goals({ date }: { date: string }) {
 
 /** The way to the page of the week of a date. */
 export const WeekPage = ({ date }: { date: string }) => (
-  <Suspense fallback={line}>
+  <UntilLoaded fallback={line}>
     <Page date={date} />
-  </Suspense>
+  </UntilLoaded>
 );
 
 function Page({ date }: { date: string }) {
@@ -53,9 +53,9 @@ export function WeekGoalRows(props: RowsProps) {
   // the hours need the height
   if (wide && height < LOW) return null;
   return (
-    <Suspense fallback={<View aria-busy style={{ height: ROW * count }} />}>
+    <UntilLoaded fallback={<View aria-busy style={{ height: ROW * count }} />}>
       <Rows {...props} />
-    </Suspense>
+    </UntilLoaded>
   );
 }
 

@@ -1,5 +1,5 @@
 import { Navigator } from 'expo-router';
-import { Suspense, useDeferredValue } from 'react';
+import { useDeferredValue } from 'react';
 
 /**
  * The screen that the address names. A new one, or the same with another day or view, is drawn beside what stands, which
@@ -7,9 +7,7 @@ import { Suspense, useDeferredValue } from 'react';
  */
 export const Screens = () => (
   <Navigator>
-    <Suspense>
-      <Screen />
-    </Suspense>
+    <Screen />
   </Navigator>
 );
 

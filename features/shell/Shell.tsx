@@ -1,5 +1,5 @@
 import { usePathname } from 'expo-router';
-import { Suspense, useEffect, type ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { View } from 'react-native';
 import { useOpening } from '@/state/shown';
 import { DragLayer } from '@/board/drag/DragLayer';
@@ -28,6 +28,7 @@ import { TravelLine } from './TravelLine';
 import { unfoldOnPaper } from '@/ui/printing';
 import { useWide } from '@/ui/useWide';
 import { VisitLine } from './VisitLine';
+import { UntilLoaded } from '@/ui/UntilLoaded';
 
 /** Why something was refused is no longer told once its place, or what it was typed into, has been left. */
 function useLeftRefusals() {
@@ -73,9 +74,9 @@ export function Shell({ children }: { children: ReactNode }) {
             <TravelLine />
             <VisitLine />
             {stands && (
-              <Suspense>
+              <UntilLoaded>
                 <Told />
-              </Suspense>
+              </UntilLoaded>
             )}
             <View className="flex-1 low:min-h-[100vh] low:flex-none">{!opening && children}</View>
           </Beneath>

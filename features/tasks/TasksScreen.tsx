@@ -1,4 +1,4 @@
-import { Suspense, useState, type ComponentProps, type ReactNode } from 'react';
+import { useState, type ComponentProps, type ReactNode } from 'react';
 import { View } from 'react-native';
 import type { Id } from '@/core/model/common';
 import type { Task } from '@/core/model/task';
@@ -24,6 +24,7 @@ import { ListFilter, type Shelf } from './ListFilter';
 import { ShelfList } from './ShelfList';
 import { Capture, Fold, ListTools, orders, TableTools } from './Tools';
 import { useShelf } from './useShelf';
+import { UntilLoaded } from '@/ui/UntilLoaded';
 
 const table = later(() => import('./table/TaskTable'));
 
@@ -145,9 +146,9 @@ export function TasksScreen() {
           </Empty>
         )}
         {asTable ? (
-          <Suspense fallback={null}>
+          <UntilLoaded>
             <Table tasks={tasks} chosen={chosen ?? none} onChoose={setChosen} narrows={narrows} />
-          </Suspense>
+          </UntilLoaded>
         ) : (
           <ShelfList
             tasks={tasks}

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { useWide } from '@/ui/useWide';
 import { FindButton } from '@/board/FindButton';
 import { FirstSteps } from '@/board/FirstSteps';
-import { Fragment, Suspense } from 'react';
+import { Fragment } from 'react';
 import { View } from 'react-native';
 import { headsOf } from '@/core/frame/heads';
 import { dayPlan } from '@/core/plan/dayPlan';
@@ -29,6 +29,7 @@ import { LateLine } from './LateLine';
 import { ItemRow, TaskRow } from './rows';
 import { Keystone } from './Keystone';
 import { RunningCard } from './RunningCard';
+import { UntilLoaded } from '@/ui/UntilLoaded';
 
 /** Work through the day: what runs, what is on, what is next, what fits before it, and the rest. */
 export function TodayScreen() {
@@ -63,9 +64,9 @@ export function TodayScreen() {
         </ScreenHead>
         <LateLine date={today} />
         <BehindLine />
-        <Suspense>
+        <UntilLoaded>
           <Routine />
-        </Suspense>
+        </UntilLoaded>
         <Keystone />
         <FirstSteps />
         {running && <RunningCard entry={running} />}
@@ -124,9 +125,9 @@ export function TodayScreen() {
           placeholder="Pump broke down"
           onSave={(title) => start({ kind: 'other', title })}
         />
-        <Suspense>
+        <UntilLoaded>
           <Foot today={today} />
-        </Suspense>
+        </UntilLoaded>
       </ScrollScreen>
     </WithStrip>
   );

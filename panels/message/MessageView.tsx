@@ -1,4 +1,3 @@
-import { Suspense } from 'react';
 import { View } from 'react-native';
 import type { Id } from '@/core/model/common';
 import { useWorkspace } from '@/state/shown';
@@ -8,6 +7,7 @@ import { later, useLater } from '@/ui/later';
 import { openPanel, type Panel, type Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { messageWords } from './messageWords';
+import { UntilLoaded } from '@/ui/UntilLoaded';
 
 const purifying = later(() => import('./harmless'));
 
@@ -30,9 +30,9 @@ function MessageView({ id }: Panels['message']) {
       {message.html === null ? (
         <Words className="select-text whitespace-pre-wrap">{message.text}</Words>
       ) : (
-        <Suspense>
+        <UntilLoaded>
           <Page html={message.html} />
-        </Suspense>
+        </UntilLoaded>
       )}
     </View>
   );

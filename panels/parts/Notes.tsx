@@ -1,4 +1,4 @@
-import { Suspense, useCallback, useState } from 'react';
+import { useCallback, useState } from 'react';
 import { View, type TextInput } from 'react-native';
 import { shortened } from '@/core/model/bounds';
 import { marking, marks, type Mark } from '@/core/notes/marking';
@@ -8,6 +8,7 @@ import { Field } from '@/ui/Field';
 import { later, useLater } from '@/ui/later';
 import { readWords } from '@/ui/readings';
 import { plainly, Words } from '@/ui/Words';
+import { UntilLoaded } from '@/ui/UntilLoaded';
 
 const markdown = later(() => import('./Markdown'));
 
@@ -64,9 +65,9 @@ export function ReadNotes({ text, onSave }: { text: string; onSave: Props['onSav
   const plain = <Words>{shortened(text, SHOWN_AT_FIRST)}</Words>;
   if (DEEP.test(text)) return plain;
   return (
-    <Suspense fallback={plain}>
+    <UntilLoaded fallback={plain}>
       <Read text={text} onSave={onSave} />
-    </Suspense>
+    </UntilLoaded>
   );
 }
 
