@@ -1,6 +1,6 @@
 import { isAccessible } from './axe';
 import { scene } from './scene';
-import { boxOf, isGone, keyboardIsIn, keys, press, pressText, reload, sees, seesNo, type } from './steps';
+import { boxOf, go, isGone, keyboardIsIn, keys, press, pressText, reload, sees, seesNo, type } from './steps';
 
 scene(
   'a week that cannot work is named before it begins, and mended by one of the changes that are offered, by keys',
@@ -74,3 +74,19 @@ scene(
     await sees(page, 'Before Map of bank repairs');
   },
 );
+
+for (const size of ['phone', 'wide'] as const)
+  scene(
+    `by when a day is done is told at Today, over the week and on its day, ${size}`,
+    { size, at: '/today' },
+    async ({ page }) => {
+      await sees(page, 'By your record done today by 17:');
+      await go(page, '/plan?view=week');
+      await sees(page, 'done by 17:');
+      await isAccessible(page, `the ends of days, ${size}`);
+      await go(page, '/plan?view=day&day=2026-11-27');
+      if (size === 'wide') await sees(page, '· done by 14:50');
+      await go(page, '/estimates');
+      await sees(page, 'of sealed weeks, as they stood when the week began');
+    },
+  );

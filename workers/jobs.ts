@@ -4,6 +4,8 @@ import type { CategoryRule } from '@/core/model/categoryRule';
 import { fit } from '@/core/fit/proposal';
 import { outlookOf, type Outlook, type OutlookAsked } from '@/core/forecast/project';
 import { chancesOf, type Chance } from '@/core/forecast/chances';
+import { calibrationOf, type Calibration } from '@/core/forecast/calibration';
+import { dayEndsOf, type DayEnd, type DayEndsAsked } from '@/core/forecast/dayEnd';
 import { promiseOf, type PromiseAsked, type PromiseTold } from '@/core/forecast/promise';
 import type { Habits } from '@/core/estimates/habits';
 import { estimatesOf, habitsIn } from '@/core/estimates/told';
@@ -106,6 +108,19 @@ const chances: Job<{ readonly zone: Zone; readonly now: number }, Chance[]> = fu
 const promise: Job<Omit<PromiseAsked, 'habits' | 'seed'>, PromiseTold> = function* (workspace, asked) {
   return yield* promiseOf(workspace, { ...asked, habits: yield* habits(workspace, asked), seed: SEED });
 };
+
+/** When days are done, by one's habits at that time; the same lots are drawn each time. */
+const dayEnds: Job<Omit<DayEndsAsked, 'habits' | 'seed'>, DayEnd[]> = function* (workspace, asked) {
+  return yield* dayEndsOf(workspace, { ...asked, habits: yield* habits(workspace, asked), seed: SEED });
+};
+
+/** How well the hours by which days are done would have held. */
+const calibration: Job<{ readonly zone: Zone; readonly now: number }, Calibration | null> = function* (
+  workspace,
+  asked,
+) {
+  return yield* calibrationOf(workspace, { ...asked, seed: SEED });
+};
 const SEED = 1;
 
 /** All that can be worked out beside the interface, by name. */
@@ -122,6 +137,8 @@ export const jobs = {
   fit,
   promise,
   chances,
+  dayEnds,
+  calibration,
 };
 
 export type Jobs = typeof jobs;

@@ -9,6 +9,7 @@ import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { useDropArea } from '@/board/drag/areas';
 import { LoadBar, loadWords, UprightLoad } from '@/board/LoadMeasure';
+import { useDayEnd } from '@/board/ends/dayEnds';
 import { SLIVERS } from '@/board/strip/cardParts';
 import { DayStrip } from '@/board/strip/DayStrip';
 import { useHourScale } from '@/board/strip/hoursHigh';
@@ -157,6 +158,7 @@ function DayHead({ plan, today, wide, low, onOpen }: HeadProps) {
   const workspace = useWorkspace();
   const tight = useTightOn(date);
   const short = tight && briefWords(tight, workspace, zone);
+  const end = useDayEnd(date);
   const { attach } = useDropArea({ kind: 'tray', date });
   return (
     <Pressable
@@ -176,7 +178,7 @@ function DayHead({ plan, today, wide, low, onOpen }: HeadProps) {
         )}
         {isToday && <Words className="sr-only">today</Words>}
       </View>
-      {!low && (wide ? <LoadBar load={load} height={8} /> : <UprightLoad load={load} />)}
+      {!low && (wide ? <LoadBar load={load} height={8} end={end} /> : <UprightLoad load={load} />)}
       {wide && !low && (
         <Words size="xs" tone={over ? 'brick' : 'soft'} numberOfLines={1}>
           {left || 'day off'}
@@ -187,7 +189,7 @@ function DayHead({ plan, today, wide, low, onOpen }: HeadProps) {
           {wide ? short : 'short'}
         </Words>
       )}
-      <Words className="sr-only">{[words, wide ? '' : short].filter(Boolean).join(', ')}</Words>
+      <Words className="sr-only">{[words, wide ? '' : short, end?.words].filter(Boolean).join(', ')}</Words>
     </Pressable>
   );
 }

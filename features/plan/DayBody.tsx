@@ -7,6 +7,7 @@ import { useMoment } from '@/ui/clock';
 import { LoadBar, LoadMeasure, loadWords } from '@/board/LoadMeasure';
 import { DayStrip } from '@/board/strip/DayStrip';
 import { useHourScale } from '@/board/strip/hoursHigh';
+import { useDayEnd } from '@/board/ends/dayEnds';
 import { TightLine } from '@/board/TightLine';
 import { useTightOn } from '@/board/useTight';
 import { briefWords } from '@/core/feasible/words';
@@ -32,6 +33,7 @@ export function DayBody(place: PlanView & { width: number }) {
   const plan = useMemo(() => seen(dayPlan(workspace, date, zone), workspace), [workspace, date, zone]);
   const dates = useMemo(() => [date], [date]);
   const tight = useTightOn(date);
+  const end = useDayEnd(date);
   const wide = useWide();
   const drawn = useIsDrawn();
   const body = useRef<View>(null);
@@ -59,7 +61,7 @@ export function DayBody(place: PlanView & { width: number }) {
               onPress={() => openPanel({ kind: 'dayRoom', date })}
               className={`hover:opacity-80 ${wide ? '' : 'min-h-[24px] justify-center'}`}
             >
-              {wide ? <LoadMeasure load={plan.load} /> : <LoadBar load={plan.load} />}
+              {wide ? <LoadMeasure load={plan.load} end={end} /> : <LoadBar load={plan.load} end={end} />}
             </Pressable>
             {tight && <TightLine tight={tight} />}
             <View className={wide ? 'flex-row items-center gap-4' : 'gap-2'}>

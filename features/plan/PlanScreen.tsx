@@ -21,6 +21,9 @@ import { Month } from '@/board/days/Month';
 import { isHours, PlanHead } from './PlanHead';
 import { EDGE, PLACES, planRoom, TASKS } from './planRoom';
 import { ToPlacePane } from './ToPlace';
+import { later, useLater } from '@/ui/later';
+import { useFirstDrawn } from '@/ui/firstDrawn';
+import { UntilLoaded } from '@/ui/UntilLoaded';
 import { usePlanKeys } from './usePlanKeys';
 
 /** The width of a day in the view of several days, in pixels. */
@@ -55,6 +58,13 @@ function useRoom({ view, date }: PlanView, panes: Panes) {
 
 type Panes = { readonly tasks: 'away' | 'ifRoom' | 'always'; readonly details: boolean };
 
+const ends = later(() => import('@/board/ends/WeekEnds'));
+
+function Ends({ date }: { date: string }) {
+  const { WeekEnds } = useLater(ends);
+  return <WeekEnds date={date} />;
+}
+
 /** What is planned, a day or many at a time: what needs a place beside it, the load above it. */
 export function PlanScreen(place: PlanView) {
   const { view, date } = place;
@@ -69,8 +79,14 @@ export function PlanScreen(place: PlanView) {
     return () => usePanels.setState({ hasPane: false });
   }, [wide]);
   const hides = view === 'day';
+  const stands = useFirstDrawn();
   return (
     <View role="main" className="flex-1 flex-row low:flex-none">
+      {stands && (
+        <UntilLoaded>
+          <Ends date={date} />
+        </UntilLoaded>
+      )}
       <View className="flex-1">
         <PlanHead {...place} fit={fit} board={board}>
           {wide && (

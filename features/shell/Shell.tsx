@@ -24,10 +24,8 @@ import { SkipLinks } from './SkipLinks';
 import { Announced } from '@/ui/announce';
 import { later, useLater } from '@/ui/later';
 import { Tips } from '@/ui/Tips';
-import { TravelLine } from './TravelLine';
 import { unfoldOnPaper } from '@/ui/printing';
 import { useWide } from '@/ui/useWide';
-import { VisitLine } from './VisitLine';
 import { UntilLoaded } from '@/ui/UntilLoaded';
 
 /** Why something was refused is no longer told once its place, or what it was typed into, has been left. */
@@ -71,8 +69,6 @@ export function Shell({ children }: { children: ReactNode }) {
           <Beneath grow>
             <SkipLinks />
             <UpdateLine />
-            <TravelLine />
-            <VisitLine />
             {stands && (
               <UntilLoaded>
                 <Told />

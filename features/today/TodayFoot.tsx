@@ -10,7 +10,8 @@ import { Words } from '@/ui/Words';
 import { DoneToday } from './DoneToday';
 
 /** What stands below the day: scratch notes, its opening and close, the seal of the next week, what is done. */
-export function TodayFoot({ today }: { today: string }) {
+export function TodayFoot() {
+  const { today } = useMoment();
   const router = useRouter();
   return (
     <>

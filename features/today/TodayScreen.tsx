@@ -24,6 +24,7 @@ import { HowFar } from '@/board/HowFar';
 import { ZoneHead } from '@/board/days/ZoneHead';
 import { WithStrip } from '@/board/strip/WithStrip';
 import { Subheading, Words } from '@/ui/Words';
+import type * as After from './afterwards';
 import { BehindLine } from './BehindLine';
 import { LateLine } from './LateLine';
 import { ItemRow, TaskRow } from './rows';
@@ -64,9 +65,7 @@ export function TodayScreen() {
         </ScreenHead>
         <LateLine date={today} />
         <BehindLine />
-        <UntilLoaded>
-          <Routine />
-        </UntilLoaded>
+        <Afterwards part="RoutineLines" />
         <Keystone />
         <FirstSteps />
         {running && <RunningCard entry={running} />}
@@ -125,26 +124,26 @@ export function TodayScreen() {
           placeholder="Pump broke down"
           onSave={(title) => start({ kind: 'other', title })}
         />
-        <UntilLoaded>
-          <Foot today={today} />
-        </UntilLoaded>
+        <Afterwards part="TodayFoot" />
       </ScrollScreen>
     </WithStrip>
   );
 }
 
-const foot = later(() => import('./TodayFoot'));
+const afterwards = later(() => import('./afterwards'));
 
-function Foot({ today }: { today: string }) {
-  const { TodayFoot } = useLater(foot);
-  return <TodayFoot today={today} />;
-}
+type AfterwardsPart = keyof typeof After;
 
-const routine = later(() => import('./Routine'));
+/** A part of the page that comes after its first picture. */
+const Afterwards = ({ part }: { part: AfterwardsPart }) => (
+  <UntilLoaded>
+    <Loaded part={part} />
+  </UntilLoaded>
+);
 
-function Routine() {
-  const { RoutineLines } = useLater(routine);
-  return <RoutineLines />;
+function Loaded({ part }: { part: AfterwardsPart }) {
+  const Shown = useLater(afterwards)[part];
+  return <Shown />;
 }
 
 /** How far the day and the week are, and the way to what now in large letters; nothing in a week without plans. */
@@ -156,6 +155,7 @@ function FarAndLarge() {
   return (
     <View className="gap-2">
       <HowFar />
+      <Afterwards part="DayEnd" />
       <View className="-ml-3 flex-row">
         <Button label="Now, in large letters" kind="quiet" onPress={() => router.navigate('/now')} />
       </View>

@@ -8,7 +8,9 @@ import {
   type RatioGroup,
 } from '@/core/estimates/told';
 import { advice, adviceWords, groupWords, ratioSays, ratioWords, trustWords } from '@/core/estimates/words';
+import { calibrationWords } from '@/core/forecast/dayEndWords';
 import { asLine } from '@/core/time/words';
+import { useSince } from '@/panels/parts/useSince';
 import { useWorkspace } from '@/state/shown';
 import { Choice } from '@/ui/Choice';
 import { useMoment } from '@/ui/clock';
@@ -123,8 +125,17 @@ function Told({ told, by, which, onBy, onWhich }: ToldProps) {
           ? trustWords(backtest)
           : 'From the eleventh finished task on, this is tried on your own record, to say how far to trust it.'}
       </Words>
+      <DaysTried />
     </>
   );
+}
+
+/** How well the hours by which days are done would have held. */
+function DaysTried() {
+  const asked = useSince();
+  const found = useWorkedOut('calibration', asked.zone, asked);
+  if (!('answer' in found) || !found.answer) return null;
+  return <Words>{calibrationWords(found.answer)}</Words>;
 }
 
 function Line({ group: { key, ratios }, by }: { group: RatioGroup; by: EstimateGrouping }) {
