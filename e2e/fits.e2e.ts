@@ -53,6 +53,8 @@ for (const size of ['phone', 'wide'] as const)
       await sees(page, 'You can promise it for the end of ');
       await sees(page, 'By tomorrow 12:00 it is done in ');
       await sees(page, 'I can have “Map for the parish” done by the end of ');
+      await type(page, 'How long it takes, you think', '2h');
+      await sees(page, 'Each of these makes room for it');
       await isAccessible(page, `a request, ${size}`);
       await type(page, 'By when it is wanted', 'Thu 3 Dec 12:00');
       await sees(page, 'By Thu 3 Dec 12:00 it is done in ');

@@ -3,6 +3,7 @@ import { countedWords } from '../tasks/takes';
 import { clockWords, dayEndingAt, dayWords, durationWords, untilWords, whenWords } from '../time/words';
 import { dateOf, type IsoDate, type Zone } from '../time/zone';
 import type { Tight } from './feasible';
+import type { ShorterBy } from './request';
 
 /** An instant as the beginning of a stretch: without its hour where that is midnight. */
 const beginWords = (
@@ -45,6 +46,15 @@ export const tightWords = (
   zone: Zone,
   now: number,
 ): string => `${stretchWords(tight, workspace, zone, now)}: ${shortWords(tight, workspace)}`;
+
+/** What a meeting takes: `Until tomorrow 12:00: 45 min too little time with this meeting`. */
+export const takesWords = (
+  { tight, more }: ShorterBy,
+  workspace: Pick<Workspace, 'settings'>,
+  zone: Zone,
+  now: number,
+): string =>
+  `${stretchWords(tight, workspace, zone, now)}: ${durationWords(more)} too little time with this meeting`;
 
 /** The same in a few words for where the day stands beside it: `1 h short before Weir hearing`, `3 h short by 12:00`. */
 export function briefWords(

@@ -1,9 +1,7 @@
 import { useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { mend } from '@/actions/mend';
 import { feasible, type Feasible, type Need, type Tight } from '@/core/feasible/feasible';
-import { leftWords, mendWords } from '@/core/feasible/mendWords';
-import { mendsOf, type Mend } from '@/core/feasible/mends';
+import { mendsOf } from '@/core/feasible/mends';
 import { shortWords, stretchWords } from '@/core/feasible/words';
 import { deadlineWords } from '@/core/tasks/dueWords';
 import { durationWords } from '@/core/time/words';
@@ -13,6 +11,7 @@ import { useMoment } from '@/ui/clock';
 import { Foot } from '@/ui/Foot';
 import { openPanel, type Panel, type Panels } from '@/ui/panels';
 import { Heading, Subheading, Words } from '@/ui/Words';
+import { Mends } from '../parts/Mends';
 import { Chances } from './Chances';
 
 /** Whether all can be done that is due in the next four weeks; where not, the first stretch that cannot work and what would mend it. */
@@ -77,34 +76,6 @@ function Stretch({ tight, found }: { tight: Tight; found: Feasible }) {
         ))}
       </View>
     </>
-  );
-}
-
-function Mends({ name, mends }: { name: string; mends: readonly Mend[] }) {
-  const { zone, now } = useMoment();
-  const workspace = useWorkspace();
-  if (mends.length === 0) return null;
-  return (
-    <View className="gap-1">
-      <Subheading>{name}</Subheading>
-      {mends.map((one) => {
-        const words = mendWords(one, workspace, zone, now);
-        const act = one.change.kind === 'meeting' ? 'Open' : 'Do it';
-        return (
-          <View key={words} className="min-h-[52px] flex-row items-center gap-2 border-b border-line py-1">
-            <View className="flex-1">
-              <Words>{words}</Words>
-              {one.left > 0 && (
-                <Words size="xs" tone="soft">
-                  {leftWords(one)}
-                </Words>
-              )}
-            </View>
-            <Button label={act} says={`${act}: ${words}`} onPress={() => mend(one.change, words)} />
-          </View>
-        );
-      })}
-    </View>
   );
 }
 

@@ -2,6 +2,7 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { copyText } from '@/actions/copyText';
 import { add } from '@/actions/tasks';
+import { makingRoom } from '@/core/feasible/request';
 import type { PromiseTold, Request } from '@/core/forecast/promise';
 import {
   answerWords,
@@ -27,6 +28,7 @@ import { closePanel, type Panel, type Panels } from '@/ui/panels';
 import { quoted, readLength, readName } from '@/ui/readings';
 import { useWorkedOut } from '@/ui/useWorkedOut';
 import { Words } from '@/ui/Words';
+import { Mends } from '../parts/Mends';
 import { QUARTER, useSince } from '../parts/useSince';
 
 const readSittings = (typed: string): Reading<number | null> => {
@@ -110,6 +112,13 @@ function Told({ told, request, due }: ToldProps) {
   const words = { workspace, zone, now };
   const answer = answerWords(told, request, words);
   const breaks = told.wanted?.breaks ?? [];
+  const { title } = request;
+  // tasks count with one's pace anyway where one has chosen so
+  const minutes = workspace.settings.pace ? request.minutes : Math.round(told.middle);
+  const room = useMemo(
+    () => (due ? makingRoom(workspace, { title, minutes, due }, zone, now) : []),
+    [workspace, title, minutes, due, zone, now],
+  );
   const earliest = told.earliest && { date: told.earliest.date, time: null };
   const take = () => {
     const isAdded = add({
@@ -139,6 +148,7 @@ function Told({ told, request, due }: ToldProps) {
           ))}
         </View>
       )}
+      <Mends name="Each of these makes room for it" mends={room.filter(({ left }) => left === 0)} />
       <Words size="xs" tone="soft">
         {takesWords(told)}
       </Words>

@@ -2,6 +2,8 @@ import { View } from 'react-native';
 import { copyText } from '@/actions/copyText';
 import { answer } from '@/actions/seals';
 import type { Occurrence } from '@/core/calendar/occurrences';
+import { shortBecauseOf } from '@/core/feasible/request';
+import { takesWords } from '@/core/feasible/words';
 import type { Seal } from '@/core/model/seal';
 import { findingLine } from '@/core/plan/findingWords';
 import { judge } from '@/core/plan/judge';
@@ -12,6 +14,7 @@ import { dateOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
+import { openPanel } from '@/ui/panels';
 import { Heading, Words } from '@/ui/Words';
 
 /** Meetings that came after the seal: each is accepted, or put off with times in later weeks to send. */
@@ -91,6 +94,7 @@ function LateMeeting({ seal, meeting }: LateProps) {
           {findingLine(finding)}
         </Words>
       ))}
+      <Takes meeting={meeting} />
       <View className="flex-row flex-wrap gap-2 pt-1">
         <Button
           label="Accept"
@@ -101,6 +105,28 @@ function LateMeeting({ seal, meeting }: LateProps) {
           label="Not this week…"
           says={`Not this week… ${title}`}
           onPress={() => answer(seal.id, meeting, 'notThisWeek')}
+        />
+      </View>
+    </View>
+  );
+}
+
+/** What a meeting takes from what is due, and the way to what would mend it. */
+function Takes({ meeting }: { meeting: Occurrence }) {
+  const { zone, now } = useMoment();
+  const workspace = useWorkspace();
+  const [first] = shortBecauseOf(workspace, meeting, zone, now);
+  if (!first) return <Words size="xs">All that is due can be done in time beside it.</Words>;
+  return (
+    <View className="gap-1">
+      <Words size="xs" tone="brick">
+        {takesWords(first, workspace, zone, now)}
+      </Words>
+      <View className="-ml-3 items-start">
+        <Button
+          label="What would mend it…"
+          kind="quiet"
+          onPress={() => openPanel({ kind: 'feasible', until: first.tight.to })}
         />
       </View>
     </View>
