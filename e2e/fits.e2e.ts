@@ -1,6 +1,20 @@
 import { isAccessible } from './axe';
 import { scene } from './scene';
-import { boxOf, go, isGone, keyboardIsIn, keys, press, pressText, reload, sees, seesNo, type } from './steps';
+import {
+  boxOf,
+  focus,
+  go,
+  isClosed,
+  isGone,
+  keyboardIsIn,
+  keys,
+  press,
+  pressText,
+  reload,
+  sees,
+  seesNo,
+  type,
+} from './steps';
 
 scene(
   'a week that cannot work is named before it begins, and mended by one of the changes that are offered, by keys',
@@ -90,5 +104,47 @@ for (const size of ['phone', 'wide'] as const)
       if (size === 'wide') await sees(page, '· done by 14:50');
       await go(page, '/estimates');
       await sees(page, 'of sealed weeks, as they stood when the week began');
+    },
+  );
+
+for (const size of ['phone', 'wide'] as const)
+  scene(
+    `what if: a change is tried, its figures stand beside today’s, it is dropped, tried again and kept, ${size}`,
+    { size, at: '/plan?view=week&day=2026-12-01' },
+    async ({ page }) => {
+      const doesItFit = async () => {
+        if (size === 'wide') return keys(page, 'b');
+        await press(page, 'More for the plan');
+        await pressText(page, 'Does it fit?');
+      };
+      const tryIt = async () => {
+        await doesItFit();
+        await press(page, 'What if…');
+        await press(page, 'Try something');
+        await sees(page, 'Nothing is changed yet.');
+        await keys(page, 'Escape');
+        await isClosed(page);
+        await doesItFit();
+        await press(page, 'Do it: Begin Photographs of all sites earlier');
+        await sees(page, 'can all be done in time');
+        if (size === 'phone') await keys(page, 'Escape');
+        if (size === 'phone') await isClosed(page);
+        await press(page, 'Show what it does');
+        await sees(page, 'One change, last: bring back');
+        await sees(page, 'all that is due fits');
+        await sees(page, 'what if: better');
+      };
+      await tryIt();
+      await isAccessible(page, `what if, ${size}`);
+      // of a phone's sheet, or beside the plan
+      await focus(page, ':is([role=dialog], [role=complementary]) [aria-label="Drop it"]');
+      await keys(page, 'Enter');
+      await isGone(page, 'Show what it does');
+      await tryIt();
+      await press(page, 'Keep it');
+      await sees(page, 'It counts now');
+      await reload(page);
+      await doesItFit();
+      await sees(page, 'can all be done in time');
     },
   );

@@ -55,6 +55,7 @@ export const registerSharedPanels = () =>
       time: async () => (await contents.load()).time,
       triage: async () => (await contents.load()).triage,
       unseen: async () => (await contents.load()).unseen,
+      whatIf: async () => (await contents.load()).whatIf,
       workspaceFile: async () => (await contents.load()).workspaceFile,
       zoneOn: async () => (await contents.load()).zoneOn,
     },
@@ -86,6 +87,7 @@ export const registerSharedPanels = () =>
       'task',
       'time',
       'triage',
+      'whatIf',
       'zoneOn',
     ],
   );

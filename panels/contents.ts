@@ -47,5 +47,6 @@ export { seal } from './seal/Seal';
 export { several } from './several/Several';
 export { spent, time } from './time/panel';
 export { unseen } from './unseen/UnseenTime';
+export { whatIf } from './whatIf/WhatIf';
 export { zoneOn } from './zone/ZoneOn';
 export { workspaceFile } from './workspaceFile/WorkspaceFileView';

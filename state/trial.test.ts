@@ -1,4 +1,5 @@
 import { placeAll, placeTask, moveBlock, putInTray, takeBlockOff } from '@/core/commands/plan';
+import { setCapacity } from '@/core/commands/frames';
 import { editTask, addTask, tickOff } from '@/core/commands/tasks';
 import { memory, opened, waders } from './fixtures/memory';
 import { shownOf } from './trial';
@@ -79,4 +80,22 @@ test('a part of it is accepted, and the rest stays on trial; what was taken off 
       .deletions.values()
       .map(({ of }) => of),
   ).toEqual(['t']);
+});
+
+test('of what would be hours, estimates and the plan are tried out; what is noted or done counts at once', async () => {
+  const { store, shown, real } = await office();
+  store.run(addTask, { ...waders, id: 'other' });
+  store.tryOut('What if', 'whatIf');
+  store.run(setCapacity, { date: '1970-01-01', minutes: 120 });
+  store.run(editTask, { id: 'a', estimate: 90 });
+  expect([shown().tasks.get('a')?.estimate, real().tasks.get('a')?.estimate]).toEqual([90, 20]);
+  expect([shown().dayCapacities.size, real().dayCapacities.size]).toEqual([1, 0]);
+  store.run(addTask, { ...waders, id: 'new' });
+  store.run(tickOff, { id: 'other', at: 1 });
+  expect(real().tasks.get('new')).toBeDefined();
+  expect(real().tasks.get('other')?.doneAt).toBe(1);
+  store.undo();
+  expect([shown().tasks.get('a')?.estimate, shown().dayCapacities.size]).toEqual([20, 1]);
+  store.accept('what was tried', 'It counts now');
+  expect(real().dayCapacities.size).toBe(1);
 });

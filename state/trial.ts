@@ -10,7 +10,11 @@ import { done, noSteps, redone, undone, type Step, type Steps } from './steps';
  * counts, or is kept, until it is accepted.
  */
 
+/** A plan that is proposed, or a change of which one wants to see what it would do. */
+export type TrialKind = 'plan' | 'whatIf';
+
 export type Trial = Steps & {
+  readonly kind: TrialKind;
   readonly name: string;
   /** The workspace as it would be. */
   readonly workspace: Workspace;
@@ -20,17 +24,39 @@ export type Trial = Steps & {
 export const shownOf = ({ trial, workspace }: { trial: Trial | null; workspace: Workspace }): Workspace =>
   trial?.workspace ?? workspace;
 
-/** What is tried out with a plan; what concerns anything else counts at once. */
-const isTried = (change: Change): boolean =>
-  change.part === 'blocks' ||
-  change.part === 'tray' ||
-  // what is placed leaves the inbox
-  (change.part === 'tasks' &&
-    change.before !== null &&
-    change.after !== null &&
-    differing(change.before, change.after).every((field) => field === 'inbox'));
+/** The parts of which all is tried out. */
+const parts: Record<TrialKind, readonly Change['part'][]> = {
+  plan: ['blocks', 'tray'],
+  whatIf: ['blocks', 'tray', 'frames', 'frameHolds', 'zoneChanges', 'dayCapacities'],
+};
+/** What of tasks is tried out: what is placed leaves the inbox. */
+const fields: Record<TrialKind, readonly string[]> = {
+  plan: ['inbox'],
+  whatIf: [
+    ...['inbox', 'estimate', 'firstEstimate', 'due', 'notBefore', 'neededBy'],
+    ...['priority', 'category', 'energy', 'parked', 'waitsFor', 'sitting'],
+  ],
+};
 
-const begun = (name: string, workspace: Workspace): Trial => ({ name, workspace, ...noSteps });
+/** What is tried out with the question what would be, unless it is new: that has come from elsewhere. */
+const changed: readonly Change['part'][] = ['events', 'goals'];
+/** What goes along when one of these is deleted. */
+const goingAlong: readonly Change['part'][] = ['attachments', 'links', 'remarks'];
+
+/** Whether a change is tried out; what concerns anything else, as a task that is new or done, counts at once. */
+function isTried(kind: TrialKind, { part, before, after }: Change): boolean {
+  if (parts[kind].includes(part)) return true;
+  const isKnown = kind === 'whatIf' && before !== null;
+  if (changed.includes(part)) return isKnown;
+  if (goingAlong.includes(part)) return isKnown && after === null;
+  if (part !== 'tasks' || before === null || after === null) return false;
+  return differing(before, after).every((field) => fields[kind].includes(field));
+}
+
+const begun = (name: string, kind: TrialKind, workspace: Workspace): Trial => ({
+  ...{ name, kind, workspace },
+  ...noSteps,
+});
 
 /** The same on another present workspace: what has been changed there otherwise stays. */
 const rebased = (trial: Trial, present: Workspace): Trial => ({
@@ -47,7 +73,7 @@ function tried<Input>(
   const workspace = command.apply(trial.workspace, input);
   const changes = changesBetween(trial.workspace, workspace);
   if (changes.length === 0) return { trial, step: undefined };
-  if (!changes.every(isTried)) return undefined;
+  if (!changes.every((change) => isTried(trial.kind, change))) return undefined;
   const step = { label: command.label, changes };
   return { trial: { ...trial, ...done(trial, step), workspace }, step };
 }
@@ -116,8 +142,8 @@ export function trying({ store: { getState, setState, subscribe }, say, stepTo }
     },
 
     /** Tries something out on top of the present workspace, in the place of what was tried before. */
-    tryOut(name: string): void {
-      setState({ trial: begun(name, getState().workspace) });
+    tryOut(name: string, kind: TrialKind = 'plan'): void {
+      setState({ trial: begun(name, kind, getState().workspace) });
     },
 
     /** Lets what was tried out count, all of it or only some blocks, as one step of that name. */

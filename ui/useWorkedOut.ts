@@ -10,15 +10,18 @@ export type WorkedOut<A> = { readonly answer: A } | { readonly share: number };
 /**
  * The answer to a question about the workspace: at once by `here`, where that is given, else worked out beside the
  * interface, with the share that is done. What was answered to the same question before (as the clock has gone on since, or
- * something has changed) stands until the new answer is there; `question` tells questions from each other.
+ * something has changed) stands until the new answer is there; `question` tells questions from each other. It is asked of the
+ * workspace that is shown, or of another one.
  */
 export function useWorkedOut<K extends JobName>(
   name: K,
   question: string,
   input: Input<K>,
   here: Jobs[K] | null = null,
+  of?: Workspace,
 ): WorkedOut<Answer<K>> {
-  const workspace = useWorkspace();
+  const shown = useWorkspace();
+  const workspace = of ?? shown;
   const [going, setGoing] = useState({ question, share: 0 });
   const [found, setFound] = useState<{ question: string; answer: Answer<K> }>();
   const job = here as ((workspace: Workspace, input: Input<K>) => Working<Answer<K>>) | null; // the job of this name

@@ -5,6 +5,7 @@ import { fit } from '@/core/fit/proposal';
 import { outlookOf, type Outlook, type OutlookAsked } from '@/core/forecast/project';
 import { chancesOf, type Chance } from '@/core/forecast/chances';
 import { calibrationOf, type Calibration } from '@/core/forecast/calibration';
+import { standingOf, type Standing } from '@/core/forecast/standing';
 import { dayEndsOf, type DayEnd, type DayEndsAsked } from '@/core/forecast/dayEnd';
 import { promiseOf, type PromiseAsked, type PromiseTold } from '@/core/forecast/promise';
 import type { Habits } from '@/core/estimates/habits';
@@ -121,6 +122,11 @@ const calibration: Job<{ readonly zone: Zone; readonly now: number }, Calibratio
 ) {
   return yield* calibrationOf(workspace, { ...asked, seed: SEED });
 };
+
+/** How things stand, by one's habits at that time. */
+const standing: Job<{ readonly zone: Zone; readonly now: number }, Standing> = function* (workspace, asked) {
+  return yield* standingOf(workspace, { ...asked, habits: yield* habits(workspace, asked), seed: SEED });
+};
 const SEED = 1;
 
 /** All that can be worked out beside the interface, by name. */
@@ -139,6 +145,7 @@ export const jobs = {
   chances,
   dayEnds,
   calibration,
+  standing,
 };
 
 export type Jobs = typeof jobs;

@@ -37,6 +37,7 @@ function DoesItFit({ until }: Panels['feasible']) {
       <Notes found={found} />
       <Foot>
         <Button label="Propose a plan…" onPress={() => openPanel({ kind: 'fit' })} />
+        <Button label="What if…" kind="quiet" onPress={() => openPanel({ kind: 'whatIf' })} />
         <Button label="Can I take it on?" kind="quiet" onPress={() => openPanel({ kind: 'promise' })} />
       </Foot>
     </View>

@@ -79,6 +79,8 @@ export async function propose(
   held: readonly Block[] = [],
   out: readonly Id[] = [],
 ): Promise<void> {
+  if (store.getState().trial?.kind === 'whatIf')
+    return store.say('Keep or drop what you try in “What if” first.', 'problem');
   stop?.abort();
   stop = new AbortController();
   const { signal } = stop;
