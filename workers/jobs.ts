@@ -11,13 +11,13 @@ import { promiseOf, type PromiseAsked, type PromiseTold } from '@/core/forecast/
 import type { Habits } from '@/core/estimates/habits';
 import { estimatesOf, habitsIn } from '@/core/estimates/told';
 import type { AnyRecord } from '@/core/model/records';
-import { rememberedPer } from '@/core/model/remember';
+import { rememberedWhile } from '@/core/model/remember';
 import type { Workspace } from '@/core/model/workspace';
 import type { ReviewAsked } from '@/core/review/asked';
 import { heldByRule } from '@/core/review/categoryOf';
 import type { LedgerSums } from '@/core/review/ledger';
 import { knownLedger, rowsIn, type RowsAsked } from '@/core/review/rowsIn';
-import type { Working } from '@/core/working';
+import { atOnce, type Working } from '@/core/working';
 import { timesheet, type Timesheet, type TimesheetOf } from '@/core/review/timesheet';
 import { lineOf, rowsShown, toldOf } from '@/core/review/told/told';
 import type { Span } from '@/core/time/span';
@@ -85,15 +85,23 @@ const sheet: Job<SheetAsked, { readonly sheet: Timesheet; readonly listIds: read
   return { sheet: timesheet(workspace, rows, stretch, of), listIds };
 };
 
-const habitsKnown = rememberedPer((_: Workspace) => new Map<string, Habits>());
+type HabitsAsked = Parameters<typeof habitsIn>[1];
 
-/** One's habits of estimating; of one state of the data they are worked out once an hour. */
-const habits: Job<Parameters<typeof habitsIn>[1], Habits> = function* (workspace, asked) {
-  const key = `${asked.zone} ${Math.floor(asked.now / 3_600_000)}`;
-  const found = habitsKnown(workspace).get(key) ?? (yield* habitsIn(workspace, asked));
-  habitsKnown(workspace).set(key, found);
-  return found;
+const habitsKnown = rememberedWhile(
+  (_: Workspace, { zone, now }: HabitsAsked) => `${zone} ${Math.floor(now / 3_600_000)}`,
+  ({ tasks, entries }) => [tasks, entries],
+  (workspace, asked) => atOnce(habitsIn(workspace, asked)),
+  2,
+);
+
+/** One's habits of estimating; worked out once an hour for as long as tasks and time on record stay as they are. */
+const habits: Job<HabitsAsked, Habits> = function* (workspace, asked) {
+  yield 0;
+  return habitsKnown(workspace, asked);
 };
+
+/** The same lots are drawn each time. */
+const SEED = 1;
 
 /** How a project stands, by one's habits at that time; the same lots are drawn each time. */
 const outlook: Job<Omit<OutlookAsked, 'habits' | 'seed'>, Outlook> = function* (workspace, asked) {
@@ -127,7 +135,6 @@ const calibration: Job<{ readonly zone: Zone; readonly now: number }, Calibratio
 const standing: Job<{ readonly zone: Zone; readonly now: number }, Standing> = function* (workspace, asked) {
   return yield* standingOf(workspace, { ...asked, habits: yield* habits(workspace, asked), seed: SEED });
 };
-const SEED = 1;
 
 /** All that can be worked out beside the interface, by name. */
 export const jobs = {

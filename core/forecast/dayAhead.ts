@@ -7,7 +7,7 @@ import type { Workspace } from '../model/workspace';
 import { workLeft } from '../plan/bend/late';
 import { dayPlan } from '../plan/dayPlan';
 import { partsOf } from '../plan/sealing';
-import { blocksOfTask, spanOfBlock, taskOf, tasksOfBlock } from '../tasks/places';
+import { blocksOfTask, spanOfBlock, taskOf } from '../tasks/places';
 import { minutesTaken } from '../tasks/takes';
 import { intersect, MINUTE, minutesOf, overlaps, type Span } from '../time/span';
 import { dateOf, dayOf, type IsoDate, type Zone } from '../time/zone';
@@ -83,10 +83,10 @@ function sittingOf(workspace: Workspace, piece: Piece, { habits, now }: Means): 
   };
 }
 
-/** The task that runs, where none of the day's blocks is for it. */
-function runningElsewhere(workspace: Workspace, blocks: readonly Block[], now: number): Piece[] {
+/** The task that runs, where nothing is left of it in the day's blocks. */
+function runningElsewhere(workspace: Workspace, planned: readonly Piece[], now: number): Piece[] {
   const task = taskOf(workspace, runningTask(workspace.entries) ?? '');
-  if (!isOpen(task) || blocks.some((block) => tasksOfBlock(block).includes(task.id))) return [];
+  if (!isOpen(task) || planned.some((piece) => piece.task.id === task.id)) return [];
   const left = minutesTaken(workspace, task) - minutesSpent(workspace.entries, task.id, now);
   return [{ task, from: now, minutes: Math.max(WHOLE, left) }];
 }
@@ -96,10 +96,9 @@ export function dayAhead(workspace: Workspace, date: IsoDate, means: Means): Day
   const { zone, now } = means;
   const { span, meetings, blocks, tray } = dayPlan(workspace, date, zone);
   const from = Math.max(span.from, now);
-  const pieces = [
-    ...(date === dateOf(now, zone) ? runningElsewhere(workspace, blocks, now) : []),
-    ...blocks.flatMap((block) => piecesOf(workspace, block, now)),
-  ];
+  const planned = blocks.flatMap((block) => piecesOf(workspace, block, now));
+  const running = date === dateOf(now, zone) ? runningElsewhere(workspace, planned, now) : [];
+  const pieces = [...running, ...planned];
   const inTray = tray.flatMap(({ taskId }): Sitting[] => {
     const task = taskOf(workspace, taskId);
     if (!isOpen(task) || pieces.some((piece) => piece.task.id === taskId)) return [];

@@ -55,6 +55,18 @@ test('a day is done when its work is, as long as that really takes', () => {
   expect(endOf(plan([]), takes(1))).toBeUndefined();
 });
 
+test('what runs past its block still has to be done', () => {
+  const planned = plan([{ id: 'b', start: at('08:00'), minutes: 60 }], 120);
+  const running: TimeEntry = {
+    id: 'e',
+    subject: { kind: 'task', taskId: 'Map' },
+    from: at('08:00'),
+    to: null,
+  };
+  const workspace = { ...planned, entries: planned.entries.with([running]) };
+  expect(Math.abs((endOf(workspace, takes(1))?.half ?? 0) - at('10:00')) / MINUTE).toBeLessThan(5);
+});
+
 const meeting = (from: string, to: string) => ({ id: from, title: from, from: at(from), to: at(to) });
 const sitting = (from: string | null, minutes: number) => ({
   ...{ taskId: 'Map', from: from === null ? null : at(from), minutes },

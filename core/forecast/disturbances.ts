@@ -1,4 +1,5 @@
 import { occurrencesIn } from '../calendar/occurrences';
+import { rememberedWhile } from '../model/remember';
 import type { Workspace } from '../model/workspace';
 import { DAY, MINUTE, minutesOf } from '../time/span';
 import type { Zone } from '../time/zone';
@@ -22,11 +23,26 @@ export const undisturbed: Disturbances = { over: [], perMinute: 0, lengths: [] }
 const LOOKED_AT = 180;
 /** Fewer meetings on record tell nothing of those to come. */
 const LEAST = 5;
+/** The answers for so many hours are kept. */
+const KEPT = 4;
 /** A meeting that ended further off than this was recorded wrongly, in minutes. */
 const FURTHEST = 180;
 
-/** What came between in the half year before `now` (epoch ms). Meetings whose time was put in from the plan say nothing of their end. */
-export function disturbancesIn(workspace: Workspace, zone: Zone, now: number): Disturbances {
+const HOUR = 60 * MINUTE;
+const hourOf = (now: number) => Math.floor(now / HOUR) * HOUR;
+
+/**
+ * What came between in the half year before the present hour (`now` in epoch ms). Meetings whose time was put in from the plan say
+ * nothing of their end.
+ */
+export const disturbancesIn = rememberedWhile(
+  (_: Workspace, zone: Zone, now: number) => `${hourOf(now)} ${zone}`,
+  ({ entries, events }) => [entries, events],
+  (workspace, zone, now) => looked(workspace, zone, hourOf(now)),
+  KEPT,
+);
+
+function looked(workspace: Workspace, zone: Zone, now: number): Disturbances {
   const range = { from: now - LOOKED_AT * DAY, to: now };
   const entries = entriesIn(workspace.entries, range, now).filter(({ to }) => to !== null);
   const planned = new Map(occurrencesIn(workspace.events, range, zone).map(({ id, to }) => [id, to]));

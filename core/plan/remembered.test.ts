@@ -10,6 +10,7 @@ import { deleteTask, editTask, tickOff } from '../commands/tasks';
 import { startTimer, stopTimer } from '../commands/track';
 import { at, date, meeting, task, zone } from '../fixtures/make';
 import { lunch, office, sleep, withZones } from '../fixtures/zones';
+import { disturbancesIn } from '../forecast/disturbances';
 import { zonesOn } from '../frame/zones';
 import { collectionNames } from '../model/records';
 import { remembering } from '../model/remember';
@@ -37,6 +38,7 @@ const questions = new Map<unknown, (workspace: Workspace) => unknown>([
   [inboxOn, (w) => days.map((day) => inboxOn(w, day))],
   [nextTimes, (w) => days.map((day) => nextTimes(w, day, zone))],
   [toPlace, (w) => [now, now + 400, at('10:30')].map((instant) => toPlace(w, today, zone, instant))],
+  [disturbancesIn, (w) => disturbancesIn(w, zone, now)],
   [sinceSeal, (w) => w.seals.values().map((seal) => sinceSeal(w, seal, zone))],
 ]);
 
