@@ -69,8 +69,12 @@ export async function pressTool(page: Page, label: string): Promise<void> {
 }
 
 /** Presses what shows the text. */
-export const pressText = (page: Page, text: string): Promise<void> =>
-  page.locator(`::-p-text(${text})`).click();
+export async function pressText(page: Page, text: string): Promise<void> {
+  const found = page.locator(`::-p-text(${text})`);
+  await found.wait();
+  await calm(page);
+  await found.click();
+}
 
 /** Chooses what is called `name` in a group. */
 export const choose = (page: Page, group: string, name: string): Promise<void> =>
