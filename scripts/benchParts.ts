@@ -1,3 +1,4 @@
+import { build } from 'esbuild';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
@@ -13,6 +14,26 @@ import { realTime, pressText, sees, settled } from '../e2e/steps';
 
 export const zone = 'Europe/London';
 export const now = instantOf('2026-11-24T11:20', zone);
+
+/** Runs a script of this directory in a page of its own, with the browser's Temporal, and gives the title that it sets. */
+export async function runInChromium(stage: Stage, script: string, slowed = 1): Promise<string> {
+  const { outputFiles } = await build({
+    entryPoints: [path.join(__dirname, script)],
+    bundle: true,
+    write: false,
+    alias: {
+      '@': path.join(__dirname, '..'),
+      'temporal-polyfill': path.join(__dirname, 'bundle/temporal.js'),
+    },
+  });
+  const page = await (await stage.browser.createBrowserContext()).newPage();
+  page.setDefaultTimeout(300_000);
+  await page.emulateCPUThrottling(slowed);
+  await page.evaluate(outputFiles[0]?.text ?? '');
+  const title = await page.title();
+  await page.browserContext().close();
+  return title;
+}
 
 export const median = (list: number[]) => list.sort((a, b) => a - b)[Math.floor(list.length / 2)] ?? 0;
 

@@ -1,29 +1,12 @@
-import { build } from 'esbuild';
-import path from 'node:path';
 import type { Page } from 'puppeteer-core';
 import { longHistory } from '@/demo/tenYears';
 import { NOW, openPage, openStage, type Stage } from '../e2e/browser';
 import { realTime, settled } from '../e2e/steps';
-import { answer, bringIn, clickOn, median, now, watchPresses, zone } from './benchParts';
+import { answer, bringIn, clickOn, median, now, runInChromium, watchPresses, zone } from './benchParts';
 
 /** How long Review takes in Chromium, with ten years of data and with one month. */
 
 const RUNS = 5;
-const root = path.join(__dirname, '..');
-
-/** The computation alone, with the Temporal of the browser. */
-async function ledgers(stage: Stage) {
-  const { outputFiles } = await build({
-    entryPoints: [path.join(__dirname, 'benchLedger.ts')],
-    bundle: true,
-    write: false,
-    alias: { '@': root, 'temporal-polyfill': path.join(__dirname, 'bundle/temporal.js') },
-  });
-  const page = await (await stage.browser.createBrowserContext()).newPage();
-  await page.evaluate(outputFiles[0]?.text ?? '');
-  console.log(`alone, ms: ${await page.title()}`);
-  await page.browserContext().close();
-}
 
 /** Milliseconds from an address until what the selector names is drawn, and the longest task of the page meanwhile. */
 async function drawn(page: Page, address: string, selector: string) {
@@ -90,7 +73,7 @@ async function presses(page: Page, stage: Stage) {
 
 async function main() {
   const stage = await openStage({ offline: true });
-  await ledgers(stage);
+  console.log(`alone, ms: ${await runInChromium(stage, 'benchLedger.ts')}`);
   await pages(stage);
   await stage.close();
 }
