@@ -59,7 +59,13 @@ const shots: Shot[] = [
   },
   { name: 'estimates-wide', route: '/estimates', size: 'wide' },
   { name: 'weekly-wide', route: '/weekly', size: 'wide' },
-  { name: 'weekly-phone', route: '/weekly', size: 'phone', text: 'Goals' },
+  {
+    name: 'forecast-wide',
+    route: '/plan?view=week',
+    size: 'wide',
+    key: 'b',
+    presses: ['Can I take it on?'],
+  },
   { name: 'triage-phone', route: '/tasks', size: 'phone', click: '[aria-label^="Go through the inbox"]' },
 ];
 
