@@ -84,6 +84,8 @@ async function main() {
       await sees(page, ' tasks on time');
       await seesNo(page, 'Looking for a better one');
     }
+    // a line under each day's measure
+    if (size === 'wide' && route.startsWith('/plan')) await sees(page, 'four of five such days');
     // what opens is loaded first
     if (click || key || route.includes('add='))
       await page.waitForSelector('[aria-label=Close], [aria-label="Close the details"]');
