@@ -65,3 +65,7 @@ export function overfull(demands: readonly Demand[], room: RoomBetween): Overful
   }
   return [...worst.values()].sort((a, b) => a.to - b.to);
 }
+
+/** How many minutes are short by each deadline (epoch ms) that is not held. */
+export const shortBy = (needs: readonly Demand[], room: RoomBetween): ReadonlyMap<number, number> =>
+  new Map(overfull(needs, room).map(({ to, short }) => [to, short]));

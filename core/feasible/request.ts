@@ -5,7 +5,7 @@ import { roomWithout } from '../plan/room';
 import { newTask } from '../tasks/newTask';
 import { overlaps } from '../time/span';
 import { dateOf, type Zone } from '../time/zone';
-import { overfull, roomBetween } from './demand';
+import { roomBetween, shortBy } from './demand';
 import { feasible, type Tight } from './feasible';
 import { mendsOf, type Change, type Mend } from './mends';
 
@@ -25,7 +25,7 @@ export function shortBecauseOf(
       ? roomWithout(workspace, dateOf(room.day.from, zone), meeting.id, zone, now)
       : room,
   );
-  const before = new Map(overfull(needs, roomBetween(without)).map(({ to, short }) => [to, short]));
+  const before = shortBy(needs, roomBetween(without));
   return tight
     .map((one) => ({ tight: one, more: Math.round(one.short - (before.get(one.to) ?? 0)) }))
     .filter(({ more }) => more > 0);

@@ -1,5 +1,5 @@
 import type { Habits } from '../estimates/habits';
-import { overfull, roomBetween, type Demand, type RoomBetween } from '../feasible/demand';
+import { overfull, roomBetween, shortBy, type Demand, type RoomBetween } from '../feasible/demand';
 import { feasible, type Need } from '../feasible/feasible';
 import type { Workspace } from '../model/workspace';
 import { roomOn, type DayRoom } from '../plan/room';
@@ -144,10 +144,6 @@ function chanceBy(
   });
   return holds.length / Math.max(1, runs.length);
 }
-
-/** How many minutes are short by each deadline that is not held. */
-const shortBy = (needs: readonly Demand[], room: RoomBetween): ReadonlyMap<number, number> =>
-  new Map(overfull(needs, room).map(({ to, short }) => [to, short]));
 
 /** The stretches that are short of more than before once something is added. */
 const newlyShort = (

@@ -4,7 +4,7 @@ import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { useWorkedOut } from '@/ui/useWorkedOut';
 import { Subheading, Words } from '@/ui/Words';
-import { QUARTER, useSince } from '../parts/useSince';
+import { QUARTER, useSince } from '@/ui/useSince';
 
 /** One is told in brick below this, in hundredths. */
 const UNSURE = 80;

@@ -14,7 +14,7 @@ import { useMoment } from '@/ui/clock';
 import type { Panel, Panels } from '@/ui/panels';
 import { useWorkedOut } from '@/ui/useWorkedOut';
 import { Subheading, Words } from '@/ui/Words';
-import { useSince } from '../parts/useSince';
+import { useSince } from '@/ui/useSince';
 
 const HEIGHT = 64;
 

@@ -1,6 +1,6 @@
 import type { Habits } from '@/core/estimates/habits';
 import { useWorkedOut } from '@/ui/useWorkedOut';
-import { useSince } from './useSince';
+import { useSince } from '@/ui/useSince';
 
 /** How one estimates, worked out beside the page; null until it is. */
 export function useHabits(): Habits | null {

@@ -29,7 +29,7 @@ import { quoted, readLength, readName } from '@/ui/readings';
 import { useWorkedOut } from '@/ui/useWorkedOut';
 import { Words } from '@/ui/Words';
 import { Mends } from '../parts/Mends';
-import { QUARTER, useSince } from '../parts/useSince';
+import { QUARTER, useSince } from '@/ui/useSince';
 
 const readSittings = (typed: string): Reading<number | null> => {
   if (typed.trim() === '') return { value: null };

@@ -8,7 +8,7 @@ import { Foot } from '@/ui/Foot';
 import { closePanel, type Panel, type Panels } from '@/ui/panels';
 import { useWorkedOut } from '@/ui/useWorkedOut';
 import { Subheading, Words } from '@/ui/Words';
-import { QUARTER, useSince } from '../parts/useSince';
+import { QUARTER, useSince } from '@/ui/useSince';
 
 /** What would be if hours, meetings, zones, the plan or estimates were others: changed on trial, with the figures side by side. */
 function WhatIf() {

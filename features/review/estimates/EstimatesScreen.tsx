@@ -10,7 +10,7 @@ import {
 import { advice, adviceWords, groupWords, ratioSays, ratioWords, trustWords } from '@/core/estimates/words';
 import { calibrationWords } from '@/core/forecast/dayEndWords';
 import { asLine } from '@/core/time/words';
-import { useSince } from '@/panels/parts/useSince';
+import { useSince } from '@/ui/useSince';
 import { useWorkspace } from '@/state/shown';
 import { Choice } from '@/ui/Choice';
 import { useMoment } from '@/ui/clock';

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { useMoment } from '@/ui/clock';
+import { useMoment } from './clock';
 
 /** A quarter of an hour, in ms. */
 export const QUARTER = 15 * 60_000;
