@@ -5,6 +5,7 @@ import { bodyLimit } from 'hono/body-limit';
 import { etag } from 'hono/etag';
 import { methodNotAllowed } from 'hono/method-not-allowed';
 import { secureHeaders } from 'hono/secure-headers';
+import { relay } from './outside/relay';
 
 /** The routes of the application; anything else that is not a file is not found. */
 const routes = [
@@ -30,7 +31,7 @@ const keep =
     await next();
     if (c.res.ok) c.header('Cache-Control', how);
   };
-/** Nothing is sent to this server but requests for files. */
+/** Beside what is for outside services, nothing is sent to this server but requests for files. */
 const LARGEST_BODY = 1024;
 
 const forEver = keep('public, max-age=31536000, immutable');
@@ -59,11 +60,17 @@ const logging =
 
 /**
  * Serves the exported application in `root`: hashed files for ever, everything else checked anew by its ETag, compressed
- * as the build left it beside each file. Nothing outside `root` can be read. `log` gets a line for each request.
+ * as the build left it beside each file, and asks outside services for its pages (`outside/relay.ts`, to which `outside` goes).
+ * Nothing outside `root` can be read. `log` gets a line for each request, without what it asks for.
  */
-export function appServer(root: string, log: (line: LogLine) => void = () => undefined): Hono {
+export function appServer(
+  root: string,
+  log: (line: LogLine) => void = () => undefined,
+  outside: Parameters<typeof relay>[0] = {},
+): Hono {
   const app = new Hono();
   app.use(logging(log));
+  app.route('/outside', relay(outside));
   app.use(bodyLimit({ maxSize: LARGEST_BODY, onError: (c) => c.text('The request is too large.', 413) }));
   app.use(
     methodNotAllowed({

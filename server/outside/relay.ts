@@ -1,0 +1,85 @@
+import { Hono } from 'hono';
+import { bodyLimit } from 'hono/body-limit';
+import * as z from '../../core/zod';
+import { LIMITS, Refused, request, type Limits } from './request';
+
+/** The largest thing that is sent to an outside service: an event or a task with all that is kept of it. */
+const LARGEST_BODY = 1_000_000;
+
+const METHODS = ['GET', 'PUT', 'DELETE', 'PROPFIND', 'REPORT', 'OPTIONS'];
+/** What may be said to an outside service beside its credentials. */
+const HEADERS = [
+  'accept',
+  'authorization',
+  'content-type',
+  'depth',
+  'if-match',
+  'if-none-match',
+  'if-modified-since',
+  'prefer',
+];
+/** What of an answer the page gets to know, each by its own name with `outside-` before it. */
+const TOLD = ['content-type', 'date', 'etag', 'last-modified', 'retry-after'];
+
+const Wanted = z.object({
+  method: z.string().check(z.refine((method) => METHODS.includes(method))),
+  address: z.string().check(z.maxLength(4000)),
+  headers: z.record(
+    z.string().check(z.refine((name) => HEADERS.includes(name))),
+    z.string().check(z.maxLength(4000), z.regex(/^[\x20-\x7e]*$/)),
+  ),
+  body: z.string(),
+});
+
+type RelayMeans = {
+  readonly limits?: Limits;
+  /** Calendars of simulated services that can be tried out, if there are any. */
+  readonly examples?: readonly Example[];
+};
+/** `around` for that of another person. */
+export type Example = { readonly name: string; readonly address: string; readonly around: boolean };
+
+const asJson = (text: string): unknown => {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return undefined;
+  }
+};
+
+/**
+ * Asks outside services in the name of the page, which may speak to nobody but this server: `POST /ask` with what to ask as
+ * JSON. The answer is the body of the other side's, its status and what it says of it in headers that begin with `outside-`; or
+ * `outside-refused` says why there is none. Only pages of this server are served. Nothing of it is kept or logged.
+ */
+export function relay({ limits = LIMITS, examples = [] }: RelayMeans = {}): Hono {
+  const app = new Hono();
+  app.use(bodyLimit({ maxSize: LARGEST_BODY, onError: (c) => c.text('The request is too large.', 413) }));
+  app.get('/examples', (c) => c.json({ examples }));
+  app.post('/ask', async (c) => {
+    const from = c.req.header('sec-fetch-site') ?? 'same-origin';
+    // JSON needs the leave of this server to be sent from elsewhere, which it never gives
+    const isJson = /^application\/json\b/.test(c.req.header('content-type') ?? '');
+    if (from !== 'same-origin' || !isJson) return c.text('This is for pages of this server alone.', 403);
+    const wanted = Wanted.safeParse(asJson(await c.req.text()));
+    if (!wanted.success) return c.text('This asks for something else than a request.', 400);
+    try {
+      const { status, headers, body, address } = await request(wanted.data, limits);
+      c.header('outside-status', String(status));
+      c.header('outside-address', address);
+      for (const name of TOLD) {
+        const value = headers[name];
+        if (typeof value === 'string') c.header(`outside-${name}`, value);
+      }
+      // never to be taken for a page or a script of this server
+      c.header('content-type', 'application/octet-stream');
+      c.header('cache-control', 'no-store');
+      return c.body(new Uint8Array(body));
+    } catch (error) {
+      if (!(error instanceof Refused)) throw error;
+      c.header('outside-refused', error.why);
+      return c.body(null, 200);
+    }
+  });
+  return app;
+}
