@@ -5,6 +5,7 @@ import path from 'node:path';
 import { serve } from '@hono/node-server';
 import { launch, type Browser, type BrowserContext, type Page } from 'puppeteer-core';
 import { appServer } from '../server/app';
+import { LIMITS } from '../server/outside/request';
 import { PATIENCE, settled } from './steps';
 
 export const sizes = {
@@ -43,6 +44,9 @@ const chromium = (): string =>
   [process.env.CHROMIUM, '/usr/bin/chromium-headless-shell'].find((file) => file && existsSync(file)) ??
   '/usr/bin/chromium';
 
+/** Origins of this machine that the server may ask for its pages; scenes add their own. */
+export const allowed: string[] = [];
+
 /** Serves the exported application on a free port and starts Chromium with an empty profile. */
 export async function openStage({
   root = path.join(__dirname, '../dist'),
@@ -51,7 +55,8 @@ export async function openStage({
   profile,
   port: wanted = 0,
 }: Means = {}): Promise<Stage> {
-  const server = serve({ fetch: appServer(root).fetch, port: wanted });
+  const app = appServer(root, undefined, { limits: { ...LIMITS, allowed } });
+  const server = serve({ fetch: app.fetch, port: wanted });
   await new Promise((ready) => server.once('listening', ready));
   const { port } = server.address() as AddressInfo; // a TCP server has one
   const userDataDir = profile ?? mkdtempSync(path.join(os.tmpdir(), 'sprindle-'));

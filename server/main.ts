@@ -1,8 +1,12 @@
 import path from 'node:path';
 import { serve } from '@hono/node-server';
 import { appServer, type LogLine } from './app';
+import { LIMITS } from './outside/request';
+import { examplesAt, town } from './standins/town';
 
 const demo = process.argv.includes('--demo');
+/** Simulated outside services beside it, on the next port. */
+const standins = demo || process.argv.includes('--standins');
 const port = Number(process.env.PORT ?? 8321);
 if (!Number.isInteger(port) || port < 0 || port > 65_535) {
   console.error(`PORT=${process.env.PORT} is no port: it takes a whole number up to 65535.`);
@@ -11,18 +15,35 @@ if (!Number.isInteger(port) || port < 0 || port > 65_535) {
 /** This machine alone, unless told otherwise. */
 const hostname = process.env.HOST ?? '127.0.0.1';
 const log = (line: LogLine) => console.log(JSON.stringify({ at: new Date().toISOString(), ...line }));
-const app = appServer(path.join(__dirname, '../dist'), demo ? undefined : log);
+const townAddress = standins ? `http://localhost:${port + 1}` : null;
+/** Origins in one's own network that may be asked, as `https://calendar.office.lan`, by commas. */
+const allowed = (process.env.OUTSIDE ?? '').split(',').filter(Boolean);
+const app = appServer(path.join(__dirname, '../dist'), demo ? undefined : log, {
+  limits: { ...LIMITS, allowed: [...allowed, ...(townAddress ? [townAddress] : [])] },
+  examples: townAddress ? examplesAt(townAddress) : [],
+});
 
 /** What a connection may take: ms, bytes. Without the interval Node looks at the timeouts twice a minute only. */
-const LIMITS = {
+const CONNECTIONS = {
   requestTimeout: 10_000,
   headersTimeout: 5_000,
   connectionsCheckingInterval: 1_000,
   maxHeaderSize: 8_192,
 };
 
-const server = serve({ fetch: app.fetch, port, hostname, serverOptions: LIMITS }, () =>
-  console.log(`Sprindle: http://localhost:${port}/${demo ? '?space=demo' : ''}`),
+const server = serve({ fetch: app.fetch, port, hostname, serverOptions: CONNECTIONS }, () =>
+  console.log(`Sprindle: http://localhost:${port}/${demo ? '?space=demo&standins=yes' : ''}`),
+);
+
+/** Seen by this machine alone, whatever HOST says. */
+const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+const besides = standins
+  ? serve({ fetch: town({ zone }).app.fetch, port: port + 1, hostname: '127.0.0.1' }, () =>
+      console.log(`Outside services to play with: http://localhost:${port + 1}/`),
+    )
+  : undefined;
+besides?.on('error', () =>
+  console.error(`Port ${port + 1} is taken: there are no outside services to play with.`),
 );
 
 server.on('error', (error: NodeJS.ErrnoException) => {
@@ -33,6 +54,7 @@ server.on('error', (error: NodeJS.ErrnoException) => {
 
 /** Finishes what is being answered, then ends. */
 const stop = () => {
+  besides?.close();
   server.close(() => process.exit(0));
   setTimeout(() => process.exit(0), 3000);
 };

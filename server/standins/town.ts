@@ -1,0 +1,110 @@
+import { randomUUID } from 'node:crypto';
+import type { HttpBindings } from '@hono/node-server';
+import { Hono } from 'hono';
+import { csrf } from 'hono/csrf';
+import { wallOf, type Zone } from '../../core/time/zone';
+import type { Example } from '../outside/relay';
+import { townClock } from './clock';
+import { collection, type Collection } from './collection';
+import { caldav } from './caldav';
+import { calendars as contents, TRACKER, tracker } from './contents';
+import { cancelled, errandText, fill, finished, meetingText, moved } from './events';
+import { breaking, isFault, type Fault } from './faults';
+import { feeds } from './feeds';
+import { townPage } from './page';
+import { script } from './script';
+
+/** The calendars of a town at an address, for those who want to try them. */
+export const examplesAt = (address: string): Example[] =>
+  Object.entries(contents).map(([key, { name, around = false }]) => ({
+    name,
+    address: `${address}/feeds/${key}.${around ? 'ifb' : 'ics'}`,
+    around,
+  }));
+
+/** An hour, in minutes: what the page moves things by. */
+const STEP = 60;
+
+/**
+ * The town of stand-ins: small simulated services in open standards, with a clock of their own, things that happen by
+ * themselves, and a page (`/`) on which one plays the other side. What it holds lies in memory. `now` is epoch ms.
+ */
+export function town({ zone, now }: { readonly zone: Zone; readonly now?: number }) {
+  const clock = townClock();
+  if (now !== undefined) clock.set(now);
+  const calendars = new Map<string, Collection>();
+  for (const [key, { name, meetings }] of Object.entries(contents)) {
+    const calendar = collection(name, clock.now);
+    fill(calendar, meetings, zone, clock.now());
+    calendars.set(key, calendar);
+  }
+  const tasks = collection(tracker.name, clock.now);
+  for (const errand of tracker.tasks) tasks.put(`${errand.uid}.ics`, errandText(errand, zone, clock.now()));
+  calendars.set(TRACKER, tasks);
+  const broken = new Map<string, Fault>();
+  const faultOf = (service: string) => broken.get(service) ?? 'none';
+  const { catchUp, tells } = script({ calendars, zone, now: clock.now }, clock.now());
+
+  const plays: Record<string, (calendar: Collection, href: string, text: string) => void> = {
+    earlier: (calendar, href, text) => void calendar.put(href, moved(text, -STEP, clock.now())),
+    later: (calendar, href, text) => void calendar.put(href, moved(text, STEP, clock.now())),
+    cancel: (calendar, href, text) => void calendar.put(href, cancelled(text, clock.now())),
+    finish: (calendar, href, text) => void calendar.put(href, finished(text, clock.now())),
+    remove: (calendar, href) => void calendar.remove(href),
+  };
+
+  const app = new Hono<{ Bindings: HttpBindings }>();
+  app.use(csrf());
+  app.use(async (_, next) => {
+    catchUp();
+    await next();
+  });
+  app.use('/feeds/:file', (c, next) => {
+    const [key = ''] = c.req.param('file').split('.');
+    return breaking(() => faultOf(key), clock.now)(c, next);
+  });
+  app.use(
+    '/dav/*',
+    breaking(() => faultOf(TRACKER), clock.now),
+  );
+  app.route('/', caldav(new Map([[TRACKER, { collection: tasks, takes: ['VTODO'] }]])));
+  app.route('/feeds', feeds(calendars, faultOf));
+  app.get('/', (c) => {
+    const address = new URL(c.req.url).origin;
+    return c.html(
+      townPage({
+        address,
+        now: wallOf(clock.now(), zone).slice(0, 16).replace('T', ' '),
+        calendars,
+        faultOf,
+        tells,
+      }),
+    );
+  });
+  app.post('/play/:calendar/fault', async (c) => {
+    const { fault } = await c.req.parseBody();
+    if (typeof fault === 'string' && isFault(fault)) broken.set(c.req.param('calendar'), fault);
+    return c.redirect('/', 303);
+  });
+  app.post('/play/:calendar/add', async (c) => {
+    const { title } = await c.req.parseBody();
+    const uid = randomUUID();
+    const thing = { uid, title: String(title).slice(0, 200), inDays: 1, at: '11:00', minutes: STEP };
+    const key = c.req.param('calendar');
+    const text = (key === TRACKER ? errandText : meetingText)(thing, zone, clock.now());
+    calendars.get(key)?.put(`${uid}.ics`, text);
+    return c.redirect('/', 303);
+  });
+  app.post('/play/:calendar/:href/:how', (c) => {
+    const { calendar: key, href, how } = c.req.param();
+    const calendar = calendars.get(key);
+    const text = calendar?.get(href)?.text;
+    if (calendar && text !== undefined && Object.hasOwn(plays, how)) plays[how]?.(calendar, href, text);
+    return c.redirect('/', 303);
+  });
+  return {
+    app,
+    clock,
+    breakService: (service: string, fault: Fault) => void broken.set(service, fault),
+  };
+}
