@@ -1,5 +1,6 @@
 import { proxy, wrap, type Remote } from 'comlink';
 import type { ReadMessage } from '@/core/formats/mail/readMessage';
+import type { FeedReading } from '@/core/formats/readFeed';
 import type { CalendarFile } from '@/core/formats/readCalendar';
 import type { TaskText } from '@/core/formats/taskText';
 import type { FileProblem } from '@/core/formats/workspaceFile';
@@ -47,6 +48,14 @@ export const readCalendarFile = (
   home: Zone,
   { progress, signal }: Options,
 ): Promise<CalendarFile> => inWorker(signal, (reader) => reader.readCalendar(text, home, proxy(progress)));
+
+/** Reads what a subscribed calendar says, beside the marks of what it said before. Throws Unusable for what is no calendar. */
+export const readFeedText = (
+  text: string,
+  home: Zone,
+  known: ReadonlyMap<string, string>,
+): Promise<FeedReading> =>
+  inWorker(new AbortController().signal, (reader) => reader.readFeed(text, home, known));
 
 /** Reads a text of tasks. Throws Cancelled. */
 export const readTaskFile = (

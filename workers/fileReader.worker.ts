@@ -3,6 +3,7 @@ import 'temporal-polyfill/global';
 import { expose } from 'comlink';
 import { readMessages } from '@/core/formats/mail/mbox';
 import { NotACalendar, readCalendar, type CalendarFile } from '@/core/formats/readCalendar';
+import { readFeed, type FeedReading } from '@/core/formats/readFeed';
 import { readTaskText } from '@/core/formats/taskText';
 import { NotAWorkspace, readWorkspaceFile, type FileProblem } from '@/core/formats/workspaceFile';
 import { collectionNames } from '@/core/model/records';
@@ -36,6 +37,9 @@ const reader = {
     home: Zone,
     progress: (share: number) => void,
   ): Promise<CalendarFile | Refused> => refusing(() => readCalendar(text, home, progress)),
+
+  readFeed: (text: string, home: Zone, known: ReadonlyMap<string, string>): Promise<FeedReading | Refused> =>
+    refusing(() => readFeed(text, home, known)),
 
   readTasks: readTaskText,
 

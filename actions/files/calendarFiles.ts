@@ -12,14 +12,14 @@ import { weeksWithLate } from '@/core/plan/late';
 import type { Span } from '@/core/time/span';
 import { dateOf } from '@/core/time/zone';
 import type { CalendarFile, Cancellation, FileCalendar } from '@/core/formats/readCalendar';
-import { Hue, type Id } from '@/core/model/common';
+import type { Id } from '@/core/model/common';
 import { here } from '@/state/here';
 import { currentWorkspace, newId, store } from '@/state/workspaceStore';
 import { readCalendarFile } from '@/workers/fileReader';
 import { freeing } from '../freed';
 import { offeringFreed } from '../offeringFreed';
 import { ask, openPanel } from '@/ui/panels';
-import { hueOfColour } from './colourNames';
+import { hueFor } from './colourNames';
 import { isTooLarge, watched } from './reading';
 
 const LARGEST = 50_000_000;
@@ -40,8 +40,7 @@ function target(part: FileCalendar, file: string, i: number, chosen: Id | null):
     const alsoFrom = [...(into.alsoFrom ?? []), source];
     return { ...part, calendar: { ...into, alsoFrom }, whole: false };
   }
-  const next = Hue.options[(workspace.calendars.size + i) % Hue.options.length] ?? 'slate';
-  const hue = (color && hueOfColour(color)) || next;
+  const hue = hueFor(color, workspace.calendars.size + i);
   return { ...part, calendar: { id: newId(), name: name ?? file.replace(/\.ics$/i, ''), source, hue, kept } };
 }
 

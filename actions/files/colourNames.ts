@@ -1,5 +1,5 @@
 import names from 'color-name';
-import type { Hue } from '@/core/model/common';
+import { Hue } from '@/core/model/common';
 import { hueColours } from '@/ui/tokens';
 
 type Rgb = readonly number[];
@@ -15,10 +15,14 @@ const nearest = <T>(list: readonly T[], to: (candidate: T) => number) =>
   list.reduce((best, candidate) => (to(candidate) < to(best) ? candidate : best));
 
 /** The hue of ours that is nearest to a CSS colour name; undefined for a name that CSS does not know. */
-export function hueOfColour(name: string): Hue | undefined {
+function hueOfColour(name: string): Hue | undefined {
   const rgb = known.get(name.toLowerCase());
   return rgb && nearest(hues, (candidate) => distance(candidate.rgb, rgb)).hue;
 }
+
+/** The hue of a calendar that may ask for a CSS colour; else, as the so many-th of all, the next in turn. */
+export const hueFor = (color: string | null, nth: number): Hue =>
+  (color && hueOfColour(color)) || (Hue.options[nth % Hue.options.length] ?? 'slate');
 
 /** The CSS colour name nearest to a hue of ours. */
 export function colourOfHue(hue: Hue): string {

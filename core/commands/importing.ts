@@ -33,18 +33,24 @@ export type ImportCounts = {
   readonly removed: number;
 };
 
+/** An event of a file as a record of a calendar; parsed, so that what is longer than bounds counts as it is kept. */
+export const eventRecord = (
+  calendarId: Id,
+  event: FileEvent,
+  stored: CalendarEvent | undefined,
+): CalendarEvent =>
+  CalendarEvent.parse({
+    id: `${calendarId}/${event.uid}`,
+    calendarId,
+    ...event,
+    changedAt: stored?.changedAt,
+  });
+
 /** What an import would write: events whose UID is new to the calendar, or newer or other than what is stored. */
 function incomingEvents(workspace: Workspace, { calendar, events }: Import): CalendarEvent[] {
   return events.flatMap((event) => {
-    const id = `${calendar.id}/${event.uid}`;
-    const stored = workspace.events.get(id);
-    // parsed, so that what is longer than bounds counts as it would be kept
-    const record = CalendarEvent.parse({
-      id,
-      calendarId: calendar.id,
-      ...event,
-      changedAt: stored?.changedAt,
-    });
+    const stored = workspace.events.get(`${calendar.id}/${event.uid}`);
+    const record = eventRecord(calendar.id, event, stored);
     // an older SEQUENCE never overwrites a newer one (RFC 5546 2.1.5)
     const asItStands = stored && (event.sequence < stored.sequence || equal(stored, record));
     return asItStands ? [] : [record];
@@ -55,13 +61,19 @@ function incomingEvents(workspace: Workspace, { calendar, events }: Import): Cal
  * The tasks that an import would write. Only what the file says differently than it did the last time is taken over,
  * so that what the person changed here stays. A task that this program exported itself is left as it is here.
  */
-function incomingTasks(workspace: Workspace, { calendar, tasks }: Import, listId: Id, at: number): Task[] {
+export function incomingTasks(
+  workspace: Workspace,
+  calendarId: Id,
+  tasks: readonly FileTask[],
+  listId: Id,
+  at: number,
+): Task[] {
   const top = lowestRank(workspace.tasks);
   return tasks.flatMap(({ uid, ...rest }, i): Task[] => {
     const lastRead = ReadTask.parse(rest);
     const { title, notes, estimate, priority, due } = lastRead;
-    const id = `${calendar.id}/${uid}`;
-    const origin = { kind: 'calendarFile' as const, calendarId: calendar.id, uid, lastRead };
+    const id = `${calendarId}/${uid}`;
+    const origin = { kind: 'calendarFile' as const, calendarId, uid, lastRead };
     const stored = workspace.tasks.get(id);
     if (workspace.tasks.has(uid) || (stored && equal(stored.origin?.lastRead, lastRead))) return [];
     const doneAt = lastRead.done ? (lastRead.doneAt ?? at) : null;
@@ -86,7 +98,7 @@ function incoming(workspace: Workspace, { imports, listId, at }: ImportInput) {
     return {
       ...part,
       records: incomingEvents(workspace, part),
-      todos: incomingTasks(workspace, part, listId, at),
+      todos: incomingTasks(workspace, part.calendar.id, part.tasks, listId, at),
       gone: part.whole ? [...stored].filter(({ uid, madeHere }) => !madeHere && !uids.has(uid)) : [],
     };
   });

@@ -3,6 +3,7 @@ import type { Zone } from '../time/zone';
 import { components, keptParts, linesOf, unfold, type Component, type Problem } from './contentLines';
 import { sortLines } from './icalProperty';
 import { readEvent, type EventReading, type FileEvent } from './readEvent';
+import { readFreeBusy } from './readFreeBusy';
 import { Unreadable } from './readProblem';
 import { readTask, type FileTask } from './readTask';
 import { zoneFinder } from './vendorZones';
@@ -106,6 +107,8 @@ function readOne(
     root.parts.filter(({ name }) => name === 'VTIMEZONE'),
     home,
   );
+  // beside events it says what these say already, and is kept
+  const tellsBusy = !root.parts.some(({ name }) => name === 'VEVENT' || name === 'VTODO');
   const readings: EventReading[] = [];
   const tasks = new Map<string, FileTask>();
   let leftOut = 0;
@@ -116,6 +119,11 @@ function readOne(
       else if (part.name === 'VTODO') {
         const task = readTask(part, zones, home, problems);
         tasks.set(task.uid, task);
+      } else if (part.name === 'VFREEBUSY' && tellsBusy) {
+        const told = readFreeBusy(part, problems);
+        readings.push(
+          ...told.map((event) => ({ event, recurrence: null, andLater: false, line: part.line })),
+        );
       } else if (part.name !== 'VTIMEZONE') kept.push(...linesOf(part));
     } catch (error) {
       leftOut += 1;

@@ -29,7 +29,10 @@ import * as z from '../zod';
 const FileEventSchema = z.omit(CalendarEvent, { id: true, calendarId: true });
 
 /** An event as a file tells it, before it belongs to one of the person's calendars. */
-export type FileEvent = Omit<CalendarEvent, 'id' | 'calendarId' | 'changedAt' | 'madeHere'>;
+export type FileEvent = Omit<
+  CalendarEvent,
+  'id' | 'calendarId' | 'changedAt' | 'madeHere' | 'held' | 'readAs'
+>;
 
 /** One VEVENT: a whole event, or with `recurrence` a change of the event with the same UID. */
 export type EventReading = {

@@ -1,6 +1,6 @@
 import * as z from '../zod';
 import { bounds, listUpTo, textUpTo, Title } from './bounds';
-import { Changed, Hue, Id, openObject, WallText, ZoneName } from './common';
+import { Changed, Hue, Id, Instant, openObject, TimeText, WallText, ZoneName } from './common';
 import { Alarm } from './reminder';
 
 /** Lines of a file that this program has no use for: they go out again as they came. */
@@ -24,6 +24,8 @@ export const Calendar = openObject({
   around: z.optional(z.boolean()),
   /** Whether its events take one's time. If nothing is stated, one's own do and another person's do not. */
   takesTime: z.optional(z.boolean()),
+  /** Where and when the person can be met whose it is, by their own clock. */
+  hours: z.optional(openObject({ zone: ZoneName, from: TimeText, to: TimeText })),
   ...Changed,
 });
 export type Calendar = z.infer<typeof Calendar>;
@@ -109,6 +111,10 @@ export const CalendarEvent = openObject({
   exceptions: listUpTo(Exception, bounds.times),
   /** It was made here and not read from a file: no newer file takes it away. */
   madeHere: z.optional(z.boolean()),
+  /** A time that was given to somebody, kept free until an instant (epoch ms); `giving` is what it was given with. */
+  held: z.optional(openObject({ until: Instant, giving: Id })),
+  /** The mark of what a subscribed calendar said of it last, so that what was changed here stays until that changes. */
+  readAs: z.optional(z.string().check(z.maxLength(40))),
   ...Changed,
 });
 export type CalendarEvent = z.infer<typeof CalendarEvent>;

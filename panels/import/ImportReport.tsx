@@ -6,7 +6,7 @@ import { announce } from '@/ui/announce';
 import { Button } from '@/ui/Button';
 import { answerPanel, closePanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
-import { Problems } from '../parts/Problems';
+import { LineProblems } from '../parts/LineProblems';
 import type { ImportResult } from '@/actions/files/calendarFiles';
 
 /** What an import brought, and what could not be read, by line. */
@@ -65,16 +65,7 @@ export function ImportReport({ report }: { report: ImportResult }) {
           />
         </View>
       )}
-      {problems.length > 0 && (
-        <Problems
-          heading={
-            problems.length === 1
-              ? 'One line could not be taken as it stands'
-              : `${problems.length} lines could not be taken as they stand`
-          }
-          problems={problems.map(({ where, what, hint }) => ({ what: `Line ${where}: ${what}`, hint }))}
-        />
-      )}
+      <LineProblems problems={problems} />
       <View className="flex-row gap-2">
         <Button label="Done" kind="primary" onPress={closePanel} />
         {added + changed + removed > 0 && (
