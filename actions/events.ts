@@ -28,7 +28,7 @@ import { closePanel, openPanel, usePanels } from '@/ui/panels';
 import { askScope, scopeWords } from './scopes';
 
 /** The calendar that one's own events go into: the chosen one, the first of one's own, or a new one. */
-function ownCalendar(chosen?: Id): Calendar {
+export function ownCalendar(chosen?: Id): Calendar {
   const workspace = currentWorkspace();
   const [first] = ownCalendars(workspace.calendars);
   return (

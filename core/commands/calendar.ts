@@ -14,7 +14,7 @@ export const removeCalendar = command('remove calendar', (workspace, { id }: { i
   return forget(workspace, 'calendars', [id]);
 });
 
-type CalendarChanges = Partial<Pick<Calendar, 'name' | 'hue' | 'hidden' | 'around' | 'takesTime'>>;
+type CalendarChanges = Partial<Pick<Calendar, 'name' | 'hue' | 'hidden' | 'around' | 'takesTime' | 'hours'>>;
 
 export const editCalendar = command(
   'edit calendar',

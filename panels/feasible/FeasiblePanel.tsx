@@ -39,6 +39,7 @@ function DoesItFit({ until }: Panels['feasible']) {
         <Button label="Propose a plan…" onPress={() => openPanel({ kind: 'fit' })} />
         <Button label="What if…" kind="quiet" onPress={() => openPanel({ kind: 'whatIf' })} />
         <Button label="Can I take it on?" kind="quiet" onPress={() => openPanel({ kind: 'promise' })} />
+        <Button label="Give free times…" kind="quiet" onPress={() => openPanel({ kind: 'freeTimes' })} />
       </Foot>
     </View>
   );

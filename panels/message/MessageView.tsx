@@ -12,6 +12,9 @@ import { UntilLoaded } from '@/ui/UntilLoaded';
 const purifying = later(() => import('./harmless'));
 
 /** A message that a task was made of, as it came: its HTML made harmless, else its text. */
+/** The name of whoever wrote, without the address behind it. */
+const nameIn = (from: string) => from.replace(/\s*<.*$/, '').trim();
+
 function MessageView({ id }: Panels['message']) {
   const { messages, settings } = useWorkspace();
   const { zone } = useMoment();
@@ -20,11 +23,16 @@ function MessageView({ id }: Panels['message']) {
   return (
     <View className="gap-3">
       <Words tone="soft">{messageWords(message, zone, settings)}</Words>
-      <View className="-ml-3 flex-row">
+      <View className="-ml-3 flex-row flex-wrap">
         <Button
           label="Can I take it on?"
           kind="quiet"
           onPress={() => openPanel({ kind: 'promise', title: message.subject })}
+        />
+        <Button
+          label="Give free times…"
+          kind="quiet"
+          onPress={() => openPanel({ kind: 'freeTimes', who: nameIn(message.from) })}
         />
       </View>
       {message.html === null ? (

@@ -7,7 +7,8 @@ import { takesWords } from '@/core/feasible/words';
 import type { Seal } from '@/core/model/seal';
 import { findingLine } from '@/core/plan/findingWords';
 import { judge } from '@/core/plan/judge';
-import { lateMeetings, notThisWeekText, putOffMeetings } from '@/core/plan/late';
+import { lateMeetings, putOffMeetings } from '@/core/plan/late';
+import { minutesAsked, notThisWeekText } from '@/core/plan/otherTimes';
 import { dateWords, durationWords, spanWords } from '@/core/time/words';
 import { MINUTE } from '@/core/time/span';
 import { dateOf } from '@/core/time/zone';
@@ -55,6 +56,11 @@ function PutOff({ seal, meeting }: LateProps) {
           says={`Copy the text about ${meeting.title}`}
           kind="primary"
           onPress={() => void copyText(text)}
+        />
+        <Button
+          label="Other free times…"
+          says={`Other free times… for ${meeting.title}`}
+          onPress={() => openPanel({ kind: 'freeTimes', minutes: minutesAsked(meeting) })}
         />
         <Button
           label="Accept after all"
