@@ -28,7 +28,8 @@ const remember = (name: string, value: string) => {
   }
 };
 
-function fromAddress(name: string): string | null {
+/** What the address says under a name, or said when this tab was opened. */
+export function fromAddress(name: string): string | null {
   const given = new URLSearchParams(location.search).get(name);
   if (given !== null) remember(name, given);
   return given ?? remembered(name);

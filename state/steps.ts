@@ -1,7 +1,11 @@
 import type { Change } from '@/core/commands/changes';
 
-/** One step that can be undone, with the words that name it. */
-export type Step = { readonly label: string; readonly changes: readonly Change[] };
+/** One step that can be undone, with the words that name it. One that came from `outside` is undone by name, not as the last thing done. */
+export type Step = {
+  readonly label: string;
+  readonly changes: readonly Change[];
+  readonly outside?: boolean;
+};
 
 /** What was done, and what of it was undone and can be done again. */
 export type Steps = { readonly past: readonly Step[]; readonly future: readonly Step[] };
@@ -10,11 +14,14 @@ export const noSteps: Steps = { past: [], future: [] };
 
 const MOST_STEPS = 200;
 
-/** After one more step; what was undone before can't be done again any more. */
-export const done = ({ past }: Steps, step: Step): Steps => ({
+/** After one more step; what was undone before can't be done again any more, unless it only came in from outside. */
+export const done = ({ past, future }: Steps, step: Step): Steps => ({
   past: [...past, step].slice(-MOST_STEPS),
-  future: [],
+  future: step.outside ? future : [],
 });
+
+/** The step that the person did last. */
+export const lastDone = ({ past }: Steps): Step | undefined => past.findLast(({ outside }) => !outside);
 
 /** After a step, the last or an earlier one, was undone. */
 export const undone = ({ past, future }: Steps, step: Step): Steps => ({

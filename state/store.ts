@@ -11,7 +11,7 @@ import { changedPartitions } from './partitions';
 import { onDisk } from './onDisk';
 import type { Loaded, Repository } from './repository';
 import { saving } from './saving';
-import { done, noSteps, redone, undone, type Step, type Steps } from './steps';
+import { done, lastDone, noSteps, redone, undone, type Step, type Steps } from './steps';
 import { storageWords } from './storageWords';
 import type { Tabs } from './tabs';
 import { trying, type Trial } from './trial';
@@ -136,12 +136,12 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
   };
 
   /** Makes a workspace the present one, as a step that can be undone. */
-  const stepTo = (label: string, after: Workspace): Step | undefined => {
+  const stepTo = (label: string, after: Workspace, outside = false): Step | undefined => {
     const changes = commit(after);
-    const step = changes.length > 0 ? { label, changes } : undefined;
+    const step = changes.length > 0 ? { label, changes, ...(outside && { outside }) } : undefined;
     if (!step) return undefined;
     set((state) => done(state, step));
-    hushRefusals();
+    if (!outside) hushRefusals();
     return step;
   };
   const { tryCommand, takeBackTried, triedAgain, ...trials } = trying({ store, say, stepTo });
@@ -240,8 +240,12 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
     /** Runs a command for a field that says itself why it is refused: returns the reason, if there is one. */
     tryTo: attempt,
 
+    /** Runs a command for something that comes from outside: a step that is undone by name, not as the last thing done. */
+    bring: <Input>(command: Command<Input>, input: Input): Step | undefined =>
+      stepTo(command.label, command.apply(get().workspace, input), true),
+
     /** Undoes a step, or the last one; one that is undone already stays so. */
-    undo(step: Step | undefined = (get().trial ?? get()).past.at(-1)): void {
+    undo(step: Step | undefined = lastDone(get().trial ?? get())): void {
       if (step && takeBackTried(step)) return;
       if (!step || !get().past.includes(step)) return;
       retrace(reversed(takeBack(step)), `Undone: ${step.label}`);

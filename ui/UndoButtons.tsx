@@ -1,10 +1,11 @@
 import { View } from 'react-native';
+import { lastDone } from '@/state/steps';
 import { store, useStore } from '@/state/workspaceStore';
 import { IconButton } from './Button';
 
 /** Undo and redo, named by what they would take back or do again. */
 export function UndoButtons() {
-  const back = useStore((state) => (state.trial ?? state).past.at(-1)?.label);
+  const back = useStore((state) => lastDone(state.trial ?? state)?.label);
   const again = useStore((state) => (state.trial ?? state).future.at(-1)?.label);
   return (
     <View className="flex-row">

@@ -3,12 +3,15 @@ import { addCalendar, editCalendar, removeCalendar } from '@/core/commands/calen
 import { groupedBy } from '@/core/model/collection';
 import { Hue } from '@/core/model/common';
 import { takesTime, type Calendar, type CalendarEvent } from '@/core/model/event';
+import { SOURCE } from '@/core/outside/feed';
 import { useWorkspace } from '@/state/shown';
 import { newId, store } from '@/state/workspaceStore';
 import { NamedRow } from '@/panels/parts/NamedRow';
 import { CheckBox } from '@/ui/CheckBox';
 import { Field } from '@/ui/Field';
 import { readTitle } from '@/ui/readings';
+import { FeedLine } from './outside/FeedLine';
+import { TheirHours } from './outside/TheirHours';
 
 /** The calendars as layers: name, hue, shown or not, one's own or another person's, and whether it takes time; and new ones. */
 export function Calendars() {
@@ -37,6 +40,9 @@ export function Calendars() {
   );
 }
 
+/** What a source that is no file is called. */
+const sourceWords: Readonly<Record<string, string>> = { '': 'Made here', [SOURCE]: 'Subscribed to' };
+
 const eventsOf = groupedBy<CalendarEvent>(({ calendarId }) => calendarId);
 
 function CalendarRow({ calendar }: { calendar: Calendar }) {
@@ -48,7 +54,7 @@ function CalendarRow({ calendar }: { calendar: Calendar }) {
     <NamedRow
       label={`Name of the calendar ${name}`}
       hideLabel
-      about={`${source || 'Made here'} · ${count} ${count === 1 ? 'event' : 'events'}`}
+      about={`${sourceWords[source] ?? source} · ${count} ${count === 1 ? 'event' : 'events'}`}
       name={name}
       hue={calendar.hue}
       onChange={edit}
@@ -77,6 +83,8 @@ function CalendarRow({ calendar }: { calendar: Calendar }) {
           onToggle={() => edit({ around: !around })}
         />
       </View>
+      {around && <TheirHours calendar={calendar} onChange={(hours) => edit({ hours })} />}
+      <FeedLine calendar={calendar} />
     </NamedRow>
   );
 }

@@ -6,7 +6,7 @@ import { Choice } from '@/ui/Choice';
 import { Field, type Reading } from '@/ui/Field';
 import { quoted, readTitle } from '@/ui/readings';
 import { Subheading, Words } from '@/ui/Words';
-import { Weekdays } from './Weekdays';
+import { Weekdays } from '@/panels/parts/Weekdays';
 
 type ChecklistProps = {
   items: readonly ChecklistItem[];

@@ -10,7 +10,7 @@ import { Field, type Reading } from '@/ui/Field';
 import { readClock } from '@/ui/readings';
 import { Part } from '@/ui/Screen';
 import { Words } from '@/ui/Words';
-import { Weekdays } from './Weekdays';
+import { Weekdays } from '@/panels/parts/Weekdays';
 import type { Permission } from '@/ui/notifications';
 
 type Props = { reminders: Reminders; onChange: (reminders: Reminders) => boolean };

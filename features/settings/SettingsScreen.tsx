@@ -42,6 +42,8 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
             kind="primary"
             onPress={chooseCalendarFile}
           />
+          <Button label="Subscribe to a calendar…" onPress={() => openPanel({ kind: 'subscribe' })} />
+          <Button label="Give free times…" onPress={() => openPanel({ kind: 'freeTimes' })} />
           <Button label="Export as a calendar file…" onPress={() => openPanel({ kind: 'exportCalendar' })} />
         </View>
         <Field

@@ -9,6 +9,7 @@ import { Button } from '@/ui/Button';
 import { chooseWorkspaceFile } from '@/actions/files/chooseFile';
 import { exportWorkspace, saveDamagedParts, saveErrors } from '@/actions/files/files';
 import { Words } from '@/ui/Words';
+import { Forget } from './outside/Forget';
 
 /** Where the data lies, how it gets out and in, and what was found damaged. */
 export function YourData({ onFreshDemo }: { onFreshDemo: () => void }) {
@@ -23,6 +24,7 @@ export function YourData({ onFreshDemo }: { onFreshDemo: () => void }) {
         <Button label="Export everything" onPress={() => void exportWorkspace()} />
         <Button label="Open an exported file…" onPress={chooseWorkspaceFile} />
       </View>
+      <Forget />
       <Lasting />
       <SetAside />
       <Errors />

@@ -1,0 +1,22 @@
+import { useWorkspace } from '@/state/shown';
+import type { Panel, Panels } from '@/ui/panels';
+import { ExportCalendar } from './ExportCalendar';
+import { FeedPanel } from './outside/FeedPanel';
+import { Subscribe } from './outside/Subscribe';
+
+/* What is opened from the settings: one piece of the application. */
+
+export const exportCalendar: Panel<Panels['exportCalendar']> = {
+  useTitle: () => 'Export as a calendar file',
+  Content: ExportCalendar,
+};
+
+export const feed: Panel<Panels['feed']> = {
+  useTitle: ({ calendarId }) => useWorkspace().calendars.get(calendarId)?.name ?? 'Subscribed calendar',
+  Content: FeedPanel,
+};
+
+export const subscribe: Panel<Panels['subscribe']> = {
+  useTitle: () => 'Subscribe to a calendar',
+  Content: Subscribe,
+};
