@@ -6,7 +6,7 @@ import type { Page } from 'puppeteer-core';
 import { writeWorkspaceFile } from '@/core/formats/workspaceFile';
 import { instantOf } from '@/core/time/zone';
 import type { Workspace } from '@/core/model/workspace';
-import { NOW, type Stage } from '../e2e/browser';
+import { NOW, openStage, type Stage } from '../e2e/browser';
 import { chooseFile } from '../e2e/files';
 import { realTime, pressText, sees, settled } from '../e2e/steps';
 
@@ -33,6 +33,17 @@ export async function runInChromium(stage: Stage, script: string, slowed = 1): P
   const title = await page.title();
   await page.browserContext().close();
   return title;
+}
+
+/** Says what a script of this directory measures in Chromium, as the processor is and slowed four times. */
+export async function benchInChromium(script: string): Promise<void> {
+  const stage = await openStage({ offline: true });
+  for (const slowed of [1, 4]) {
+    const found: Record<string, unknown> = JSON.parse(await runInChromium(stage, script, slowed));
+    for (const [what, ms] of Object.entries(found))
+      console.log(`${what}${slowed > 1 ? `, slowed ${slowed} times` : ''}, ms: ${JSON.stringify(ms)}`);
+  }
+  await stage.close();
 }
 
 export const median = (list: number[]) => list.sort((a, b) => a - b)[Math.floor(list.length / 2)] ?? 0;
