@@ -1,6 +1,7 @@
 import path from 'node:path';
-import type { KeyInput } from 'puppeteer-core';
-import { calm, pressText, sees, seesNo } from './steps';
+import type { KeyInput, Page } from 'puppeteer-core';
+import { calm, go, isClosed, press, pressText, sees, seesNo, type } from './steps';
+import { openTown } from './town';
 import { openPage, openStage, type Size } from './browser';
 
 type Shot = {
@@ -15,7 +16,36 @@ type Shot = {
   text?: string;
   /** What is waited for. */
   shows?: string;
+  /** What is done first. */
+  before?: (page: Page) => Promise<void>;
 };
+
+/** A calendar is subscribed to, changes, and is looked at beside the plan. */
+async function changedOutside(page: Page): Promise<void> {
+  const town = await openTown();
+  await press(page, 'Subscribe to a calendar…');
+  await type(page, 'Address of the calendar', town.feed('partners'));
+  await press(page, 'Subscribe to it');
+  await isClosed(page);
+  await town.play('partners/forum.ics/earlier');
+  await town.play('partners/anglers.ics/cancel');
+  await press(page, 'Refresh, how often… River partners');
+  await press(page, 'Refresh now');
+  await sees(page, 'Catchment forum moved');
+  await page.keyboard.press('Escape');
+  await isClosed(page);
+  await go(page, '/plan?view=days&day=2026-11-25');
+  await press(page, 'Look… River partners');
+}
+
+async function givenTimes(page: Page): Promise<void> {
+  await press(page, 'Give free times…');
+  await type(page, 'For whom', 'Lena Fisk');
+  await type(page, 'In the time of', 'halifax');
+  await sees(page, 'in your time (Halifax)');
+  const last = '[role=dialog] [aria-label^="For 3 days"]';
+  await page.$eval(last, (button) => button.scrollIntoView({ block: 'end' }));
+}
 
 /** One picture of each main view, from the demo data. `npm run screenshots -- plan` takes only those with that name. */
 const shots: Shot[] = [
@@ -28,18 +58,14 @@ const shots: Shot[] = [
       ...(size === 'wide' ? { click: '[aria-label^="Grant report, section 2"]' } : {}),
     },
     {
-      name: `tasks-${size}`,
-      route: '/tasks',
-      size,
-      ...(size === 'wide' ? { text: 'Table', shows: '[role=gridcell]' } : {}),
-    },
-    {
       name: `review-${size}`,
       route: size === 'wide' ? '/review?span=week&day=2026-11-09' : '/review?span=month',
       size,
     },
   ]),
-  { name: 'week-wide', route: '/plan?view=week', size: 'wide' },
+  { name: 'tasks-wide', route: '/tasks', size: 'wide', text: 'Table', shows: '[role=gridcell]' },
+  { name: 'outside-wide', route: '/settings', size: 'wide', before: changedOutside },
+  { name: 'free-phone', route: '/settings', size: 'phone', before: givenTimes },
   { name: 'frame-wide', route: '/frame', size: 'wide' },
   { name: 'opening-wide', route: '/opening', size: 'wide' },
   { name: 'close-phone', route: '/close?day=2026-11-23&step=record', size: 'phone' },
@@ -72,9 +98,10 @@ const shots: Shot[] = [
 async function main() {
   const [only, folder = path.join(__dirname, '../docs/screenshots')] = process.argv.slice(2);
   const stage = await openStage();
-  for (const { name, route, size, dark, click, key, presses = [], text, shows } of shots) {
+  for (const { name, route, size, dark, click, key, presses = [], text, shows, before } of shots) {
     if (only && !name.includes(only)) continue;
     const { page, complaints, leave } = await openPage(stage, { size, at: route, dark });
+    await before?.(page);
     if (text) await pressText(page, text);
     if (shows) await page.waitForSelector(shows);
     if (click) await page.click(click);

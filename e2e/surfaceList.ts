@@ -190,6 +190,8 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
       { name: 'what the words mean', open: pressing('What the words mean…') },
       { name: 'categories', open: pressing('Edit categories…') },
       { name: 'templates', open: pressing('Edit templates…') },
+      { name: 'a calendar to subscribe to', open: pressing('Subscribe to a calendar…') },
+      { name: 'free times to give', open: pressing('Give free times…') },
       { name: 'a calendar file to be written', open: pressing('Export as a calendar file…') },
       {
         name: 'a calendar for what a file brings',
