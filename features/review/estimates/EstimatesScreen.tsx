@@ -14,7 +14,7 @@ import { useSince } from '@/ui/useSince';
 import { useWorkspace } from '@/state/shown';
 import { Choice } from '@/ui/Choice';
 import { useMoment } from '@/ui/clock';
-import { Empty, ScreenHead, ScrollScreen } from '@/ui/Screen';
+import { Empty, Part, ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { useWorkedOut } from '@/ui/useWorkedOut';
 import { Heading, Words } from '@/ui/Words';
 import { ReviewPlaces } from '../ReviewPlaces';
@@ -58,6 +58,7 @@ export function EstimatesScreen() {
       )}
       {told && told.count > 0 && <Told told={told} by={by} which={which} onBy={setBy} onWhich={setWhich} />}
       {told && (told.count > 0 || pace) && <Counting />}
+      {told && told.count > 0 && <Trust told={told} />}
     </ScrollScreen>
   );
 }
@@ -72,7 +73,7 @@ type ToldProps = {
 
 function Told({ told, by, which, onBy, onWhich }: ToldProps) {
   const workspace = useWorkspace();
-  const { all, groups, points, open, changed, backtest } = told;
+  const { all, groups, points, open, changed } = told;
   const said = advice(groups);
   return (
     <>
@@ -120,13 +121,21 @@ function Told({ told, by, which, onBy, onWhich }: ToldProps) {
             : ''}
         </Words>
       </View>
+    </>
+  );
+}
+
+/** How well it would have held. Comes last: the days take a while to try, and nothing may move while one reaches for it. */
+function Trust({ told: { backtest } }: { told: EstimatesTold }) {
+  return (
+    <Part title="How far to trust it">
       <Words>
         {backtest
           ? trustWords(backtest)
           : 'From the eleventh finished task on, this is tried on your own record, to say how far to trust it.'}
       </Words>
       <DaysTried />
-    </>
+    </Part>
   );
 }
 
