@@ -13,7 +13,7 @@ import { eventsOfFrame } from './frameEvents';
 import type { BlockOut, CalendarOut } from './writeCalendar';
 
 /** A repeating task as an event that has the same times. */
-function eventOf(repeating: RepeatingTask): CalendarEvent {
+export function eventOfRepeating(repeating: RepeatingTask): CalendarEvent {
   const { id, title, start, minutes, rule, without, changedAt } = repeating;
   return {
     ...plainEvent,
@@ -76,7 +76,7 @@ export function calendarsOut(
     events: chosen.has('blocks')
       ? repeats
           .values()
-          .map((one) => ({ ...eventOf(one), reminders: leadsOf(workspace, one).map(alarmBefore) }))
+          .map((one) => ({ ...eventOfRepeating(one), reminders: leadsOf(workspace, one).map(alarmBefore) }))
       : [],
     tasks: chosen.has('tasks') ? tasks.values() : [],
     blocks: chosen.has('blocks') ? blocks.values().map(blockOut) : [],

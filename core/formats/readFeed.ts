@@ -2,6 +2,7 @@ import type { CalendarEvent } from '../model/event';
 import type { Zone } from '../time/zone';
 import type { Problem } from './contentLines';
 import { lengthOfText } from './icalProperty';
+import { markOf } from './mark';
 import { readCalendar, type FileEvent, type FileTask } from './readCalendar';
 
 /** An event of a subscribed calendar, with the mark of what it says. */
@@ -23,17 +24,6 @@ export type FeedReading = {
   readonly says: number | null;
   readonly problems: readonly Problem[];
 };
-
-/** Two FNV-1a hashes of 32 bits (Fowler, Noll, Vo), the second begun elsewhere: a mark that differs where a text does. */
-function markOf(text: string): string {
-  let [one, two] = [0x811c9dc5, 0x1234567];
-  for (let i = 0; i < text.length; i += 1) {
-    const code = text.charCodeAt(i);
-    one = Math.imul(one ^ code, 0x01000193);
-    two = Math.imul(two ^ code, 0x01000193);
-  }
-  return `${(one >>> 0).toString(36)}.${(two >>> 0).toString(36)}`;
-}
 
 /** The SEQUENCE that was read of an event last; changes that are made here raise its own. */
 export const sequenceRead = (stored: Pick<CalendarEvent, 'readAs'> | undefined): number =>

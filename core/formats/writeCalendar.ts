@@ -12,7 +12,9 @@ import { zoneLines } from './writeZone';
 export type BlockOut = { readonly block: Block; readonly title: string; readonly leads: Leads };
 
 /** A calendar as it goes out; tasks and blocks of the person's own plan may go with it. */
-export type CalendarOut = Pick<Calendar, 'name' | 'kept'> & {
+export type CalendarOut = Pick<Calendar, 'kept'> & {
+  /** Null for what is no calendar of its own, but one thing of another. */
+  readonly name: string | null;
   /** A CSS colour name (RFC 7986 5.9), or null. */
   readonly color: string | null;
   readonly events: readonly CalendarEvent[];
@@ -37,6 +39,14 @@ export const writeCalendar = (calendars: readonly CalendarOut[], moment: Moment)
     .map((line) => `${folded(line.replace(/[\r\n]+/g, ' '))}\r\n`)
     .join('');
 
+/** One event by itself, as an account keeps it: a calendar object resource (RFC 4791 4.1). */
+export const writeEvent = (event: CalendarEvent, moment: Moment): string =>
+  writeCalendar([{ name: null, color: null, kept: [], events: [event], tasks: [], blocks: [] }], moment);
+
+/** What an event says, as the lines in which it would be written, but for when and how often it was changed. */
+export const eventSays = (event: CalendarEvent): string[] =>
+  eventLines({ ...event, sequence: 0, changedAt: 0 }, 0);
+
 function calendarLines({ name, color, kept, events, tasks, blocks }: CalendarOut, moment: Moment): string[] {
   const year = Number(new Date(moment.now).toISOString().slice(0, 4));
   const years = events.map(({ start }) => Number(start.wall.slice(0, 4)));
@@ -47,8 +57,7 @@ function calendarLines({ name, color, kept, events, tasks, blocks }: CalendarOut
     'BEGIN:VCALENDAR',
     'VERSION:2.0',
     'PRODID:-//Sprindle//Sprindle//EN',
-    `NAME:${escaped(name)}`,
-    `X-WR-CALNAME:${escaped(name)}`,
+    ...(name === null ? [] : [`NAME:${escaped(name)}`, `X-WR-CALNAME:${escaped(name)}`]),
     ...(color ? [`COLOR:${escaped(color)}`] : []),
     ...properties,
     ...zonesOf(events, tasks, moment.zone).flatMap((zone) => zoneLines(zone, first, year + YEARS_AHEAD)),

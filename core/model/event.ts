@@ -24,6 +24,8 @@ export const Calendar = openObject({
   around: z.optional(z.boolean()),
   /** Whether its events take one's time. If nothing is stated, one's own do and another person's do not. */
   takesTime: z.optional(z.boolean()),
+  /** Up to where the changes of its account are known here (RFC 6578). */
+  token: z.optional(textUpTo(bounds.place)),
   /** Where and when the person can be met whose it is, by their own clock. */
   hours: z.optional(openObject({ zone: ZoneName, from: TimeText, to: TimeText })),
   ...Changed,
@@ -33,9 +35,13 @@ export type Calendar = z.infer<typeof Calendar>;
 /** Whether the events of a calendar take one's time, as far as they are busy. */
 export const takesTime = ({ takesTime: stated, around = false }: Calendar): boolean => stated ?? !around;
 
-/** The calendars that came from no file, for events of one's own. */
+/** What stands as the source of a calendar that is kept equal with one of an account, and of what holds the tasks of one. */
+export const ACCOUNT = 'account';
+export const TRACKER = 'tracker';
+
+/** The calendars for events of one's own: those that came from no file, then those of accounts. */
 export const ownCalendars = (calendars: { values(): Calendar[] }): Calendar[] =>
-  calendars.values().filter(({ source }) => source === '');
+  ['', ACCOUNT].flatMap((kind) => calendars.values().filter(({ source }) => source === kind));
 
 /**
  * When something starts: an ISO wall time (`2026-11-24T09:00:00`, or a bare date for all-day events) and its zone.

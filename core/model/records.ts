@@ -1,17 +1,19 @@
 import type * as z from '../zod';
-import { Attachment, type AttachedTo } from './attachment';
+import { Attachment } from './attachment';
 import { Category } from './category';
 import { CategoryRule } from './categoryRule';
 import type { Stored } from './collection';
+import { Counterpart } from './counterpart';
 import { Day } from './day';
 import { Deletion } from './deletion';
 import { Calendar, CalendarEvent } from './event';
-import { DayCapacity, Frame, FrameHold, Target, ZoneChange, type FrameZone } from './frame';
+import { DayCapacity, Frame, FrameHold, Target, ZoneChange } from './frame';
 import { Goal, tieKinds } from './goal';
 import { Link } from './link';
 import { Message } from './message';
 import { Block, Intention, TimeEntry, TrayItem } from './plan';
 import { month, openPart } from './partition';
+import { goes, inCategory, otherTask, ownersRefer, zonesRefer, type Reference } from './references';
 import { Remark } from './remark';
 import { RepeatingTask } from './repeating';
 import { ScratchNote } from './scratch';
@@ -24,13 +26,6 @@ import { WeekPage } from './weekPage';
  * Everything that a workspace holds, a line a thing. Storage, the workspace file and its published schema, merging and
  * what goes with what is deleted all follow from this table: a new record is an entry here, its schema, and its commands.
  */
-
-/** What a record points at, and what is left of the record when that goes: null when it goes along. */
-type Reference<R> = {
-  readonly to: string;
-  readonly ids: (record: R) => readonly string[];
-  readonly without: (record: R, id: string) => R | null;
-};
 
 type RecordKind<R extends Stored> = {
   readonly schema: z.ZodMiniType<R>;
@@ -45,59 +40,6 @@ type RecordKind<R extends Stored> = {
 const kind = <R extends Stored>(of: RecordKind<R>): RecordKind<R> => of;
 
 const all = () => 'all';
-
-const goes = () => null;
-
-const inCategory = <R extends { category?: string | undefined }>(): Reference<R> => ({
-  to: 'categories',
-  ids: ({ category }) => (category === undefined ? [] : [category]),
-  without: ({ category: _, ...rest }) => rest as R, // R without a field that it need not have
-});
-
-const otherTask = (field: 'partOf' | 'follows'): Reference<Task> => ({
-  to: 'tasks',
-  ids: ({ [field]: id }) => (id === undefined ? [] : [id]),
-  without: ({ [field]: _, ...task }) => task,
-});
-
-/** What the zones of a frame, or of a sealed week, point at; those of weeks that have ended keep what they were. */
-const zonesRefer = <R extends { readonly zones: FrameZone[] }>(): readonly Reference<R>[] => [
-  {
-    to: 'categories',
-    ids: ({ zones }) =>
-      zones.flatMap(({ category, categories }) => [...(category ? [category] : []), ...categories]),
-    without: (record, id) => ({
-      ...record,
-      zones: record.zones.map(({ category, categories, ...zone }) => ({
-        ...zone,
-        ...(category === undefined || category === id ? {} : { category }),
-        categories: categories.filter((other) => other !== id),
-      })),
-    }),
-  },
-  {
-    to: 'lists',
-    ids: ({ zones }) => zones.flatMap(({ lists }) => lists),
-    without: (record, id) => ({
-      ...record,
-      zones: record.zones.map((zone) => ({ ...zone, lists: zone.lists.filter((other) => other !== id) })),
-    }),
-  },
-];
-
-/** What belongs to a task goes with it, and what belongs to repeating tasks with the last of them. */
-const ownersRefer = <R extends { readonly of: AttachedTo }>(): readonly Reference<R>[] => [
-  { to: 'tasks', ids: ({ of }) => (of.kind === 'task' ? [of.taskId] : []), without: goes },
-  {
-    to: 'repeats',
-    ids: ({ of }) => (of.kind === 'repeat' ? of.repeatIds : []),
-    without: (record, id) => {
-      const { of } = record;
-      const left = of.kind === 'repeat' ? of.repeatIds.filter((other) => other !== id) : [];
-      return left.length === 0 ? null : { ...record, of: { kind: 'repeat', repeatIds: left } };
-    },
-  },
-];
 
 export const records = {
   lists: kind<TaskList>({ schema: TaskList, version: 2, part: all, refers: [inCategory()] }),
@@ -167,6 +109,12 @@ export const records = {
   events: kind<CalendarEvent>({
     schema: CalendarEvent,
     version: 2,
+    part: ({ calendarId }) => calendarId,
+    refers: [{ to: 'calendars', ids: ({ calendarId }) => [calendarId], without: goes }],
+  }),
+  counterparts: kind<Counterpart>({
+    schema: Counterpart,
+    version: 1,
     part: ({ calendarId }) => calendarId,
     refers: [{ to: 'calendars', ids: ({ calendarId }) => [calendarId], without: goes }],
   }),

@@ -25,10 +25,13 @@ export const ReadTask = openObject({
 });
 export type ReadTask = z.infer<typeof ReadTask>;
 
-/** Where a task came from, and what stood there when it was last read. */
-export const Origin = z.discriminatedUnion('kind', [
-  openObject({ kind: z.literal('calendarFile'), calendarId: Id, uid: z.string(), lastRead: ReadTask }),
-]);
+/** Where a task came from, a file or a calendar of an account, and what stood there when it was last read. */
+export const Origin = openObject({
+  kind: z.enum(['calendarFile', 'account']),
+  calendarId: Id,
+  uid: z.string(),
+  lastRead: ReadTask,
+});
 export type Origin = z.infer<typeof Origin>;
 
 /** A step of a task, in the task's own order. */

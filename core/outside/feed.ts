@@ -14,6 +14,7 @@ const why = [
   'busy',
   'broken',
   'noCalendar',
+  'noAccount',
   'empty',
 ] as const;
 
@@ -30,39 +31,40 @@ export const Trouble = z.object({
 });
 export type Trouble = z.infer<typeof Trouble>;
 
-/** A calendar that is asked for at an address, and what is known of asking. A thing of this device; its address may be a secret. */
-export const Feed = z.object({
-  calendarId: Id,
-  address: textUpTo(bounds.place),
+/** What is known of asking for a calendar. */
+export const standing = {
   /** How often it is asked, in minutes, as the person wants it; null for as often as it says itself. */
   every: z.nullable(z.int()),
   /** How often it says that it changes (RFC 7986 5.7), in minutes. */
   says: z.nullable(z.int()),
-  /** What marks the version that was read last (RFC 9110 8.8). */
-  etag: z.nullable(textUpTo(bounds.place)),
-  modified: z.nullable(textUpTo(bounds.place)),
   /** When it was asked last, and when it last answered well, epoch ms. */
   askedAt: z.nullable(Instant),
   heardAt: z.nullable(Instant),
   trouble: z.nullable(Trouble),
+};
+
+/** A calendar that is asked for at an address. A thing of this device; its address may be a secret. */
+export const Feed = z.object({
+  calendarId: Id,
+  address: textUpTo(bounds.place),
+  /** What marks the version that was read last (RFC 9110 8.8). */
+  etag: z.nullable(textUpTo(bounds.place)),
+  modified: z.nullable(textUpTo(bounds.place)),
+  ...standing,
 });
 export type Feed = z.infer<typeof Feed>;
+export type Standing = Pick<Feed, keyof typeof standing>;
 export const Feeds = listUpTo(Feed, bounds.few);
 
 /** What stands as the source of a calendar that is asked for; its address is no part of what goes out. */
 export const SOURCE = 'outside';
 
+export const notAsked: Standing = { every: null, says: null, askedAt: null, heardAt: null, trouble: null };
+
 /** An address that has not been asked yet. */
 export const newFeed = (calendarId: Id, address: string): Feed => ({
-  calendarId,
-  address,
-  every: null,
-  says: null,
-  etag: null,
-  modified: null,
-  askedAt: null,
-  heardAt: null,
-  trouble: null,
+  ...notAsked,
+  ...{ calendarId, address, etag: null, modified: null },
 });
 
 /** How often a feed that says nothing of it is asked, and the bounds of what it may say, in minutes. */
@@ -75,11 +77,11 @@ const ON_RETURN = 2;
 const LONGEST_WAIT = 12 * 60;
 
 /** How often a feed is asked, in minutes. */
-export const intervalOf = ({ every, says }: Feed): number =>
+export const intervalOf = ({ every, says }: Pick<Standing, 'every' | 'says'>): number =>
   every ?? Math.min(MOST, Math.max(LEAST, says ?? USUAL));
 
-/** Whether a feed is to be asked now (epoch ms); `returning` when the person has just come back to the page. */
-export function isDue(feed: Feed, now: number, returning = false): boolean {
+/** Whether a calendar is to be asked now (epoch ms); `returning` when the person has just come back to the page. */
+export function isDue(feed: Standing, now: number, returning = false): boolean {
   const { trouble, askedAt } = feed;
   if (trouble)
     return trouble.again !== null && (trouble.again <= now || (returning && trouble.why === 'offline'));
@@ -109,8 +111,8 @@ export const reasonOf = (outcome: Outcome): Pick<Trouble, 'why' | 'status'> =>
     ? { why: outcome.why, status: null }
     : { why: ofStatus(outcome.status), status: outcome.status };
 
-/** The feed after asking in vain: what it had stays, and it is left alone for longer each time. */
-export function inVain(feed: Feed, outcome: Outcome, now: number): Feed {
+/** A calendar after asking for it in vain: what it had stays, and it is left alone for longer each time. */
+export function inVain<S extends Standing>(feed: S, outcome: Outcome, now: number): S {
   const tries = (feed.trouble?.tries ?? 0) + 1;
   const reason = reasonOf(outcome);
   const asked = outcome.kind === 'answered' ? (outcome.retryAfter ?? 0) : 0;
@@ -119,8 +121,6 @@ export function inVain(feed: Feed, outcome: Outcome, now: number): Feed {
   const again = now + Math.max(wait, Math.min(asked, 1440 * MINUTE));
   return {
     ...feed,
-    // a server that does not know its own version any more is asked for the whole
-    ...(outcome.kind === 'answered' && outcome.status === 412 ? { etag: null, modified: null } : {}),
     askedAt: now,
     trouble: {
       ...reason,
@@ -131,12 +131,18 @@ export function inVain(feed: Feed, outcome: Outcome, now: number): Feed {
   };
 }
 
-/** The feed after it said that nothing has changed. */
-export const unchanged = (feed: Feed, now: number): Feed => ({
+/** A calendar after it answered well, with nothing that is new. */
+export const unchanged = <S extends Standing>(feed: S, now: number): S => ({
   ...feed,
   askedAt: now,
   heardAt: now,
   trouble: null,
+});
+
+/** The same of a feed: one that does not know its own version any more (412) is asked for the whole. */
+export const feedInVain = (feed: Feed, outcome: Outcome, now: number): Feed => ({
+  ...inVain(feed, outcome, now),
+  ...(outcome.kind === 'answered' && outcome.status === 412 ? { etag: null, modified: null } : {}),
 });
 
 /** The feed after a version of it was read. */

@@ -35,6 +35,8 @@ export function troubleWords({ why, status }: Pick<Trouble, 'why' | 'status'>): 
       return `answers with an error (${status ?? 500})`;
     case 'noCalendar':
       return 'sends something that is no calendar';
+    case 'noAccount':
+      return 'knows of no account with calendars at this address';
     case 'empty':
       return 'sends a calendar without any event';
   }
@@ -46,8 +48,10 @@ export const outcomeWords = (host: string, outcome: Outcome): string =>
 
 type At = { readonly now: number; readonly today: IsoDate; readonly zone: Zone; readonly style: Style };
 
-/** How a feed stands, in a sentence or two: since when it fails, what was kept, when it is asked again. */
-export function feedWords({ address, trouble, heardAt }: Feed, { now, today, zone, style }: At): string {
+type Stands = Pick<Feed, 'address' | 'trouble' | 'heardAt'>;
+
+/** How a calendar stands that is asked for, in a sentence or two: since when it fails, what was kept, when it is asked again. */
+export function feedWords({ address, trouble, heardAt }: Stands, { now, today, zone, style }: At): string {
   const when = (instant: number) => whenWords(instant, today, zone, style);
   if (!trouble) return heardAt === null ? 'Not asked yet.' : `As it was ${when(heardAt)}.`;
   const again =

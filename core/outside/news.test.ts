@@ -79,6 +79,7 @@ test('a meeting that has moved says from where to where, and what it lies over n
     calendarId: 'partners',
     calendar: 'River partners',
     items: news,
+    tasks: [],
     more: 2,
     freed: [],
     late: [],
@@ -106,7 +107,16 @@ test('a meeting that needs something earlier now says by when, and that its bloc
 
 test('what collides is told first, unless it has moved on since', () => {
   const look = (id: string, eventId: string, collides: string[]): News => ({
-    ...{ id, at: NOW, calendarId: 'partners', calendar: 'River partners', more: 0, freed: [], late: [] },
+    ...{
+      id,
+      at: NOW,
+      calendarId: 'partners',
+      calendar: 'River partners',
+      more: 0,
+      freed: [],
+      late: [],
+      tasks: [],
+    },
     items: [
       {
         kind: 'moved',

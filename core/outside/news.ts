@@ -1,7 +1,9 @@
 import { occurrenceAt, occurrencesOf, type Occurrence } from '../calendar/occurrences';
 import { bounds, listUpTo, textUpTo } from '../model/bounds';
 import { Id, Instant } from '../model/common';
+import { equal } from '../model/equal';
 import { takesTime, type CalendarEvent } from '../model/event';
+import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { judge } from '../plan/judge';
 import { lastInstant } from '../tasks/deadline';
@@ -41,6 +43,14 @@ export const NewsItem = z.object({
 });
 export type NewsItem = z.infer<typeof NewsItem>;
 
+/** What has become of a task of a tracker. */
+export const TaskNews = z.object({
+  kind: z.enum(['new', 'changed', 'done', 'reopened']),
+  taskId: Id,
+  title: textUpTo(bounds.title),
+});
+export type TaskNews = z.infer<typeof TaskNews>;
+
 /** What one look at a subscribed calendar brought. */
 export const News = z.object({
   id: Id,
@@ -49,6 +59,7 @@ export const News = z.object({
   calendarId: Id,
   calendar: textUpTo(bounds.title),
   items: listUpTo(NewsItem, bounds.few),
+  tasks: z._default(listUpTo(TaskNews, bounds.few), []),
   /** How many more there were than are kept. */
   more: z.int(),
   /** The pockets that have become free by it. */
@@ -189,3 +200,16 @@ export function foremost(looks: readonly News[]): News | undefined {
   }
   return looks.at(-1);
 }
+
+/** What has become of tasks that may have changed, between two states of a workspace; what of them is ours alone is not told. */
+export const taskNewsOf = (before: Workspace, after: Workspace, ids: readonly Id[]): TaskNews[] =>
+  ids.flatMap((taskId): TaskNews[] => {
+    const [was, is] = [before.tasks.get(taskId), after.tasks.get(taskId)];
+    if (!is) return [];
+    const { title, doneAt } = is;
+    if (!was) return doneAt === null ? [{ kind: 'new', taskId, title }] : [];
+    if ((was.doneAt === null) !== (doneAt === null))
+      return [{ kind: doneAt === null ? 'reopened' : 'done', taskId, title }];
+    const says = ({ title: name, notes, priority, due }: Task) => ({ name, notes, priority, due });
+    return equal(says(was), says(is)) ? [] : [{ kind: 'changed', taskId, title }];
+  });

@@ -1,7 +1,7 @@
 import { lengthOf } from '../time/span';
 import { asLine, clockWords, dayWords, durationWords, whenWords, type Style } from '../time/words';
 import { dateOf, type IsoDate, type Zone } from '../time/zone';
-import { isGrave, type News, type NewsItem } from './news';
+import { isGrave, type News, type NewsItem, type TaskNews } from './news';
 
 export type At = { readonly today: IsoDate; readonly zone: Zone; readonly style: Style };
 
@@ -51,17 +51,33 @@ export function effectWords({ collides, needed }: NewsItem, { today, zone, style
   ];
 }
 
+/** What has become of a task, as a clause: `Gravel for reach 2 is new`. */
+export function taskNewsWords({ kind, title }: TaskNews): string {
+  switch (kind) {
+    case 'new':
+      return `${title} is new`;
+    case 'changed':
+      return `${title} says something else`;
+    case 'done':
+      return `${title} was done there`;
+    case 'reopened':
+      return `${title} was taken up again there`;
+  }
+}
+
 /** All of it in short: the gravest thing, then what it does and how many there are beside it. */
-export function newsInShort({ calendar, items, more }: News, at: At): { what: string; then: string } {
+export function newsInShort({ calendar, items, tasks, more }: News, at: At): { what: string; then: string } {
   const first = items.find(isGrave) ?? items[0];
-  if (!first) return { what: `${calendar}: nothing that lies ahead has changed`, then: '' };
-  const beside = items.length - 1 + more;
-  const effects = effectWords(first, at);
+  const [task] = tasks;
+  if (!first && !task) return { what: `${calendar}: nothing that lies ahead has changed`, then: '' };
+  const beside = items.length + tasks.length - 1 + more;
+  const effects = first ? effectWords(first, at) : [];
   const then = [
     effects.length > 0 ? `${asLine(effects.join('; '))}.` : '',
     beside === 0 ? '' : `And ${beside} more ${beside === 1 ? 'change' : 'changes'}.`,
   ];
-  return { what: `${calendar}: ${newsWords(first, at)}`, then: then.filter(Boolean).join(' ') };
+  const words = first ? newsWords(first, at) : task ? taskNewsWords(task) : '';
+  return { what: `${calendar}: ${words}`, then: then.filter(Boolean).join(' ') };
 }
 
 /** The same in one line. */
