@@ -22,6 +22,9 @@ export async function openTown() {
       redirect: 'manual',
     });
   return {
+    account: `${address}/dav/`,
+    textOf: there.textOf,
+    namesIn: there.namesIn,
     feed: (name: string) => `${address}/feeds/${name}.ics`,
     play: (path: string, form?: Record<string, string>) => post(path, form),
     breakIt: (service: string, fault: Fault) => there.breakService(service, fault),

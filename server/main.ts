@@ -38,8 +38,9 @@ const server = serve({ fetch: app.fetch, port, hostname, serverOptions: CONNECTI
 /** Seen by this machine alone, whatever HOST says. */
 const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
 const besides = standins
-  ? serve({ fetch: town({ zone }).app.fetch, port: port + 1, hostname: '127.0.0.1' }, () =>
-      console.log(`Outside services to play with: http://localhost:${port + 1}/`),
+  ? serve(
+      { fetch: town({ zone, address: townAddress ?? '' }).app.fetch, port: port + 1, hostname: '127.0.0.1' },
+      () => console.log(`Outside services to play with: http://localhost:${port + 1}/`),
     )
   : undefined;
 besides?.on('error', () =>

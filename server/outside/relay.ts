@@ -64,9 +64,10 @@ export function relay({ limits = LIMITS, examples = [] }: RelayMeans = {}): Hono
     const wanted = Wanted.safeParse(asJson(await c.req.text()));
     if (!wanted.success) return c.text('This asks for something else than a request.', 400);
     try {
-      const { status, headers, body, address } = await request(wanted.data, limits);
+      const { status, headers, body, address, at } = await request(wanted.data, limits);
       c.header('outside-status', String(status));
       c.header('outside-address', address);
+      c.header('outside-at', at);
       for (const name of TOLD) {
         const value = headers[name];
         if (typeof value === 'string') c.header(`outside-${name}`, value);

@@ -22,12 +22,13 @@ export type Asked = {
   readonly body: string;
 };
 
-/** What it answered; `address` is where it stands for good by now, if it said so (RFC 9110 15.4.2, 15.4.9). */
+/** What it answered; `address` is where it stands for good by now, if it said so (RFC 9110 15.4.2, 15.4.9), `at` who answered. */
 export type Answer = {
   readonly status: number;
   readonly headers: http.IncomingHttpHeaders;
   readonly body: Buffer;
   readonly address: string;
+  readonly at: string;
 };
 
 /** How far asking goes: ms, bytes; `allowed` are origins that may lie in this machine's own network. */
@@ -150,7 +151,10 @@ export async function request(asked: Asked, limits: Limits = LIMITS): Promise<An
     const answer = await once(url, now, limits, signal);
     const { statusCode: status = 0, headers } = answer;
     const next = ledOn(now, url, answer);
-    if (!next) return { status, headers, body: await bodyOf(answer, limits.largest, signal), address: home };
+    if (!next) {
+      const body = await bodyOf(answer, limits.largest, signal);
+      return { status, headers, body, address: home, at: url.href };
+    }
     answer.destroy();
     forGood = forGood && (status === 301 || status === 308);
     if (forGood) home = next.address;

@@ -16,7 +16,12 @@ const PRINCIPAL = `/dav/principals/${account.username}/`;
 const HOME = `/dav/calendars/${account.username}/`;
 
 /** A calendar of an account, and the kinds of things that it takes. */
-export type Shelf = { readonly collection: Collection; readonly takes: readonly ('VEVENT' | 'VTODO')[] };
+export type Shelf = {
+  readonly collection: Collection;
+  readonly takes: readonly ('VEVENT' | 'VTODO')[];
+  /** Whether it says that it holds nothing, whatever it holds. */
+  readonly isEmpty?: () => boolean;
+};
 
 type Properties = Readonly<Record<string, string>>;
 
@@ -141,6 +146,10 @@ export function caldav(shelves: ReadonlyMap<string, Shelf>) {
       return multistatus(c, [...collection.all().keys()].map(one).join(''));
     if (report.name !== 'sync-collection') return broken(c, 'supported-report', 'd');
     const token = partNamed(report, 'sync-token')?.text ?? '';
+    if (shelf.isEmpty?.())
+      return token === ''
+        ? multistatus(c, element('d:sync-token', tokenOf(collection)))
+        : broken(c, 'valid-sync-token', 'd');
     const since = token === '' ? 0 : Number(token.startsWith(TOKEN) ? token.slice(TOKEN.length) : NaN);
     if (!(since >= 0 && since <= collection.version())) return broken(c, 'valid-sync-token', 'd');
     const names = collection.changedSince(since).filter((name) => since > 0 || collection.get(name));

@@ -4,6 +4,8 @@ export type Contents = {
   readonly name: string;
   /** It is another person's. */
   readonly around?: boolean;
+  /** It is reached by the account alone, which may write in it. */
+  readonly own?: boolean;
   readonly meetings: readonly Meeting[];
 };
 
@@ -43,6 +45,22 @@ export const calendars: Readonly<Record<string, Contents>> = {
       { uid: 'van-planting', title: 'Van: planting day', inDays: 2, at: '08:00', minutes: 540 },
       { uid: 'hall-quiz', title: 'Hall: quiz for the weir fund', inDays: 4, at: '18:30', minutes: 180 },
       { uid: 'van-survey', title: 'Van: fish survey', inDays: 5, at: '07:30', minutes: 300 },
+    ],
+  },
+  petra: {
+    name: 'Petra, at the trust',
+    own: true,
+    meetings: [
+      {
+        uid: 'board',
+        title: 'Board, spring budget',
+        inDays: 2,
+        at: '14:00',
+        minutes: 60,
+        place: 'Mill room',
+      },
+      { uid: 'warden', title: 'River warden', inDays: 3, at: '09:00', minutes: 30 },
+      { uid: 'school', title: 'School visit, otters', inDays: 7, at: '10:30', minutes: 90 },
     ],
   },
   tomas: { name: 'Tomas Brandt', around: true, meetings: taken('tomas', ['14:00', '09:00', '11:00']) },

@@ -63,8 +63,8 @@ export function meetingText(meeting: Meeting, zone: Zone, now: number): string {
 /** A task of the town: its due day is so many working days from today. */
 export type Errand = { readonly uid: string; readonly title: string; readonly inDays: number };
 
-/** A task as iCalendar text (RFC 5545 3.6.2), as the town's tracker keeps it. */
-export function errandText({ uid, title, inDays }: Errand, zone: Zone, now: number): string {
+/** A task as iCalendar text (RFC 5545 3.6.2), as the town's tracker keeps it; `page` is where the town shows what it holds. */
+export function errandText({ uid, title, inDays }: Errand, zone: Zone, now: number, page?: string): string {
   const due = workingDay(dateOf(now, zone), inDays);
   const lines = [
     'BEGIN:VTODO',
@@ -72,6 +72,7 @@ export function errandText({ uid, title, inDays }: Errand, zone: Zone, now: numb
     `DTSTAMP:${utc(now)}`,
     timesLine('DUE', [due], null),
     `SUMMARY:${title}`,
+    ...(page ? [`URL:${page}#${uid}`] : []),
     'STATUS:NEEDS-ACTION',
     'END:VTODO',
   ];
@@ -100,7 +101,8 @@ export function edited(text: string, now: number, edit: (part: ICAL.Component) =
   const part = within(root);
   edit(part);
   part.updatePropertyWithValue('sequence', Number(part.getFirstPropertyValue('sequence') ?? 0) + 1);
-  part.updatePropertyWithValue('dtstamp', ICAL.Time.fromJSDate(new Date(now), true));
+  for (const stamp of ['dtstamp', 'last-modified'])
+    part.updatePropertyWithValue(stamp, ICAL.Time.fromJSDate(new Date(now), true));
   return `${root.toString()}\r\n`;
 }
 
@@ -115,6 +117,9 @@ export const moved = (text: string, minutes: number, now: number): string =>
 
 export const cancelled = (text: string, now: number): string =>
   edited(text, now, (part) => part.updatePropertyWithValue('status', 'CANCELLED'));
+
+export const renamed = (text: string, title: string, now: number): string =>
+  edited(text, now, (part) => part.updatePropertyWithValue('summary', title));
 
 /** What the page of the town shows of a text. */
 export function shown(text: string): { title: string; when: string; start: number } {

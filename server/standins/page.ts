@@ -1,7 +1,7 @@
 import { html } from 'hono/html';
 import { account } from './caldav';
 import type { Collection } from './collection';
-import { TRACKER } from './contents';
+import { calendars as contents, TRACKER } from './contents';
 import { shown } from './events';
 import { faultNames, faults, type Fault } from './faults';
 
@@ -40,7 +40,7 @@ const plays = {
 } as const;
 
 const addressesOf = (key: string, address: string) =>
-  key === TRACKER
+  key === TRACKER || contents[key]?.own
     ? html`<code>${address}/dav/</code>, as ${account.username} with the password ${account.password} (CalDAV)`
     : html`<code>${address}/feeds/${key}.ics</code>, busy times alone:
         <code>${address}/feeds/${key}.ifb</code>`;
@@ -71,7 +71,12 @@ const calendar = (key: string, { name, all }: Collection, { address, faultOf }: 
           const at = `/play/${key}/${href}`;
           const can = key === TRACKER ? plays.task : plays.meeting;
           const presses = can.map(([how, label]) => press(`${at}/${how}`, label, title));
-          return html`<li>${when} <strong>${title}</strong><br />${presses}</li>`;
+          return html`<li id="${href.replace(/\.ics$/, '')}">
+            ${when} <strong>${title}</strong><br />${presses}
+            <form method="post" action="${at}/rename">
+              <input name="title" aria-label="New name of ${title}" required /><button>Rename</button>
+            </form>
+          </li>`;
         })}
     </ul>
     <form method="post" action="/play/${key}/add">

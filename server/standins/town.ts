@@ -8,7 +8,7 @@ import { townClock } from './clock';
 import { collection, type Collection } from './collection';
 import { caldav } from './caldav';
 import { calendars as contents, TRACKER, tracker } from './contents';
-import { cancelled, errandText, fill, finished, meetingText, moved } from './events';
+import { cancelled, errandText, fill, finished, meetingText, moved, renamed } from './events';
 import { breaking, isFault, type Fault } from './faults';
 import { feeds } from './feeds';
 import { townPage } from './page';
@@ -16,20 +16,26 @@ import { script } from './script';
 
 /** The calendars of a town at an address, for those who want to try them. */
 export const examplesAt = (address: string): Example[] =>
-  Object.entries(contents).map(([key, { name, around = false }]) => ({
-    name,
-    address: `${address}/feeds/${key}.${around ? 'ifb' : 'ics'}`,
-    around,
-  }));
+  Object.entries(contents).flatMap(([key, { name, around = false, own = false }]) =>
+    own ? [] : [{ name, address: `${address}/feeds/${key}.${around ? 'ifb' : 'ics'}`, around }],
+  );
+
+type Opening = {
+  readonly zone: Zone;
+  /** When it opens, epoch ms; else now. */
+  readonly now?: number;
+  /** Where it is reached, if that is known. */
+  readonly address?: string;
+};
 
 /** An hour, in minutes: what the page moves things by. */
 const STEP = 60;
 
 /**
  * The town of stand-ins: small simulated services in open standards, with a clock of their own, things that happen by
- * themselves, and a page (`/`) on which one plays the other side. What it holds lies in memory. `now` is epoch ms.
+ * themselves, and a page (`/`) on which one plays the other side. What it holds lies in memory.
  */
-export function town({ zone, now }: { readonly zone: Zone; readonly now?: number }) {
+export function town({ zone, now, address: page }: Opening) {
   const clock = townClock();
   if (now !== undefined) clock.set(now);
   const calendars = new Map<string, Collection>();
@@ -39,7 +45,8 @@ export function town({ zone, now }: { readonly zone: Zone; readonly now?: number
     calendars.set(key, calendar);
   }
   const tasks = collection(tracker.name, clock.now);
-  for (const errand of tracker.tasks) tasks.put(`${errand.uid}.ics`, errandText(errand, zone, clock.now()));
+  for (const errand of tracker.tasks)
+    tasks.put(`${errand.uid}.ics`, errandText(errand, zone, clock.now(), page && `${page}/`));
   calendars.set(TRACKER, tasks);
   const broken = new Map<string, Fault>();
   const faultOf = (service: string) => broken.get(service) ?? 'none';
@@ -54,7 +61,7 @@ export function town({ zone, now }: { readonly zone: Zone; readonly now?: number
   };
 
   const app = new Hono<{ Bindings: HttpBindings }>();
-  app.use(csrf());
+  app.use('/play/*', csrf());
   app.use(async (_, next) => {
     catchUp();
     await next();
@@ -63,11 +70,26 @@ export function town({ zone, now }: { readonly zone: Zone; readonly now?: number
     const [key = ''] = c.req.param('file').split('.');
     return breaking(() => faultOf(key), clock.now)(c, next);
   });
-  app.use(
-    '/dav/*',
-    breaking(() => faultOf(TRACKER), clock.now),
+  app.use('/dav/calendars/:account/:key/*', (c, next) =>
+    breaking(() => faultOf(c.req.param('key')), clock.now)(c, next),
   );
-  app.route('/', caldav(new Map([[TRACKER, { collection: tasks, takes: ['VTODO'] }]])));
+  app.on(['GET', 'PROPFIND'], '/.well-known/caldav', (c) => c.redirect('/dav/', 301));
+  const shelves = [...calendars].filter(([key]) => key === TRACKER || contents[key]?.own);
+  app.route(
+    '/',
+    caldav(
+      new Map(
+        shelves.map(([key, calendar]) => [
+          key,
+          {
+            collection: calendar,
+            takes: key === TRACKER ? ['VTODO'] : ['VEVENT'],
+            isEmpty: () => faultOf(key) === 'empty',
+          },
+        ]),
+      ),
+    ),
+  );
   app.route('/feeds', feeds(calendars, faultOf));
   app.get('/', (c) => {
     const address = new URL(c.req.url).origin;
@@ -91,8 +113,19 @@ export function town({ zone, now }: { readonly zone: Zone; readonly now?: number
     const uid = randomUUID();
     const thing = { uid, title: String(title).slice(0, 200), inDays: 1, at: '11:00', minutes: STEP };
     const key = c.req.param('calendar');
-    const text = (key === TRACKER ? errandText : meetingText)(thing, zone, clock.now());
+    const text =
+      key === TRACKER
+        ? errandText(thing, zone, clock.now(), page && `${page}/`)
+        : meetingText(thing, zone, clock.now());
     calendars.get(key)?.put(`${uid}.ics`, text);
+    return c.redirect('/', 303);
+  });
+  app.post('/play/:calendar/:href/rename', async (c) => {
+    const { calendar: key, href } = c.req.param();
+    const { title } = await c.req.parseBody();
+    const text = calendars.get(key)?.get(href)?.text;
+    if (text !== undefined)
+      calendars.get(key)?.put(href, renamed(text, String(title).slice(0, 200), clock.now()));
     return c.redirect('/', 303);
   });
   app.post('/play/:calendar/:href/:how', (c) => {
@@ -105,6 +138,9 @@ export function town({ zone, now }: { readonly zone: Zone; readonly now?: number
   return {
     app,
     clock,
+    /** What stands under a name in one of its calendars. */
+    textOf: (key: string, href: string) => calendars.get(key)?.get(href)?.text,
+    namesIn: (key: string) => [...(calendars.get(key)?.all().keys() ?? [])],
     breakService: (service: string, fault: Fault) => void broken.set(service, fault),
   };
 }
