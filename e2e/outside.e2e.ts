@@ -131,9 +131,9 @@ scene(
     await sees(page, 'Undone: refresh');
     await keys(page, 'Escape');
     await isClosed(page);
-    await focus(page, '[aria-label="Forget all addresses"]');
+    await focus(page, '[aria-label="Forget all addresses and passwords"]');
     await keys(page, 'Enter');
-    await sees(page, 'All addresses are forgotten. What the calendars held stays.');
+    await sees(page, 'All addresses and passwords are forgotten. What the calendars held stays.');
     await sees(page, 'This browser does not ask for it.');
     const kept = await page.evaluate(() => JSON.stringify(localStorage));
     assert.ok(!kept.includes('/feeds/'), 'the address is forgotten');

@@ -6,6 +6,7 @@ const contents = later(() => import('./contents'));
 /** Those that may stand in the details pane of a wide screen. */
 const beside = [
   'bend',
+  'bothSides',
   'columns',
   'dayNote',
   'dayRoom',
@@ -51,7 +52,6 @@ const others = [
   'lists',
   'message',
   'messages',
-  'outside',
   'pictureOut',
   'placeSeveral',
   'reminders',

@@ -32,6 +32,7 @@ export { message } from './message/MessageView';
 export { newEvent } from './newEvent/NewEvent';
 export { newTask } from './newTask/NewTask';
 export { outlook } from './outlook/OutlookPanel';
+export { bothSidesPanel as bothSides } from './outside/BothSides';
 export { outsidePanel as outside } from './outside/OutsideNews';
 export { pictureOut } from './picture/PictureOut';
 export { place, placeSeveral } from './place/panel';

@@ -1,4 +1,5 @@
 import { create } from 'zustand';
+import { Accounts, type Account, type Shelf } from '@/core/outside/account';
 import { Feeds, type Feed } from '@/core/outside/feed';
 import { News } from '@/core/outside/news';
 import * as z from '@/core/zod';
@@ -17,6 +18,8 @@ const MOST_NEWS = 20;
 
 const Outside = z.object({
   feeds: Feeds,
+  /** The accounts whose calendars are kept equal with those here; missing in what an older version kept. */
+  accounts: z._default(Accounts, []),
   /** What changed, the latest last. */
   news: z.array(News),
   /** The last of the news that was looked at, or put away. */
@@ -24,7 +27,7 @@ const Outside = z.object({
 });
 type Outside = z.infer<typeof Outside>;
 
-const nothing: Outside = { feeds: [], news: [], seen: null };
+const nothing: Outside = { feeds: [], accounts: [], news: [], seen: null };
 
 const parsed = (text: string | null): Outside | undefined => {
   try {
@@ -54,6 +57,26 @@ export const addFeed = (feed: Feed): void =>
 /** Forgets the address of a calendar, and all that is known of it. */
 export const forgetFeed = (calendarId: string): void =>
   keep({ feeds: outside().feeds.filter((feed) => feed.calendarId !== calendarId) });
+
+export const keepAccount = (account: Account): void =>
+  keep({ accounts: [...outside().accounts.filter(({ id }) => id !== account.id), account] });
+
+/** Changes what is known of one calendar of an account, if it is still there; null forgets it, and the account with the last. */
+export const changeShelf = (calendarId: string, change: (shelf: Shelf) => Shelf | null): void =>
+  keep({
+    accounts: outside()
+      .accounts.map((account) => ({
+        ...account,
+        shelves: account.shelves.flatMap((shelf) =>
+          shelf.calendarId === calendarId ? (change(shelf) ?? []) : [shelf],
+        ),
+      }))
+      .filter(({ shelves }) => shelves.length > 0),
+  });
+
+/** The calendars of accounts, each with its account. */
+export const shelvesOf = ({ accounts }: Pick<Outside, 'accounts'>) =>
+  accounts.flatMap((account) => account.shelves.map((shelf) => ({ account, shelf })));
 
 export const forgetOutside = (): void => {
   useOutside.setState(nothing);

@@ -244,6 +244,11 @@ export function createWorkspaceStore({ repository, now, lastWords, tabs, trace }
     bring: <Input>(command: Command<Input>, input: Input): Step | undefined =>
       stepTo(command.label, command.apply(get().workspace, input), true),
 
+    /** Runs a command that is nothing to the person: no step of it is kept. */
+    note<Input>(command: Command<Input>, input: Input): void {
+      commit(command.apply(get().workspace, input));
+    },
+
     /** Undoes a step, or the last one; one that is undone already stays so. */
     undo(step: Step | undefined = lastDone(get().trial ?? get())): void {
       if (step && takeBackTried(step)) return;

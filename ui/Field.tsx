@@ -19,6 +19,8 @@ export type FieldProps<T> = {
   multiline?: boolean;
   /** One line that takes as many as its words need, so that none of it is out of sight. */
   wraps?: boolean;
+  /** Nobody is to read it over one's shoulder, nor hear it. */
+  secret?: boolean;
   hideLabel?: boolean;
   focusFirst?: boolean;
   /** Why the value was refused elsewhere, as by the button that wanted to use it. */
@@ -44,6 +46,7 @@ export function Field<T>({
   placeholder,
   multiline = false,
   wraps = false,
+  secret = false,
   hideLabel,
   focusFirst,
   refusal = null,
@@ -67,9 +70,9 @@ export function Field<T>({
     setProblem(null);
   }
   useEffect(() => {
-    if (saved.current !== null) announce(`${label}: ${text || 'nothing'}`);
+    if (saved.current !== null) announce(secret ? label : `${label}: ${text || 'nothing'}`);
     saved.current = null;
-  }, [text, label]);
+  }, [text, label, secret]);
   useEffect(() => {
     if (!focusFirst) return;
     input.current?.focus();
@@ -135,6 +138,7 @@ export function Field<T>({
         onBlur={adding ? undefined : save}
         onSubmitEditing={enter}
         onKeyPress={onShiftEnter || wraps ? pressed : undefined}
+        secureTextEntry={secret}
         placeholder={placeholder}
         placeholderTextColor="var(--ink-soft)"
         multiline={multiline || wraps}

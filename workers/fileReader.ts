@@ -4,6 +4,7 @@ import type { FeedReading } from '@/core/formats/readFeed';
 import type { CalendarFile } from '@/core/formats/readCalendar';
 import type { TaskText } from '@/core/formats/taskText';
 import type { FileProblem } from '@/core/formats/workspaceFile';
+import type { ReadThing, Thing } from '@/core/outside/readThings';
 import { workspaceOf, type Workspace } from '@/core/model/workspace';
 import type { Zone } from '@/core/time/zone';
 import type { FileReaderApi, Refused } from './fileReader.worker';
@@ -56,6 +57,10 @@ export const readFeedText = (
   known: ReadonlyMap<string, string>,
 ): Promise<FeedReading> =>
   inWorker(new AbortController().signal, (reader) => reader.readFeed(text, home, known));
+
+/** Reads what stands in a calendar of an account. */
+export const readAllThings = (things: readonly Thing[], home: Zone): Promise<ReadThing[]> =>
+  inWorker(new AbortController().signal, (reader) => reader.readThings(things, home));
 
 /** Reads a text of tasks. Throws Cancelled. */
 export const readTaskFile = (

@@ -7,6 +7,7 @@ import { readFeed, type FeedReading } from '@/core/formats/readFeed';
 import { readTaskText } from '@/core/formats/taskText';
 import { NotAWorkspace, readWorkspaceFile, type FileProblem } from '@/core/formats/workspaceFile';
 import { collectionNames } from '@/core/model/records';
+import { readThings } from '@/core/outside/readThings';
 import type { Settings } from '@/core/model/settings';
 import type { Unknown } from '@/core/model/workspace';
 import type { Zone } from '@/core/time/zone';
@@ -40,6 +41,8 @@ const reader = {
 
   readFeed: (text: string, home: Zone, known: ReadonlyMap<string, string>): Promise<FeedReading | Refused> =>
     refusing(() => readFeed(text, home, known)),
+
+  readThings,
 
   readTasks: readTaskText,
 

@@ -20,8 +20,12 @@ export type Heard =
       readonly retryAfter: number | null;
       readonly etag: string | null;
       readonly modified: string | null;
-      /** Where it stands for good by now. */
+      readonly type: string;
+      /** When it was, by the clock of the other side, epoch ms. */
+      readonly date: number | null;
+      /** Where it stands for good by now, and where it was answered. */
       readonly address: string;
+      readonly at: string;
       readonly text: string;
     };
 
@@ -50,7 +54,10 @@ export async function ask({ method, address, headers, body = '' }: Asked, now: n
       retryAfter: retryAfterOf(told('retry-after'), told('date'), now),
       etag: told('etag'),
       modified: told('last-modified'),
+      type: told('content-type') ?? '',
+      date: Date.parse(told('date') ?? '') || null,
       address: told('address') ?? address,
+      at: told('at') ?? address,
       text,
     };
   } catch {

@@ -1,23 +1,23 @@
 import { refreshCalendar, subscribe } from '@/core/commands/refreshing';
 import type { FeedReading } from '@/core/formats/readFeed';
 import type { Id } from '@/core/model/common';
-import { inVain, newFeed, SOURCE, unchanged, wasRead, type Feed, type Outcome } from '@/core/outside/feed';
-import { newsOf } from '@/core/outside/news';
-import { newsLine } from '@/core/outside/newsWords';
-import { freedBy } from '@/core/plan/freed';
-import { weeksWithLate } from '@/core/plan/late';
+import {
+  feedInVain,
+  newFeed,
+  SOURCE,
+  unchanged,
+  wasRead,
+  type Feed,
+  type Outcome,
+} from '@/core/outside/feed';
 import { usualList } from '@/core/tasks/lists';
-import { dateOf } from '@/core/time/zone';
 import { here } from '@/state/here';
-import { addFeed, addNews, changeFeed, outside } from '@/state/outside';
+import { addFeed, changeFeed, outside } from '@/state/outside';
 import { newId, realWorkspace, store } from '@/state/workspaceStore';
-import { announce } from '@/ui/announce';
 import { readFeedText, Unusable } from '@/workers/fileReader';
 import { hueFor } from '../files/colourNames';
 import { ask } from './ask';
-
-/** So many things of one look at a calendar are told one by one. */
-const MOST_ITEMS = 50;
+import { tell } from './tell';
 
 type Read = {
   readonly reading: FeedReading;
@@ -75,44 +75,11 @@ const refreshOf = ({ events, gone, tasks, kept }: FeedReading) => ({
 /** Takes over what has changed in a calendar, and tells what that does to the plan. */
 function take(calendarId: Id, reading: FeedReading): void {
   const before = realWorkspace();
-  const calendar = before.calendars.get(calendarId);
-  if (!calendar) return;
+  if (!before.calendars.has(calendarId)) return;
   const step = store.bring(refreshCalendar, { ...refreshOf(reading), calendarId });
-  if (!step) return;
-  const after = realWorkspace();
-  const { zone, now } = here();
-  const today = dateOf(now, zone);
-  const ids = [...reading.events.map(({ uid }) => uid), ...reading.gone].map((uid) => `${calendarId}/${uid}`);
-  const items = newsOf(before, after, ids, zone, now);
-  if (items.length === 0) return;
-  const news = {
-    id: newId(),
-    at: now,
-    calendarId,
-    calendar: calendar.name,
-    items: items.slice(0, MOST_ITEMS),
-    more: Math.max(0, items.length - MOST_ITEMS),
-    freed: freedBy(before, after, zone, now),
-    late: weeksWithLate(before, after, zone, today),
-  };
-  addNews(news);
-  steps.set(news.id, step);
-  announce(newsLine(news, { today, zone, style: after.settings }));
+  const uids = [...reading.events.map(({ uid }) => uid), ...reading.gone];
+  if (step) tell(calendarId, before, step, { events: uids.map((uid) => `${calendarId}/${uid}`) });
 }
-
-type Step = NonNullable<ReturnType<typeof store.bring>>;
-/** The steps that brought what is new, as long as the page is open. */
-const steps = new Map<Id, Step>();
-
-/** Whether what one look brought can be taken back, and doing so. */
-export function canTakeBack(newsId: Id, past: readonly Step[]): boolean {
-  const step = steps.get(newsId);
-  return step !== undefined && past.includes(step);
-}
-export const takeBack = (newsId: Id): void => {
-  const step = steps.get(newsId);
-  if (step) store.undo(step);
-};
 
 /**
  * Asks for a subscribed calendar and takes over what has changed. What fails leaves all as it is. A calendar that comes back
@@ -129,11 +96,11 @@ export async function refresh(calendarId: Id, evenEmpty = false): Promise<void> 
   const { now } = here();
   if (found.kind !== 'read')
     return changeFeed(calendarId, (one) =>
-      found.kind === 'answered' && found.status === 304 ? unchanged(one, now) : inVain(one, found, now),
+      found.kind === 'answered' && found.status === 304 ? unchanged(one, now) : feedInVain(one, found, now),
     );
   const { reading, version } = found;
   if (reading.size === 0 && known.size > 0 && !evenEmpty)
-    return changeFeed(calendarId, (one) => inVain(one, { kind: 'refused', why: 'empty' }, now));
+    return changeFeed(calendarId, (one) => feedInVain(one, { kind: 'refused', why: 'empty' }, now));
   take(calendarId, reading);
   changeFeed(calendarId, (one) => wasRead(one, version, now));
 }

@@ -1,14 +1,17 @@
 import { holdsOver, releaseHolds } from '@/core/commands/holds';
-import { isDue, SOURCE } from '@/core/outside/feed';
+import { isDue, SOURCE, type Standing } from '@/core/outside/feed';
 import { here } from '@/state/here';
-import { followOutside, forgetFeed, inOneTab, outside } from '@/state/outside';
+import { changeShelf, followOutside, forgetFeed, inOneTab, outside, shelvesOf } from '@/state/outside';
 import { fromAddress, session } from '@/state/session';
 import { realWorkspace, store } from '@/state/workspaceStore';
+import { later } from '@/ui/later';
 import { examples } from './ask';
 import { lookAt, refresh, subscribeTo } from './feeds';
 
 /** How often it is looked whether a calendar is to be asked, in ms. */
 const EVERY = 20_000;
+/** How long after the last change here it is sent to accounts, in ms. */
+const AFTER_CHANGES = 3_000;
 
 /** Lets go what was held for somebody until now. */
 function releaseOver(): void {
@@ -16,16 +19,39 @@ function releaseOver(): void {
   if (ids.length > 0) store.bring(releaseHolds, { ids });
 }
 
+const accounts = later(() => import('./accounts'));
+
 /** Asks for those calendars that are due, one after the other. */
 async function askDue(returning = false): Promise<void> {
-  const due = outside().feeds.filter((feed) => isDue(feed, here().now, returning));
-  for (const { calendarId } of due) await refresh(calendarId);
+  const isNow = (one: Standing) => isDue(one, here().now, returning);
+  for (const { calendarId } of outside().feeds.filter(isNow)) await refresh(calendarId);
+  const shelves = shelvesOf(outside()).flatMap(({ shelf }) => (isNow(shelf) ? [shelf] : []));
+  if (outside().accounts.length === 0) return;
+  const { synchroniseCalendar, sendChanges } = await accounts.load();
+  for (const { calendarId } of shelves) await synchroniseCalendar(calendarId);
+  await sendChanges();
+}
+
+/** Has what is changed here sent to accounts, once nothing more is changed for a while. Returns what ends it. */
+function sendSoon(): () => void {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const stop = store.subscribe(({ workspace }, before) => {
+    if (workspace === before.workspace || outside().accounts.length === 0) return;
+    clearTimeout(timer);
+    timer = setTimeout(() => void inOneTab(async () => (await accounts.load()).sendChanges()), AFTER_CHANGES);
+  });
+  return () => {
+    clearTimeout(timer);
+    stop();
+  };
 }
 
 /** Forgets the addresses of calendars that are removed for good, as no step of this page brings them back. */
 function forgetRemoved(): void {
   for (const { calendarId } of outside().feeds)
     if (!realWorkspace().calendars.has(calendarId)) forgetFeed(calendarId);
+  for (const { shelf } of shelvesOf(outside()))
+    if (!realWorkspace().calendars.has(shelf.calendarId)) changeShelf(shelf.calendarId, () => null);
 }
 
 /** Sets up what the simulated services have, once, where the address of the demo office asks for it (`&standins=yes`). */
@@ -60,10 +86,12 @@ export function watchOutside(): () => void {
   document.addEventListener('visibilitychange', returned);
   addEventListener('online', online);
   const unfollow = followOutside();
+  const stopSending = sendSoon();
   return () => {
     clearInterval(timer);
     document.removeEventListener('visibilitychange', returned);
     removeEventListener('online', online);
     unfollow();
+    stopSending();
   };
 }

@@ -43,6 +43,7 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
             onPress={chooseCalendarFile}
           />
           <Button label="Subscribe to a calendar…" onPress={() => openPanel({ kind: 'subscribe' })} />
+          <Button label="Connect an account…" onPress={() => openPanel({ kind: 'connect' })} />
           <Button label="Give free times…" onPress={() => openPanel({ kind: 'freeTimes' })} />
           <Button label="Export as a calendar file…" onPress={() => openPanel({ kind: 'exportCalendar' })} />
         </View>

@@ -1,7 +1,9 @@
 import { useWorkspace } from '@/state/shown';
 import type { Panel, Panels } from '@/ui/panels';
 import { ExportCalendar } from './ExportCalendar';
+import { Connect } from './outside/Connect';
 import { FeedPanel } from './outside/FeedPanel';
+import { ShelfPanel } from './outside/ShelfPanel';
 import { Subscribe } from './outside/Subscribe';
 
 /* What is opened from the settings: one piece of the application. */
@@ -19,4 +21,14 @@ export const feed: Panel<Panels['feed']> = {
 export const subscribe: Panel<Panels['subscribe']> = {
   useTitle: () => 'Subscribe to a calendar',
   Content: Subscribe,
+};
+
+export const connect: Panel<Panels['connect']> = {
+  useTitle: () => 'Connect an account',
+  Content: Connect,
+};
+
+export const shelf: Panel<Panels['shelf']> = {
+  useTitle: ({ calendarId }) => useWorkspace().calendars.get(calendarId)?.name ?? 'Calendar of an account',
+  Content: ShelfPanel,
 };

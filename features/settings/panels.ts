@@ -11,6 +11,10 @@ declare module '@/ui/panels' {
     /** How a subscribed calendar stands. */
     feed: { readonly calendarId: Id };
     subscribe: object;
+    /** The way to an account whose calendars are kept equal with those here. */
+    connect: object;
+    /** How a calendar of an account stands. */
+    shelf: { readonly calendarId: Id };
   }
 }
 
@@ -19,4 +23,6 @@ export const registerSettingsPanels = () =>
     exportCalendar: async () => (await contents.load()).exportCalendar,
     feed: async () => (await contents.load()).feed,
     subscribe: async () => (await contents.load()).subscribe,
+    connect: async () => (await contents.load()).connect,
+    shelf: async () => (await contents.load()).shelf,
   });

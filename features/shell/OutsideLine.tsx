@@ -1,5 +1,6 @@
-import { useEffect } from 'react';
+import { useEffect, useMemo } from 'react';
 import { watchOutside } from '@/actions/outside/watch';
+import { countAsked } from '@/core/outside/countAsked';
 import { foremost } from '@/core/outside/news';
 import { newsInShort } from '@/core/outside/newsWords';
 import { sawNews, unseen, useOutside } from '@/state/outside';
@@ -8,6 +9,25 @@ import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
 import { openPanel, usePanels } from '@/ui/panels';
 import { TopLine } from './TopLine';
+
+/** What was changed both here and in an account, in a line, until it is answered. */
+export function BothSidesLine() {
+  const workspace = useWorkspace();
+  const isOpen = usePanels(({ shown }) => shown?.kind === 'bothSides');
+  const count = useMemo(() => countAsked(workspace), [workspace]);
+  if (count === 0 || isOpen) return null;
+  const title =
+    count === 1 ? 'One thing was changed on both sides' : `${count} things were changed on both sides`;
+  return (
+    <TopLine
+      kind="To answer"
+      title={title}
+      line="Here and in your account; nothing of it is lost until you say what holds."
+    >
+      <Button label="Answer…" onPress={() => openPanel({ kind: 'bothSides' })} />
+    </TopLine>
+  );
+}
 
 /** What has changed in the calendars of others, in a line, until somebody has looked at it. */
 export function OutsideLine() {

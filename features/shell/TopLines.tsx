@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { watchReminders } from '@/actions/reminders';
 import { AskLine } from './AskLine';
-import { OutsideLine } from './OutsideLine';
+import { BothSidesLine, OutsideLine } from './OutsideLine';
 import { RingLine } from './RingLine';
 import { TravelLine } from './TravelLine';
 import { TrialLine } from './TrialLine';
@@ -16,6 +16,7 @@ export function TopLines() {
       <VisitLine />
       <RingLine />
       <AskLine />
+      <BothSidesLine />
       <OutsideLine />
       <TrialLine />
     </>

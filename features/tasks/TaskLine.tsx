@@ -28,7 +28,7 @@ type Props = { task: Task; grip?: ReactNode; choice?: TaskChoice | undefined };
 export function TaskLine({ task, grip, choice }: Props) {
   const { now } = useMoment();
   const workspace = useWorkspace();
-  const { lists, entries, repeats } = workspace;
+  const { calendars, lists, entries, repeats } = workspace;
   const repeating = repeatingOf(task, repeats);
   const hue = useHue(task);
   const wide = useWide();
@@ -40,6 +40,9 @@ export function TaskLine({ task, grip, choice }: Props) {
   const narrow = useIsNarrow();
   const facts = [
     isWaiting(task) ? 'Inbox' : lists.get(task.listId)?.name,
+    task.origin?.kind === 'account'
+      ? `from ${calendars.get(task.origin.calendarId)?.name ?? 'an account'}`
+      : '',
     done
       ? spent > 0
         ? `took ${durationWords(spent)}`

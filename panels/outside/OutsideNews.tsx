@@ -1,8 +1,8 @@
 import { router } from 'expo-router';
 import { View } from 'react-native';
-import { canTakeBack, takeBack } from '@/actions/outside/feeds';
-import { isGrave, type News, type NewsItem } from '@/core/outside/news';
-import { effectWords, newsWords } from '@/core/outside/newsWords';
+import { canTakeBack, takeBack } from '@/actions/outside/tell';
+import { isGrave, type News, type NewsItem, type TaskNews } from '@/core/outside/news';
+import { effectWords, newsWords, taskNewsWords } from '@/core/outside/newsWords';
 import { lengthOf } from '@/core/time/span';
 import { asLine, durationWords, whenWords } from '@/core/time/words';
 import { dateOf, type IsoDate } from '@/core/time/zone';
@@ -33,7 +33,7 @@ function Look({ news }: { news: News }) {
   const { zone, today } = useMoment();
   const { settings: style, calendars } = useWorkspace();
   const past = useStore((state) => state.past);
-  const { id, at, calendarId, calendar, items, more, freed, late } = news;
+  const { id, at, calendarId, calendar, items, tasks, more, freed, late } = news;
   const minutes = freed.reduce((sum, span) => sum + lengthOf(span), 0);
   const name = calendars.get(calendarId)?.name ?? calendar;
   return (
@@ -44,6 +44,9 @@ function Look({ news }: { news: News }) {
       <View role="list" className="gap-2">
         {items.map((item) => (
           <Item key={`${item.eventId} ${item.kind}`} item={item} />
+        ))}
+        {tasks.map((task) => (
+          <TaskItem key={task.taskId} task={task} />
         ))}
       </View>
       {more > 0 && <Words tone="soft">And {more} more.</Words>}
@@ -104,6 +107,25 @@ function Item({ item }: { item: NewsItem }) {
             says={`See the day of ${item.title}`}
             kind="quiet"
             onPress={() => seeDay(dateOf(when.from, zone))}
+          />
+        </View>
+      )}
+    </View>
+  );
+}
+
+function TaskItem({ task }: { task: TaskNews }) {
+  const isThere = useWorkspace().tasks.has(task.taskId);
+  return (
+    <View role="listitem" className="gap-1 border-l-4 border-line pl-3">
+      <Words>{taskNewsWords(task)}</Words>
+      {isThere && (
+        <View className="flex-row">
+          <Button
+            label="Open it"
+            says={`Open it: ${task.title}`}
+            kind="quiet"
+            onPress={() => openPanel({ kind: 'task', id: task.taskId })}
           />
         </View>
       )}

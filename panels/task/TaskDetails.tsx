@@ -30,6 +30,7 @@ import { BlockFields } from './BlockFields';
 import { ListChoice, PriorityChoice } from '../parts/choices';
 import { EstimateAndDue } from '../parts/EstimateAndDue';
 import { ForGoal } from './ForGoal';
+import { FromAccount } from './FromAccount';
 import { MessagesOf } from './MessagesOf';
 import { NeededBy } from './NeededBy';
 import { Parts } from './Parts';
@@ -93,6 +94,7 @@ export function TaskDetails({ id, blockId, trayId }: TaskDetailsProps) {
         />
       </View>
       <Aside task={task} />
+      <FromAccount task={task} />
       <MessagesOf taskId={id} />
       {repeating && <ScopeChoice value={scope} onChoose={setScope} />}
       <Field label="Title" wraps text={task.title} read={readTitle} onSave={(title) => edit({ title })} />

@@ -53,6 +53,8 @@ function Subscribed({ feed, name }: { feed: Feed; name: string }) {
   const { calendarId, every, says, trouble } = feed;
   const usual = intervalOf({ ...feed, every: null });
   const ask = (evenEmpty = false) => {
+    // the button stays one that can be pressed, so that the keyboard stays on it
+    if (asking) return;
     setAsking(true);
     void refresh(calendarId, evenEmpty).finally(() => setAsking(false));
   };
@@ -69,12 +71,12 @@ function Subscribed({ feed, name }: { feed: Feed; name: string }) {
         </Words>
       </View>
       <View className="flex-row flex-wrap gap-2">
-        <Button label="Refresh now" kind="primary" disabled={asking} onPress={() => ask()} />
+        <Button label="Refresh now" kind="primary" onPress={() => ask()} />
         {trouble?.why === 'empty' && (
           <Button
             label={`Take it: remove all events of ${name}`}
             kind="danger"
-            disabled={asking}
+
             onPress={() => ask(true)}
           />
         )}

@@ -7,19 +7,23 @@ import { Words } from '@/ui/Words';
 /** What of others this browser asks for, and the way to have it forget all of it. */
 export function Forget() {
   const count = useOutside(({ feeds }) => feeds.length);
-  if (count === 0) return null;
+  const known = useOutside(({ accounts }) => accounts.length);
+  if (count + known === 0) return null;
+  const asks = [
+    ...(count > 0 ? [`asks for ${count === 1 ? 'one calendar' : `${count} calendars`} of others`] : []),
+    ...(known > 0 ? [`knows the password of ${known === 1 ? 'one account' : `${known} accounts`}`] : []),
+  ];
   const forget = () => {
     forgetOutside();
-    store.say('All addresses are forgotten. What the calendars held stays.');
+    store.say('All addresses and passwords are forgotten. What the calendars held stays.');
   };
   return (
     <View className="gap-2">
       <Words tone="soft">
-        This browser asks for {count === 1 ? 'one calendar' : `${count} calendars`} of others. The addresses
-        lie apart from your data.
+        This browser {asks.join(' and ')}. Addresses and passwords lie apart from your data.
       </Words>
       <View className="flex-row">
-        <Button label="Forget all addresses" onPress={forget} />
+        <Button label="Forget all addresses and passwords" onPress={forget} />
       </View>
     </View>
   );
