@@ -20,7 +20,7 @@ const townAddress = standins ? `http://localhost:${port + 1}` : null;
 const allowed = (process.env.OUTSIDE ?? '').split(',').filter(Boolean);
 const app = appServer(path.join(__dirname, '../dist'), demo ? undefined : log, {
   limits: { ...LIMITS, allowed: [...allowed, ...(townAddress ? [townAddress] : [])] },
-  examples: townAddress ? examplesAt(townAddress) : [],
+  examples: townAddress ? examplesAt(townAddress) : null,
 });
 
 /** What a connection may take: ms, bytes. Without the interval Node looks at the timeouts twice a minute only. */

@@ -129,6 +129,20 @@ export async function connect(credentials: Credentials, choices: readonly Choice
   for (const { calendarId } of shelves) await synchroniseCalendar(calendarId);
 }
 
+/** Connects all that an account has that is not connected yet, with blocks as time that is taken. */
+export async function connectAll(credentials: Credentials): Promise<void> {
+  const finding = await lookInto(credentials);
+  if (finding.kind === 'failed') return;
+  const known = shelvesOf(outside()).map(({ shelf }) => shelf.address);
+  const choices = finding.calendars
+    .filter(({ address }) => !known.includes(address))
+    .map((found): Choice => {
+      const tasks = !found.holds.includes('events');
+      return { found, tasks, listId: null, blocks: tasks ? 'no' : 'busy' };
+    });
+  if (choices.length > 0) await connect(credentials, choices);
+}
+
 /** Lets another password take the place of the one that is known. */
 export function changePassword(account: Account, password: string): void {
   keepAccount({ ...account, password });

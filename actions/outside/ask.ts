@@ -66,15 +66,21 @@ export async function ask({ method, address, headers, body = '' }: Asked, now: n
 }
 
 const Example = z.object({ name: z.string(), address: z.string(), around: z.boolean() });
-const Examples = z.object({ examples: z.array(Example) });
 /** A calendar of a simulated service; `around` for that of another person. */
 export type Example = z.infer<typeof Example>;
 
-/** The calendars of simulated services that can be tried out here, if there are any. */
-export async function examples(): Promise<readonly Example[]> {
+const Examples = z.nullable(
+  z.object({
+    calendars: z.array(Example),
+    account: z.object({ server: z.string(), username: z.string(), password: z.string() }),
+  }),
+);
+
+/** The calendars and the account of simulated services that can be tried out here, if there are any. */
+export async function examples(): Promise<z.infer<typeof Examples>> {
   try {
-    return Examples.parse(await (await fetch('/outside/examples')).json()).examples;
+    return Examples.parse(await (await fetch('/outside/examples')).json());
   } catch {
-    return [];
+    return null;
   }
 }

@@ -13,13 +13,13 @@ const EVERY = 20_000;
 /** How long after the last change here it is sent to accounts, in ms. */
 const AFTER_CHANGES = 3_000;
 
+const accounts = later(() => import('./accounts'));
+
 /** Lets go what was held for somebody until now. */
 function releaseOver(): void {
   const ids = holdsOver(realWorkspace(), here().now);
   if (ids.length > 0) store.bring(releaseHolds, { ids });
 }
-
-const accounts = later(() => import('./accounts'));
 
 /** Asks for those calendars that are due, one after the other. */
 async function askDue(returning = false): Promise<void> {
@@ -58,12 +58,15 @@ function forgetRemoved(): void {
 async function tryStandins(): Promise<void> {
   const asked = session.space === 'demo' && fromAddress('standins') === 'yes';
   if (!asked || outside().feeds.length > 0 || outside().news.length > 0) return;
-  for (const { name, address, around } of await examples()) {
+  const found = await examples();
+  if (!found) return;
+  for (const { name, address, around } of found.calendars) {
     const known = realWorkspace().calendars.values();
     if (known.some((calendar) => calendar.name === name && calendar.source === SOURCE)) continue;
-    const found = await lookAt(address);
-    if (found.kind === 'read') subscribeTo(found, { name, around });
+    const look = await lookAt(address);
+    if (look.kind === 'read') subscribeTo(look, { name, around });
   }
+  await (await accounts.load()).connectAll(found.account);
 }
 
 /** Asks for what is subscribed to from now on: as often as it is to be asked, and when the person comes back. Returns what ends it. */

@@ -33,11 +33,15 @@ const Wanted = z.object({
 
 type RelayMeans = {
   readonly limits?: Limits;
-  /** Calendars of simulated services that can be tried out, if there are any. */
-  readonly examples?: readonly Example[];
+  /** Calendars and the account of simulated services that can be tried out, if there are any. */
+  readonly examples?: Examples | null;
 };
 /** `around` for that of another person. */
 export type Example = { readonly name: string; readonly address: string; readonly around: boolean };
+export type Examples = {
+  readonly calendars: readonly Example[];
+  readonly account: { readonly server: string; readonly username: string; readonly password: string };
+};
 
 const asJson = (text: string): unknown => {
   try {
@@ -52,10 +56,10 @@ const asJson = (text: string): unknown => {
  * JSON. The answer is the body of the other side's, its status and what it says of it in headers that begin with `outside-`; or
  * `outside-refused` says why there is none. Only pages of this server are served. Nothing of it is kept or logged.
  */
-export function relay({ limits = LIMITS, examples = [] }: RelayMeans = {}): Hono {
+export function relay({ limits = LIMITS, examples = null }: RelayMeans = {}): Hono {
   const app = new Hono();
   app.use(bodyLimit({ maxSize: LARGEST_BODY, onError: (c) => c.text('The request is too large.', 413) }));
-  app.get('/examples', (c) => c.json({ examples }));
+  app.get('/examples', (c) => c.json(examples));
   app.post('/ask', async (c) => {
     const from = c.req.header('sec-fetch-site') ?? 'same-origin';
     // JSON needs the leave of this server to be sent from elsewhere, which it never gives

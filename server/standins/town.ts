@@ -3,10 +3,10 @@ import type { HttpBindings } from '@hono/node-server';
 import { Hono } from 'hono';
 import { csrf } from 'hono/csrf';
 import { wallOf, type Zone } from '../../core/time/zone';
-import type { Example } from '../outside/relay';
+import type { Examples } from '../outside/relay';
 import { townClock } from './clock';
 import { collection, type Collection } from './collection';
-import { caldav } from './caldav';
+import { account, caldav } from './caldav';
 import { calendars as contents, TRACKER, tracker } from './contents';
 import { cancelled, errandText, fill, finished, meetingText, moved, renamed } from './events';
 import { breaking, isFault, type Fault } from './faults';
@@ -14,11 +14,13 @@ import { feeds } from './feeds';
 import { townPage } from './page';
 import { script } from './script';
 
-/** The calendars of a town at an address, for those who want to try them. */
-export const examplesAt = (address: string): Example[] =>
-  Object.entries(contents).flatMap(([key, { name, around = false, own = false }]) =>
+/** The calendars of a town at an address, and its account, for those who want to try them. */
+export const examplesAt = (address: string): Examples => ({
+  calendars: Object.entries(contents).flatMap(([key, { name, around = false, own = false }]) =>
     own ? [] : [{ name, address: `${address}/feeds/${key}.${around ? 'ifb' : 'ics'}`, around }],
-  );
+  ),
+  account: { server: `${address}/dav/`, ...account },
+});
 
 type Opening = {
   readonly zone: Zone;

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
+import { examples } from '@/actions/outside/ask';
 import { connect, lookInto, type Choice as Taking } from '@/actions/outside/accounts';
 import { ACCOUNT, TRACKER, type Calendar } from '@/core/model/event';
 import { hostOf } from '@/core/outside/feed';
@@ -84,11 +85,34 @@ export function Connect() {
           onPress={() => void look(who)}
         />
       </View>
+      <Simulated
+        onChoose={(known) => {
+          setWho(known);
+          void look(known);
+        }}
+      />
       <View aria-live="polite">
         {state.kind === 'asks' && <Words>Asking {state.host}…</Words>}
         {state.kind === 'failed' && <Words tone="brick">{state.words}</Words>}
       </View>
       {state.kind === 'found' && <WhatItHas who={who} calendars={state.calendars} />}
+    </View>
+  );
+}
+
+/** The account of simulated services, where there is one. */
+function Simulated({ onChoose }: { onChoose: (known: Credentials) => void }) {
+  const [known, setKnown] = useState<Credentials | null>(null);
+  useEffect(() => void examples().then((found) => setKnown(found?.account ?? null)), []);
+  if (!known) return null;
+  return (
+    <View className="gap-2">
+      <Words size="xs" tone="soft">
+        To try it, a simulated one:
+      </Words>
+      <View className="flex-row">
+        <Button label={`The account of ${known.username}`} onPress={() => onChoose(known)} />
+      </View>
     </View>
   );
 }

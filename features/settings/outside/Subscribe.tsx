@@ -74,7 +74,7 @@ export function Subscribe() {
 /** Calendars of simulated services, where there are any. */
 function Examples({ onChoose }: { onChoose: (example: Example) => void }) {
   const [all, setAll] = useState<readonly Example[]>([]);
-  useEffect(() => void examples().then(setAll), []);
+  useEffect(() => void examples().then((found) => setAll(found?.calendars ?? [])), []);
   if (all.length === 0) return null;
   return (
     <View className="gap-2">
