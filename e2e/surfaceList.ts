@@ -107,7 +107,6 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
       { name: 'a change to several', only: 'wide', open: pressing('Change…') },
     ],
   },
-  { at: '/plan?view=days', opens: [] },
   {
     at: '/plan?view=week',
     opens: [
@@ -139,7 +138,6 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
     at: '/plan?view=month',
     opens: [{ name: 'a day of the month', only: 'phone', open: pressing('Thu 26 Nov') }],
   },
-  { at: '/plan?view=agenda', opens: [] },
   {
     at: '/tasks',
     opens: [
@@ -169,7 +167,6 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
       },
     ],
   },
-  { at: '/review', opens: [] },
   {
     at: '/review?span=week&day=2026-11-09',
     opens: [
@@ -183,7 +180,6 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
       },
     ],
   },
-  { at: '/review?span=quarter', opens: [] },
   {
     at: '/settings',
     opens: [
@@ -191,6 +187,9 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
       { name: 'categories', open: pressing('Edit categories…') },
       { name: 'templates', open: pressing('Edit templates…') },
       { name: 'a calendar to subscribe to', open: pressing('Subscribe to a calendar…') },
+      { name: 'an account to connect', open: pressing('Connect an account…') },
+      { name: 'people', open: pressing('People…') },
+      { name: 'a person', open: pressing('People…', 'Ines Marchetti') },
       { name: 'free times to give', open: pressing('Give free times…') },
       { name: 'a calendar file to be written', open: pressing('Export as a calendar file…') },
       {
@@ -234,9 +233,6 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
       { name: 'the day as text', open: pressing('Day note…', 'The day as text…') },
     ],
   },
-  { at: '/opening', opens: [] },
-  { at: '/close', opens: [] },
-  { at: '/estimates', opens: [] },
   {
     at: '/weekly?day=2026-11-16',
     opens: [
@@ -251,6 +247,8 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
       },
     ],
   },
-  { at: '/weekly', opens: [] },
-  { at: '/close?step=record', opens: [] },
+  // nothing that other places do not have, too
+  ...'/plan?view=days /plan?view=agenda /review /review?span=quarter /opening /close /estimates /weekly /close?step=record'
+    .split(' ')
+    .map((at) => ({ at, opens: [] })),
 ];

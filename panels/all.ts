@@ -26,6 +26,8 @@ const beside = [
   'newTask',
   'outlook',
   'outside',
+  'people',
+  'person',
   'place',
   'promise',
   'quick',

@@ -34,6 +34,8 @@ export { newTask } from './newTask/NewTask';
 export { outlook } from './outlook/OutlookPanel';
 export { bothSidesPanel as bothSides } from './outside/BothSides';
 export { outsidePanel as outside } from './outside/OutsideNews';
+export { peoplePanel as people } from './people/People';
+export { personPanel as person } from './people/Person';
 export { pictureOut } from './picture/PictureOut';
 export { place, placeSeveral } from './place/panel';
 export { promisePanel as promise } from './promise/PromisePanel';

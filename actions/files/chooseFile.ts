@@ -31,6 +31,9 @@ function choose(
 }
 
 export const chooseCalendarFile = () => choose('.ics,text/calendar', takeCalendar);
+
+/** Lets the person choose a file of cards, and takes the people in it. */
+export const chooseCards = () => choose('.vcf,text/vcard', takeFile);
 export const chooseFrameFile = (take: (file: File) => Promise<unknown>) => choose('.ics,text/calendar', take);
 export const chooseTaskFiles = () =>
   choose(

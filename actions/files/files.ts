@@ -13,6 +13,7 @@ const tasks = later(() => import('./openTaskFile'));
 const texts = later(() => import('@/core/formats/writeCalendar'));
 const messages = later(() => import('./messageFiles'));
 const frames = later(() => import('./frameFiles'));
+const cards = later(() => import('./cardFiles'));
 
 /** Takes a file that was chosen as a calendar, whatever its name says. */
 export const takeCalendar = async (file: File) => (await calendars.load()).importCalendarFile(file);
@@ -23,10 +24,11 @@ export const isMessage = ({ name }: File): boolean => /\.(eml|mbox|mbx)$/i.test(
 /** Shows messages, to make tasks of them. */
 export const openMessages = async (files: readonly File[]) => (await messages.load()).openMessages(files);
 
-/** Takes a file for what its name says: a workspace (.json), tasks in a table or a list (.csv, .tsv, .md, .txt), else a calendar. */
+/** Takes a file for what its name says: a workspace (.json), tasks in a table or a list (.csv, .tsv, .md, .txt), people (.vcf), else a calendar. */
 export async function takeFile(file: File): Promise<void> {
   if (/\.json$/i.test(file.name)) await (await workspaces.load()).openWorkspaceFile(file);
   else if (/\.(csv|tsv|md|txt)$/i.test(file.name)) await (await tasks.load()).openTaskFile(file);
+  else if (/\.(vcf|vcard)$/i.test(file.name)) await (await cards.load()).importCards(file);
   else if (isMessage(file)) await openMessages([file]);
   else await takeCalendar(file);
 }

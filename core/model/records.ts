@@ -11,6 +11,7 @@ import { DayCapacity, Frame, FrameHold, Target, ZoneChange } from './frame';
 import { Goal, tieKinds } from './goal';
 import { Link } from './link';
 import { Message } from './message';
+import { Person } from './person';
 import { Block, Intention, TimeEntry, TrayItem } from './plan';
 import { month, openPart } from './partition';
 import { goes, inCategory, otherTask, ownersRefer, zonesRefer, type Reference } from './references';
@@ -112,6 +113,7 @@ export const records = {
     part: ({ calendarId }) => calendarId,
     refers: [{ to: 'calendars', ids: ({ calendarId }) => [calendarId], without: goes }],
   }),
+  persons: kind<Person>({ schema: Person, version: 1, part: all }),
   counterparts: kind<Counterpart>({
     schema: Counterpart,
     version: 1,

@@ -59,6 +59,9 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
           By these you are known in invitations: Review tells whom you meet, and which meetings are one to
           one, without you.
         </Words>
+        <View className="flex-row">
+          <Button label="People…" onPress={() => openPanel({ kind: 'people' })} />
+        </View>
       </Part>
       <Part title="The week">
         <Words tone="soft">

@@ -16,13 +16,12 @@ export function BothSidesLine() {
   const isOpen = usePanels(({ shown }) => shown?.kind === 'bothSides');
   const count = useMemo(() => countAsked(workspace), [workspace]);
   if (count === 0 || isOpen) return null;
-  const title =
-    count === 1 ? 'One thing was changed on both sides' : `${count} things were changed on both sides`;
+  const title = `${count === 1 ? 'One thing differs' : `${count} things differ`} here and in your account`;
   return (
     <TopLine
       kind="To answer"
       title={title}
-      line="Here and in your account; nothing of it is lost until you say what holds."
+      line="Changed on both sides, or gone there. Each stays as it is until you say what holds."
     >
       <Button label="Answer…" onPress={() => openPanel({ kind: 'bothSides' })} />
     </TopLine>

@@ -3,7 +3,10 @@ import { Linking, View } from 'react-native';
 import { joinings } from '@/core/calendar/joining';
 import { shortened } from '@/core/model/bounds';
 import type { Attendee, EventDetails } from '@/core/model/event';
+import { knownPeople } from '@/core/people/known';
+import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
+import { openPanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
 import { ReadNotes } from '../parts/Notes';
 
@@ -60,17 +63,34 @@ export function MeetingSays({ details, onNotes }: Props) {
       {attendees.length > 0 && (
         <View className="gap-1">
           <Words face="strong">{attendees.length === 1 ? '1 person' : `${attendees.length} people`}</Words>
-          {attendees.slice(0, MOST_SHOWN).map(({ name, answer }, i) => (
-            <View key={i} className="flex-row flex-wrap gap-x-2">
-              <Words>{name}</Words>
-              <Words tone="soft">{answers[answer]}</Words>
-            </View>
+          {attendees.slice(0, MOST_SHOWN).map((attendee, i) => (
+            <Comes key={i} attendee={attendee} />
           ))}
           {attendees.length > MOST_SHOWN && (
             <Words tone="soft">and {attendees.length - MOST_SHOWN} more</Words>
           )}
         </View>
       )}
+    </View>
+  );
+}
+
+/** Somebody who is asked to come, what they answered, and the way to what is known of them. */
+function Comes({ attendee: { name, address, answer } }: { attendee: Attendee }) {
+  const known = knownPeople(useWorkspace()).by(address);
+  return (
+    <View className="flex-row flex-wrap items-center gap-x-2">
+      {known ? (
+        <Button
+          label={known.name}
+          says={`${known.name}: who they are`}
+          kind="quiet"
+          onPress={() => openPanel({ kind: 'person', address })}
+        />
+      ) : (
+        <Words>{name}</Words>
+      )}
+      <Words tone="soft">{answers[answer]}</Words>
     </View>
   );
 }

@@ -115,7 +115,7 @@ const Side = ({ name, says }: { name: string; says: string }) => (
 );
 
 export const bothSidesPanel: Panel<Panels['bothSides']> = {
-  useTitle: () => 'Changed on both sides',
+  useTitle: () => 'Here and in your account',
   Content: BothSides,
 };
 
