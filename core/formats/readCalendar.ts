@@ -47,12 +47,16 @@ const TOLD_EVERY = 50;
  * when there is no VCALENDAR in it. `home` is the person's zone, the first guess for zones under a file's own names;
  * `progress` hears which share (0 to 1) has been read.
  */
-export function readCalendar(
-  text: string,
+export const readCalendar = (text: string, home: Zone, progress?: (share: number) => void): CalendarFile =>
+  readParts(components(unfold(text)), home, progress);
+
+/** The same of what was taken apart already, but for parts that need not be read. */
+export function readParts(
+  { roots, problems }: ReturnType<typeof components>,
   home: Zone,
   progress: (share: number) => void = () => undefined,
+  needless: ReadonlySet<Component> = new Set(),
 ): CalendarFile {
-  const { roots, problems } = components(unfold(text));
   const found = roots.filter(({ name }) => name === 'VCALENDAR');
   if (found.length === 0) {
     throw new NotACalendar('This is not a calendar file: it has no line “BEGIN:VCALENDAR”.');
@@ -66,7 +70,7 @@ export function readCalendar(
   };
   const calendars = new Map<string, FileCalendar>();
   for (const root of found) {
-    const calendar = readOne(root, home, problems, step);
+    const calendar = readOne(root, home, problems, step, needless);
     leftOut += calendar.leftOut;
     const [first] = calendars.keys();
     const key = calendar.name ?? first ?? '';
@@ -100,6 +104,7 @@ function readOne(
   home: Zone,
   problems: Problem[],
   step: () => void,
+  needless: ReadonlySet<Component>,
 ): FileCalendar & { leftOut: number } {
   const { text, kept, broken } = sortLines(root, UNDERSTOOD);
   problems.push(...broken.map(({ problem }) => problem));
@@ -114,6 +119,7 @@ function readOne(
   let leftOut = 0;
   for (const part of root.parts) {
     step();
+    if (needless.has(part)) continue;
     try {
       if (part.name === 'VEVENT') readings.push(readEvent(part, zones, problems));
       else if (part.name === 'VTODO') {

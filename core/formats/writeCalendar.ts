@@ -145,7 +145,7 @@ const blockLines = ({ block, title, leads }: BlockOut, now: number): string[] =>
 };
 
 /** RFC 5545 3.8.1.9: 1 is the highest, 9 the lowest. */
-const levels: Record<Priority, number> = { urgent: 1, high: 3, normal: 5, low: 9 };
+export const priorityLevels: Record<Priority, number> = { urgent: 1, high: 3, normal: 5, low: 9 };
 
 function taskLines(task: Task, { zone, now }: Moment): string[] {
   const { title, notes, estimate, priority, due, doneAt, origin } = task;
@@ -159,7 +159,7 @@ function taskLines(task: Task, { zone, now }: Moment): string[] {
     ...(notes ? [`DESCRIPTION:${escaped(notes)}`] : []),
     ...(wall ? [timesLine('DUE', [wall], zone)] : []),
     ...(estimate ? [`ESTIMATED-DURATION:${minutesText(estimate)}`] : []),
-    `PRIORITY:${levels[priority]}`,
+    `PRIORITY:${priorityLevels[priority]}`,
     ...(doneAt === null ? [] : ['STATUS:COMPLETED', `COMPLETED:${utc(doneAt)}`]),
     ...lastRead,
     'END:VTODO',

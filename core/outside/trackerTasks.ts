@@ -1,8 +1,9 @@
 import ICAL from 'ical.js';
 import { equal } from '../model/equal';
 import type { Id } from '../model/common';
-import { ReadTask, type Priority, type Task } from '../model/task';
 import type { FileTask } from '../formats/readTask';
+import { priorityLevels } from '../formats/writeCalendar';
+import { ReadTask, type Task } from '../model/task';
 import { instantOf, type Zone } from '../time/zone';
 
 /** What of a task its account says, too; everything else of it is ours. */
@@ -52,9 +53,6 @@ export function mergedTask(stored: Task, { task, revised }: Heard, { calendarId,
   };
 }
 
-/** RFC 5545 3.8.1.9: 1 is the highest, 9 the lowest. */
-const levels: Record<Priority, number> = { urgent: 1, high: 3, normal: 5, low: 9 };
-
 const utc = (instant: number) => ICAL.Time.fromJSDate(new Date(instant), true);
 
 const taskIn = (root: ICAL.Component): ICAL.Component => {
@@ -93,7 +91,7 @@ export function patchedTask(text: string, task: Task, zone: Zone, now: number): 
   const has = <F extends (typeof SHARED)[number]>(field: F) => !equal(task[field], before?.[field]);
   if (has('title')) part.updatePropertyWithValue('summary', title);
   if (has('notes')) part.updatePropertyWithValue('description', notes);
-  if (has('priority')) part.updatePropertyWithValue('priority', levels[priority]);
+  if (has('priority')) part.updatePropertyWithValue('priority', priorityLevels[priority]);
   if (has('due')) setDue(part, due, zone);
   if ((doneAt !== null) !== before?.done) setDone(part, doneAt);
   part.updatePropertyWithValue('sequence', Number(part.getFirstPropertyValue('sequence') ?? 0) + 1);
