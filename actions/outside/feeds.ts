@@ -1,6 +1,7 @@
 import { refreshCalendar, subscribe } from '@/core/commands/refreshing';
 import type { FeedReading } from '@/core/formats/readFeed';
 import type { Id } from '@/core/model/common';
+import { meetingHours } from '@/core/model/event';
 import {
   feedInVain,
   newFeed,
@@ -120,6 +121,7 @@ export function subscribeTo({ reading, version }: Read, { name, around }: Wanted
     hue: hueFor(reading.color, realWorkspace().calendars.size),
     kept: [],
     ...(around && { around }),
+    ...(around && reading.zone && { hours: { ...meetingHours, zone: reading.zone } }),
   };
   const { size } = reading;
   const words = `Subscribed to ${name}: ${size} ${size === 1 ? 'event' : 'events'}`;

@@ -32,6 +32,9 @@ export const Calendar = openObject({
 });
 export type Calendar = z.infer<typeof Calendar>;
 
+/** When people can be met unless something else is known, by their own clock. */
+export const meetingHours = { from: '09:00', to: '17:00' };
+
 /** Whether the events of a calendar take one's time, as far as they are busy. */
 export const takesTime = ({ takesTime: stated, around = false }: Calendar): boolean => stated ?? !around;
 

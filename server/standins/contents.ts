@@ -4,6 +4,8 @@ export type Contents = {
   readonly name: string;
   /** It is another person's. */
   readonly around?: boolean;
+  /** Where that person is. */
+  readonly zone?: string;
   /** It is reached by the account alone, which may write in it. */
   readonly own?: boolean;
   readonly meetings: readonly Meeting[];
@@ -64,8 +66,18 @@ export const calendars: Readonly<Record<string, Contents>> = {
     ],
   },
   tomas: { name: 'Tomas Brandt', around: true, meetings: taken('tomas', ['14:00', '09:00', '11:00']) },
-  mina: { name: 'Mina Aucoin, Halifax', around: true, meetings: taken('mina', ['13:00', '15:30', '14:00']) },
-  arun: { name: 'Arun Das, Pune', around: true, meetings: taken('arun', ['10:00', '12:00', '09:30']) },
+  mina: {
+    name: 'Mina Aucoin, Halifax',
+    around: true,
+    zone: 'America/Halifax',
+    meetings: taken('mina', ['13:00', '15:30', '14:00']),
+  },
+  arun: {
+    name: 'Arun Das, Pune',
+    around: true,
+    zone: 'Asia/Kolkata',
+    meetings: taken('arun', ['10:00', '12:00', '09:30']),
+  },
 };
 
 /** The key of what holds tasks. */

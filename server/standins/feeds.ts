@@ -1,6 +1,7 @@
 import { Hono } from 'hono';
 import { escaped } from '../../core/formats/writeLine';
 import { etagOf, type Collection } from './collection';
+import { calendars as contents } from './contents';
 import { partsOf, periodOf } from './events';
 import type { Fault } from './faults';
 
@@ -24,8 +25,9 @@ const streamOf = (name: string, texts: readonly string[]): string =>
   stream([`NAME:${escaped(name)}`, ...new Set(texts.flatMap(partsOf))]);
 
 /** When a person is busy, in UTC, without a word of why (VFREEBUSY, RFC 5545 3.6.4). */
-const busyOf = (texts: readonly string[]): string =>
+const busyOf = (texts: readonly string[], zone: string | undefined): string =>
   stream([
+    ...(zone ? [`X-WR-TIMEZONE:${zone}`] : []),
     'BEGIN:VFREEBUSY',
     ...texts.map((text) => `FREEBUSY;FBTYPE=BUSY:${periodOf(text)}`),
     'END:VFREEBUSY',
@@ -39,7 +41,7 @@ export function feeds(calendars: ReadonlyMap<string, Collection>, fault: (key: s
     const calendar = calendars.get(key);
     if (!calendar) return c.text('There is no such calendar.', 404);
     const texts = fault(key) === 'empty' ? [] : [...calendar.all().values()].map((one) => one.text);
-    const text = kind === 'ifb' ? busyOf(texts) : streamOf(calendar.name, texts);
+    const text = kind === 'ifb' ? busyOf(texts, contents[key]?.zone) : streamOf(calendar.name, texts);
     const etag = etagOf(text);
     c.header('ETag', etag);
     c.header('Last-Modified', new Date(calendar.changedAt()).toUTCString());

@@ -1,5 +1,5 @@
 import { View } from 'react-native';
-import type { Calendar } from '@/core/model/event';
+import { meetingHours, type Calendar } from '@/core/model/event';
 import { timeWords } from '@/core/time/words';
 import { CityField } from '@/panels/parts/CityField';
 import { useWorkspace } from '@/state/shown';
@@ -7,8 +7,6 @@ import { Field } from '@/ui/Field';
 import { readClock } from '@/ui/readings';
 
 type Props = { calendar: Calendar; onChange: (hours: Calendar['hours']) => boolean };
-
-const USUAL = { from: '09:00', to: '17:00' };
 
 /** Where and when somebody can be met, by their own clock: free times for several keep to it. */
 export function TheirHours({ calendar: { name, hours }, onChange }: Props) {
@@ -18,7 +16,7 @@ export function TheirHours({ calendar: { name, hours }, onChange }: Props) {
       <CityField
         label={`City of ${name}`}
         zone={hours?.zone ?? null}
-        onChoose={(zone) => onChange(zone === null ? undefined : { ...USUAL, ...hours, zone })}
+        onChoose={(zone) => onChange(zone === null ? undefined : { ...meetingHours, ...hours, zone })}
       />
       {hours && (
         <View className="flex-row gap-2">
