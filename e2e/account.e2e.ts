@@ -161,3 +161,44 @@ scene(
     town.close();
   },
 );
+
+scene(
+  'whatever breaks the tracker is said in plain words and changes nothing; one that comes back empty is asked about',
+  { at: '/settings', size: 'phone' },
+  async ({ page }) => {
+    const town = await openTown();
+    await connected(page, town);
+    await press(page, 'Account… Tracker');
+    for (const [fault, words] of [
+      ['garbage', 'sends something that is no calendar, since today 11:20. What it held stays.'],
+      ['page', 'sends something that is no calendar'],
+      ['half', 'broke off in the middle of its answer'],
+      ['412', 'answers with an error (412)'],
+      ['429', 'asks for fewer questions (429)'],
+      ['401', 'wants to know who asks (401)'],
+      ['404', 'has nothing at this address (404)'],
+      ['inward', 'leads into the private network of this machine'],
+      ['empty', 'sends a calendar without any event'],
+    ] as const) {
+      town.breakIt('tracker', fault);
+      await press(page, 'Ask and send now');
+      await sees(page, words);
+    }
+    await isAccessible(page, 'an empty tracker');
+    town.breakIt('tracker', 'none');
+    await press(page, 'Ask and send now');
+    await sees(page, 'As it was today 11:20.');
+    town.breakIt('tracker', 'empty');
+    await press(page, 'Ask and send now');
+    await press(page, 'Take it: remove all that Tracker held');
+    await keys(page, 'Escape');
+    await isClosed(page);
+    await sees(page, '3 things differ here and in your account');
+    await press(page, 'Answer…');
+    await press(page, 'It is done: Answer the canoe club');
+    await press(page, 'Delete it here: Fence along the spawning ground');
+    await press(page, 'Keep it as my own: Photographs of the old weir');
+    await sees(page, 'both sides say the same');
+    town.close();
+  },
+);
