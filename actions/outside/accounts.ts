@@ -1,4 +1,4 @@
-import { agree, connectCalendar, leaveAccount, takeOver } from '@/core/commands/accounts';
+import { agree, connectCalendar, leaveAccount, takeBack, takeOver } from '@/core/commands/accounts';
 import type { Id } from '@/core/model/common';
 import { ACCOUNT, TRACKER, type Calendar } from '@/core/model/event';
 import { newShelf, type Account, type BlocksOut, type Shelf } from '@/core/outside/account';
@@ -68,11 +68,11 @@ const underway = new Map<Id, Promise<void>>();
 
 /**
  * Brings a calendar here and one of an account to say the same, once what is underway has ended. What fails leaves all as it is;
- * a calendar that comes back without anything is taken for one only if it is said so by `evenEmpty`.
+ * a side that has lost all or most of what it held is taken at its word only with `evenMany`.
  */
-export function synchroniseCalendar(calendarId: Id, evenEmpty = false): Promise<void> {
+export function synchroniseCalendar(calendarId: Id, evenMany = false): Promise<void> {
   const before = underway.get(calendarId) ?? Promise.resolve();
-  const going = before.then(() => bringTogether(calendarId, evenEmpty));
+  const going = before.then(() => bringTogether(calendarId, evenMany));
   underway.set(
     calendarId,
     going.catch(() => undefined),
@@ -80,7 +80,9 @@ export function synchroniseCalendar(calendarId: Id, evenEmpty = false): Promise<
   return going;
 }
 
-async function bringTogether(calendarId: Id, evenEmpty: boolean): Promise<void> {
+async function bringTogether(calendarId: Id, evenMany: boolean): Promise<void> {
+  // what has not been read yet is not gone
+  await store.whole();
   const found = shelfOf(calendarId);
   if (!found || !realWorkspace().calendars.has(calendarId)) return;
   const { account, shelf } = found;
@@ -89,13 +91,20 @@ async function bringTogether(calendarId: Id, evenEmpty: boolean): Promise<void> 
   try {
     const place = { calendarId, listId };
     const remote = remoteAt(shelf.address, account);
-    const { empty, refused } = await synchronise(remote, localOf(shelf), place, evenEmpty);
+    const { empty, missing, refused } = await synchronise(remote, localOf(shelf), place, evenMany);
     if (empty) return noting({ kind: 'refused', why: 'empty' });
+    if (missing > 0) return noting({ kind: 'refused', why: 'lost' });
     changeShelf(calendarId, (one) => ({ ...unchanged(one, here().now), refused: [...refused] }));
   } catch (error) {
     if (!(error instanceof Unanswered)) throw error;
     noting(error.outcome);
   }
+}
+
+/** Lets what is gone here come again from its account. */
+export function takeBackLost(calendarId: Id): Promise<void> {
+  store.note(takeBack, { calendarId });
+  return synchroniseCalendar(calendarId);
 }
 
 /** What is to be taken of an account: a calendar of it, and what it goes together with here. */

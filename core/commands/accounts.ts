@@ -58,6 +58,16 @@ export const agree = command('agree', (workspace, { calendarId, counterparts, cu
   return put(settled, 'tasks', ...known(settled, sent));
 });
 
+/** Lets what is gone here come again from its account. */
+export const takeBack = command('take back', (workspace, { calendarId }: { calendarId: Id }) => {
+  const { token: _, ...calendar } = existing(workspace.calendars, calendarId, 'calendar');
+  const lost = [...(workspace.counterparts.parts.get(calendarId)?.values() ?? [])].filter(
+    ({ kind, of }) => kind === 'event' && !workspace.events.has(of),
+  );
+  const ids = lost.map(({ id }) => id);
+  return put(without(workspace, 'counterparts', ids), 'calendars', calendar);
+});
+
 /** The counterpart as both sides have it again, so that what stands here goes out, over what stands there. */
 const overruled = ({ theirs, ...counterpart }: Counterpart, etag: string): Counterpart => ({
   ...counterpart,

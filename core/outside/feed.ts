@@ -16,6 +16,7 @@ const why = [
   'noCalendar',
   'noAccount',
   'empty',
+  'lost',
 ] as const;
 
 export const Trouble = z.object({
@@ -103,7 +104,7 @@ const ofStatus = (status: number): Trouble['why'] => {
 };
 
 /** What does not mend itself: it is not asked again unless the person wants it. */
-const needsPerson: readonly Trouble['why'][] = ['address', 'private', 'signIn', 'gone', 'empty'];
+const needsPerson: readonly Trouble['why'][] = ['address', 'private', 'signIn', 'gone', 'empty', 'lost'];
 
 /** What is wrong, by what came of asking. */
 export const reasonOf = (outcome: Outcome): Pick<Trouble, 'why' | 'status'> =>

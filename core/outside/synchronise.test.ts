@@ -1,3 +1,4 @@
+import { takeBack } from '../commands/accounts';
 import { put, without } from '../commands/command';
 import {
   answered,
@@ -122,4 +123,27 @@ test('a calendar that is empty all at once is asked about; what may not be writt
   const { refused } = await synchronise(closed, local, PLACE, true);
   expect(refused).toEqual([{ title: 'Own', status: 403 }]);
   expect(outgoing(side.workspace, 'c', SENDING)).toHaveLength(1);
+});
+
+test('most of a calendar that is gone here, as after an accident, is kept there until it is said what holds', async () => {
+  const there = otherSide(() => 'none');
+  const uids = Array.from({ length: 8 }, (_, i) => `forum-${i}`);
+  for (const uid of uids) there.set(`${uid}.ics`, theirEvent(uid, 'Forum'));
+  const { side, local } = thisSide(start);
+  await synchronise(there.remote, local, PLACE);
+  const lost = () =>
+    without(
+      side.workspace,
+      'events',
+      uids.map((uid) => `c/${uid}`),
+    );
+  side.workspace = lost();
+  expect((await synchronise(there.remote, local, PLACE)).missing).toBe(8);
+  expect(there.things.size).toBe(8);
+  side.workspace = takeBack.apply(side.workspace, { calendarId: 'c' });
+  expect((await synchronise(there.remote, local, PLACE)).missing).toBe(0);
+  expect(side.workspace.events.size).toBe(8);
+  side.workspace = lost();
+  await synchronise(there.remote, local, PLACE, true);
+  expect(there.things.size).toBe(0);
 });

@@ -3,7 +3,15 @@ import type { Id } from '../model/common';
 import type { Counterpart } from '../model/counterpart';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
-import { counterpartId, counterpartsIn, markOfTask, outgoing, type Item, type Sending } from './items';
+import {
+  counterpartId,
+  counterpartsIn,
+  markOfTask,
+  outgoing,
+  type Item,
+  type Outgoing,
+  type Sending,
+} from './items';
 import type { ReadThing, Thing } from './readThings';
 import { settle, type Heard, type Place, type Settled } from './settling';
 import { patchedTask } from './trackerTasks';
@@ -46,26 +54,30 @@ export type Local = {
 export type Synchronised = {
   /** Nothing at all stands there, where something did, and that was not said to be right. */
   readonly empty: boolean;
+  /** How many events that stand there are gone here, where that is most of them and was not said to be right. */
+  readonly missing: number;
   /** What may not be written there: titles, and what HTTP calls it. */
   readonly refused: readonly { readonly title: string; readonly status: number }[];
 };
 
 /** So often it is looked again within one go, when something had changed there meanwhile. */
 const ROUNDS = 3;
+/** So many events may be gone here at once; more, if they are most of them, may be gone by accident. */
+const FEW = 5;
 /** So many things are read at once, and noted at once. */
 const AT_ONCE = 50;
 
 const nameIn = (calendarId: Id, { id }: Counterpart): string => id.slice(calendarId.length + 1);
 
 /** Hears what has changed there; null where all of it is gone at once. */
-async function hear(remote: Remote, local: Local, calendarId: Id, evenEmpty: boolean): Promise<Heard | null> {
+async function hear(remote: Remote, local: Local, calendarId: Id, evenMany: boolean): Promise<Heard | null> {
   const { changed, gone, token, whole, ahead } = await remote.changes(
     local.workspace().calendars.get(calendarId)?.token,
   );
   const known = new Map(
     counterpartsIn(local.workspace(), calendarId).map((one) => [nameIn(calendarId, one), one]),
   );
-  if (whole && changed.size === 0 && known.size > 0 && !evenEmpty) return null;
+  if (whole && changed.size === 0 && known.size > 0 && !evenMany) return null;
   const isKnown = (name: string, etag: string) => {
     const { etag: agreed, theirs } = known.get(name) ?? {};
     return agreed === etag || theirs?.etag === etag;
@@ -154,9 +166,18 @@ async function sendRemoval(remote: Remote, calendarId: Id, counterpart: Counterp
   return { ...nothing, refused: { title: 'What was deleted here', status: written.status } };
 }
 
+/** What is to be sent, and how much of it is kept back: most of all events, which may be gone here by accident. */
+function sendable({ workspace, sending }: Local, calendarId: Id, evenMany: boolean) {
+  const all = outgoing(workspace(), calendarId, sending());
+  const isGone = ({ item, counterpart }: Outgoing) => item === null && counterpart?.kind === 'event';
+  const missing = all.filter(isGone).length;
+  const known = counterpartsIn(workspace(), calendarId).filter(({ kind }) => kind === 'event').length;
+  const keepsBack = !evenMany && missing > FEW && 2 * missing > known;
+  return keepsBack ? { all: all.filter((one) => !isGone(one)), missing } : { all, missing: 0 };
+}
+
 /** Sends what has changed here, each under the condition that nothing else has come to stand there. */
-async function send(remote: Remote, local: Local, place: Place) {
-  const { calendarId } = place;
+async function send(remote: Remote, local: Local, calendarId: Id, evenMany: boolean) {
   const done: Sent[] = [];
   let noted = 0;
   const note = () => {
@@ -169,7 +190,7 @@ async function send(remote: Remote, local: Local, place: Place) {
       sent: fresh.flatMap(({ sent = [] }) => sent),
     });
   };
-  const all = outgoing(local.workspace(), calendarId, local.sending());
+  const { all, missing } = sendable(local, calendarId, evenMany);
   const counterparts = all.flatMap(({ counterpart, item }) =>
     item && item.kind !== 'task' ? [onItsWay(calendarId, counterpart, item)] : [],
   );
@@ -184,28 +205,30 @@ async function send(remote: Remote, local: Local, place: Place) {
     // what went out before something failed is known to have done so
     if (noted < done.length) note();
   }
-  return { again: done.some(({ again }) => again), refused: done.flatMap(({ refused }) => refused ?? []) };
+  const refused = done.flatMap((sent) => sent.refused ?? []);
+  return { again: done.some(({ again }) => again), refused, missing };
 }
 
 /**
  * Brings a calendar here and one of an account to say the same: takes what has changed there, then sends what has changed here,
  * and looks again where something else had come to stand there meanwhile. Whatever is lost on the way, another go mends: what both
- * sides have is noted only after it was heard. `evenEmpty` takes a calendar without anything for one. Throws what `remote` throws.
+ * sides have is noted only after it was heard. With `evenMany` a side that has lost all or most of it is taken at its word. Throws
+ * what `remote` throws.
  */
 export async function synchronise(
   remote: Remote,
   local: Local,
   place: Place,
-  evenEmpty = false,
+  evenMany = false,
 ): Promise<Synchronised> {
-  let refused: Synchronised['refused'] = [];
+  let [refused, missing]: [Synchronised['refused'], number] = [[], 0];
   for (let round = 0; round < ROUNDS; round += 1) {
-    const heard = await hear(remote, local, place.calendarId, evenEmpty);
-    if (!heard) return { empty: true, refused };
+    const heard = await hear(remote, local, place.calendarId, evenMany);
+    if (!heard) return { empty: true, missing, refused };
     local.take(settle(local.workspace(), place, heard, local.sending()));
-    const sent = await send(remote, local, place);
-    ({ refused } = sent);
+    const sent = await send(remote, local, place.calendarId, evenMany);
+    ({ refused, missing } = sent);
     if (!sent.again) break;
   }
-  return { empty: false, refused };
+  return { empty: false, missing, refused };
 }

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { View } from 'react-native';
-import { changePassword, disconnect, synchroniseCalendar } from '@/actions/outside/accounts';
+import { changePassword, disconnect, synchroniseCalendar, takeBackLost } from '@/actions/outside/accounts';
 import type { Account, BlocksOut, Shelf } from '@/core/outside/account';
 import { hostOf } from '@/core/outside/feed';
 import { refusedWords, shelfWords } from '@/core/outside/shelfWords';
@@ -45,11 +45,11 @@ function Connected({ account, shelf, name }: ConnectedProps) {
   const [asking, setAsking] = useState(false);
   const waiting = useUnsent(shelf);
   const { calendarId, trouble, tasks } = shelf;
-  const ask = (evenEmpty = false) => {
+  const ask = (go = () => synchroniseCalendar(calendarId)) => {
     // the button stays one that can be pressed, so that the keyboard stays on it
     if (asking) return;
     setAsking(true);
-    void synchroniseCalendar(calendarId, evenEmpty).finally(() => setAsking(false));
+    void go().finally(() => setAsking(false));
   };
   const refused = refusedWords(shelf);
   return (
@@ -64,12 +64,22 @@ function Connected({ account, shelf, name }: ConnectedProps) {
       </View>
       <View className="flex-row flex-wrap gap-2">
         <Button label="Ask and send now" kind="primary" onPress={() => ask()} />
+        {trouble?.why === 'lost' && (
+          <>
+            <Button label="Take it back from there" onPress={() => ask(() => takeBackLost(calendarId))} />
+            <Button
+              label="Delete it there, too"
+              kind="danger"
+              onPress={() => ask(() => synchroniseCalendar(calendarId, true))}
+            />
+          </>
+        )}
         {trouble?.why === 'empty' && (
           <Button
             label={`Take it: remove all that ${name} held`}
             kind="danger"
 
-            onPress={() => ask(true)}
+            onPress={() => ask(() => synchroniseCalendar(calendarId, true))}
           />
         )}
       </View>
