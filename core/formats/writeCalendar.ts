@@ -39,9 +39,9 @@ export const writeCalendar = (calendars: readonly CalendarOut[], moment: Moment)
     .map((line) => `${folded(line.replace(/[\r\n]+/g, ' '))}\r\n`)
     .join('');
 
-/** One event by itself, as an account keeps it: a calendar object resource (RFC 4791 4.1). */
-export const writeEvent = (event: CalendarEvent, moment: Moment): string =>
-  writeCalendar([{ name: null, color: null, kept: [], events: [event], tasks: [], blocks: [] }], moment);
+/** One event by itself, as an account keeps it: a calendar object resource (RFC 4791 4.1), with the lines that stood beside it. */
+export const writeEvent = (event: CalendarEvent, moment: Moment, kept: Calendar['kept'] = []): string =>
+  writeCalendar([{ name: null, color: null, kept, events: [event], tasks: [], blocks: [] }], moment);
 
 /** What an event says, as the lines in which it would be written, but for when and how often it was changed. */
 export const eventSays = (event: CalendarEvent): string[] =>

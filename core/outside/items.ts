@@ -1,5 +1,6 @@
 import { eventOfRepeating } from '../formats/calendarsOut';
 import { markOf } from '../formats/mark';
+import { NotACalendar, readCalendar } from '../formats/readCalendar';
 import { eventSays, writeEvent } from '../formats/writeCalendar';
 import type { Id } from '../model/common';
 import type { Counterpart } from '../model/counterpart';
@@ -24,8 +25,8 @@ export type Item = {
   readonly name: string;
   readonly title: string;
   readonly mark: string;
-  /** Its text, made of the one that stands there, where there is one. */
-  readonly text: () => string;
+  /** Its text, with what stood beside it in the one that it takes the place of. */
+  readonly text: (before?: string) => string;
 };
 
 /** The mark of what an event says; the same for two that say the same. */
@@ -67,13 +68,23 @@ export function eventOfBlock(workspace: Workspace, block: Block, titles: boolean
   });
 }
 
+/** What a text says beside its event: of the calendar itself, and other components. */
+function besideIn(text: string): string[] {
+  try {
+    return readCalendar(text, 'UTC').calendars.flatMap(({ kept }) => kept);
+  } catch (error) {
+    if (error instanceof NotACalendar) return [];
+    throw error;
+  }
+}
+
 const itemOf = (kind: Item['kind'], of: Id, event: CalendarEvent, now: number): Item => ({
   kind,
   of,
   name: nameFor(event.uid),
   title: event.title,
   mark: markOfEvent(event),
-  text: () => writeEvent(event, { zone: 'UTC', now }),
+  text: (before) => writeEvent(event, { zone: 'UTC', now }, before === undefined ? [] : besideIn(before)),
 });
 
 function blockItems(workspace: Workspace, calendarId: Id, { blocks: how, now }: Sending): Item[] {

@@ -21,7 +21,7 @@ import { synchronise, type Remote } from './synchronise';
 
 test('what one side adds, changes and deletes, the other gets, and what it does not understand stays', async () => {
   const there = otherSide(() => 'none');
-  there.set('forum.ics', theirEvent('forum', 'Forum'));
+  there.set('forum.ics', theirEvent('forum', 'Forum').replace('VERSION:2.0', 'VERSION:2.0\r\nX-RIVER:Marl'));
   there.set('fence.ics', theirTask('fence', 'Fence'));
   const { side, local } = thisSide(put(start, 'events', event('own', 'Own')));
   await synchronise(there.remote, local, PLACE);
@@ -35,7 +35,11 @@ test('what one side adds, changes and deletes, the other gets, and what it does 
   there.set('own.ics', edited(there.things.get('own.ics')?.text ?? '', 'summary', 'Own later'));
   await synchronise(there.remote, local, PLACE);
   const forum = there.things.get('forum.ics')?.text ?? '';
-  expect([titleThere(forum), forum.includes(KEPT)]).toEqual(['Forum in the hall', true]);
+  expect([titleThere(forum), forum.includes(KEPT), forum.includes('X-RIVER:Marl')]).toEqual([
+    'Forum in the hall',
+    true,
+    true,
+  ]);
   const fence = there.things.get('fence.ics')?.text ?? '';
   expect([titleThere(fence), fence.includes(KEPT), fence.includes('PRIORITY:2')]).toEqual([
     'Fence east',

@@ -132,9 +132,10 @@ async function sendItem(
   };
   const task = item.kind === 'task' ? local.workspace().tasks.get(item.of) : undefined;
   const { zone, now } = local.sending();
-  const [stands] = task ? await remote.read([name]) : [];
-  if (task && stands?.etag !== before.etag) return unknown;
-  const text = task && stands ? patchedTask(stands.text, task, zone, now) : item.text();
+  // what of it is not understood here goes out again
+  const [stands] = base ? await remote.read([name]) : [];
+  if (base && stands?.etag !== before.etag) return unknown;
+  const text = task && stands ? patchedTask(stands.text, task, zone, now) : item.text(stands?.text);
   const written = await remote.write(name, text, base ? before.etag : null);
   if (written.kind === 'changed') return unknown;
   if (written.kind === 'refused') {
