@@ -16,7 +16,7 @@ import { calendarsOf, remoteAt, Unanswered, type Credentials, type Found } from 
 import { tell } from './tell';
 
 /** What came of it, or why nothing did. */
-export type Finding =
+type Finding =
   | { readonly kind: 'found'; readonly calendars: readonly Found[] }
   | { readonly kind: 'failed'; readonly outcome: Outcome };
 
@@ -35,7 +35,7 @@ const shelfOf = (calendarId: Id) => shelvesOf(outside()).find(({ shelf }) => she
 const sendingOf = ({ blocks }: Shelf): Sending => ({ blocks, ...here() });
 
 /** How much of what was changed here waits to be sent to a calendar of an account. */
-export const countUnsent = (shelf: Shelf): number =>
+const countUnsent = (shelf: Shelf): number =>
   unsent(realWorkspace(), shelf.calendarId, sendingOf(shelf)).length;
 
 /** Takes over what has changed there, and tells it; not what comes with connecting it. */

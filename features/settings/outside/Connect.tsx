@@ -1,6 +1,5 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
-import { examples } from '@/actions/outside/ask';
 import { connect, lookInto, type Choice as Taking } from '@/actions/outside/accounts';
 import { ACCOUNT, TRACKER, type Calendar } from '@/core/model/event';
 import { hostOf } from '@/core/outside/feed';
@@ -18,7 +17,8 @@ import { readName } from '@/ui/readings';
 import { Heading, Words } from '@/ui/Words';
 import { readAddress } from './FeedPanel';
 import { readSecret } from './readSecret';
-import { blockChoices } from './ShelfPanel';
+import { blockChoices, NewTasksGoTo } from './ShelfPanel';
+import { useExamples } from './useExamples';
 
 type Credentials = Parameters<typeof lookInto>[0];
 type Found = Extract<Awaited<ReturnType<typeof lookInto>>, { kind: 'found' }>['calendars'];
@@ -102,8 +102,7 @@ export function Connect() {
 
 /** The account of simulated services, where there is one. */
 function Simulated({ onChoose }: { onChoose: (known: Credentials) => void }) {
-  const [known, setKnown] = useState<Credentials | null>(null);
-  useEffect(() => void examples().then((found) => setKnown(found?.account ?? null)), []);
+  const known = useExamples()?.account;
   if (!known) return null;
   return (
     <View className="gap-2">
@@ -174,7 +173,6 @@ function WhatItHas({ who, calendars }: { who: Credentials; calendars: Found }) {
 }
 
 function OneOfIt({ row, onChange }: { row: Row; onChange: (row: Row) => void }) {
-  const { lists } = useWorkspace();
   const { found, tasks, taken, into = '', listId, blocks } = row;
   const mates = useMates(tasks);
   return (
@@ -184,17 +182,7 @@ function OneOfIt({ row, onChange }: { row: Row; onChange: (row: Row) => void }) 
         checked={taken}
         onToggle={() => onChange({ ...row, taken: !taken })}
       />
-      {taken && tasks && (
-        <Choice
-          label="New tasks go to"
-          value={listId ?? ''}
-          onChoose={(id) => onChange({ ...row, listId: id })}
-          options={lists
-            .values()
-            .filter(({ archivedAt }) => archivedAt === undefined)
-            .map(({ id, name }) => ({ value: id, name }))}
-        />
-      )}
+      {taken && tasks && <NewTasksGoTo listId={listId} onChoose={(id) => onChange({ ...row, listId: id })} />}
       {taken && mates.length > 0 && (
         <Choice
           label={tasks ? 'Its tasks come into' : 'Its events come into'}

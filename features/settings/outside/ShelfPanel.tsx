@@ -4,6 +4,7 @@ import { changePassword, disconnect, synchroniseCalendar, takeBackLost } from '@
 import type { Account, BlocksOut, Shelf } from '@/core/outside/account';
 import { hostOf } from '@/core/outside/feed';
 import { refusedWords, shelfWords } from '@/core/outside/shelfWords';
+import { openLists } from '@/core/tasks/lists';
 import { changeShelf, shelvesOf, useOutside } from '@/state/outside';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
@@ -123,17 +124,24 @@ const ForBlocks = ({ shelf: { calendarId, blocks } }: { shelf: Shelf }) => (
   </View>
 );
 
-function ForTasks({ shelf: { calendarId, listId } }: { shelf: Shelf }) {
-  const { lists } = useWorkspace();
+const ForTasks = ({ shelf: { calendarId, listId } }: { shelf: Shelf }) => (
+  <NewTasksGoTo
+    listId={listId}
+    onChoose={(id) => changeShelf(calendarId, (shelf) => ({ ...shelf, listId: id }))}
+  />
+);
+
+type ListProps = { listId: string | null; onChoose: (listId: string) => void };
+
+/** Chooses the list that new tasks of a tracker go to. */
+export function NewTasksGoTo({ listId, onChoose }: ListProps) {
+  const lists = openLists(useWorkspace());
   return (
     <Choice
       label="New tasks go to"
       value={listId ?? ''}
-      onChoose={(id) => changeShelf(calendarId, (shelf) => ({ ...shelf, listId: id }))}
-      options={lists
-        .values()
-        .filter(({ archivedAt }) => archivedAt === undefined)
-        .map(({ id, name }) => ({ value: id, name }))}
+      onChoose={onChoose}
+      options={lists.map(({ id, name }) => ({ value: id, name }))}
     />
   );
 }

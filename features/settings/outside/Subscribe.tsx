@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
-import { examples, type Example } from '@/actions/outside/ask';
+import type { Example } from '@/actions/outside/ask';
 import { lookAt, subscribeTo } from '@/actions/outside/feeds';
 import { LineProblems } from '@/panels/parts/LineProblems';
 import { hostOf } from '@/core/outside/feed';
@@ -15,6 +15,7 @@ import { closePanel } from '@/ui/panels';
 import { readTitle } from '@/ui/readings';
 import { Heading, Words } from '@/ui/Words';
 import { ADDRESS, readAddress } from './FeedPanel';
+import { useExamples } from './useExamples';
 
 type Found = Extract<Awaited<ReturnType<typeof lookAt>>, { kind: 'read' }>;
 type State =
@@ -73,8 +74,7 @@ export function Subscribe() {
 
 /** Calendars of simulated services, where there are any. */
 function Examples({ onChoose }: { onChoose: (example: Example) => void }) {
-  const [all, setAll] = useState<readonly Example[]>([]);
-  useEffect(() => void examples().then((found) => setAll(found?.calendars ?? [])), []);
+  const all = useExamples()?.calendars ?? [];
   if (all.length === 0) return null;
   return (
     <View className="gap-2">
