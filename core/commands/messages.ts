@@ -2,7 +2,9 @@ import { usualList } from '../tasks/lists';
 import type { ReadMessage } from '../formats/mail/readMessage';
 import { bounds, shortened } from '../model/bounds';
 import type { Id } from '../model/common';
+import type { Message } from '../model/message';
 import type { Due } from '../model/task';
+import type { Workspace } from '../model/workspace';
 import { newTask } from '../tasks/newTask';
 import { attach } from './attachments';
 import { command, put } from './command';
@@ -14,6 +16,8 @@ export type Taken = {
   readonly id: Id;
   readonly taskId: Id;
   readonly due: Due | null;
+  /** The mailbox that it lies in, by its address, and its id there. */
+  readonly mail?: { readonly id: string; readonly own: string } | undefined;
   /** An id for each of its attached files, where they are kept. */
   readonly fileIds: readonly Id[];
 };
@@ -30,7 +34,7 @@ export const addMessages = command(
   'add tasks of messages',
   (workspace, { taken, at }: { taken: readonly Taken[]; at: number }) => {
     const first = usualList(workspace);
-    return [...taken].reverse().reduce((now, { message, id, taskId, due, fileIds }) => {
+    return [...taken].reverse().reduce((now, { message, id, taskId, due, mail, fileIds }) => {
       const { subject, from, sentAt, text, html, attachments } = message;
       const task = newTask({
         id: taskId,
@@ -55,7 +59,29 @@ export const addMessages = command(
         text,
         html,
         attachments: attachments.map(({ name, type, size }) => ({ name, type, size })),
+        ...(mail && { mail: { ...mail, said: 'nothing' as const } }),
       });
     }, workspace);
+  },
+);
+
+/** What is to be said in the mailbox of what became of a message there: that it is a task, or done. */
+export const wantedMark = ({ tasks }: Workspace, { taskId }: Message): 'taken' | 'done' =>
+  tasks.get(taskId)?.doneAt ? 'done' : 'taken';
+
+/** The messages of a mailbox, told by its address, of which it does not know yet what became of them. */
+export const unmarked = (workspace: Workspace, own: string): Message[] =>
+  workspace.messages
+    .values()
+    .filter((message) => message.mail?.own === own && message.mail.said !== wantedMark(workspace, message));
+
+/** Notes what the mailbox was told of a message; null when it lies there no more. It is no step of the person's. */
+export const noteMarked = command(
+  'note what was marked',
+  (workspace, { id, said }: { readonly id: Id; readonly said: 'taken' | 'done' | null }) => {
+    const message = workspace.messages.get(id);
+    if (!message?.mail) return workspace;
+    const { mail, ...rest } = message;
+    return put(workspace, 'messages', said === null ? rest : { ...rest, mail: { ...mail, said } });
   },
 );

@@ -22,6 +22,14 @@ export const Message = openObject({
   /** As it came; it is made harmless when it is shown. */
   html: z.nullable(textUpTo(bounds.html)),
   attachments: listUpTo(AttachedName, bounds.few),
+  /** Where it lies in a mailbox, and what was said there last of what became of it. */
+  mail: z.optional(
+    openObject({
+      id: textUpTo(bounds.title),
+      own: textUpTo(320),
+      said: z.enum(['nothing', 'taken', 'done']),
+    }),
+  ),
   ...Changed,
 });
 export type Message = z.infer<typeof Message>;

@@ -17,6 +17,7 @@ import { month, openPart } from './partition';
 import { goes, inCategory, otherTask, ownersRefer, zonesRefer, type Reference } from './references';
 import { Remark } from './remark';
 import { RepeatingTask } from './repeating';
+import { Invitation, Request } from './request';
 import { ScratchNote } from './scratch';
 import { Seal } from './seal';
 import { Task, TaskList } from './task';
@@ -113,6 +114,9 @@ export const records = {
     part: ({ calendarId }) => calendarId,
     refers: [{ to: 'calendars', ids: ({ calendarId }) => [calendarId], without: goes }],
   }),
+  // an event that is deleted leaves its invitation, as others are to know
+  invitations: kind<Invitation>({ schema: Invitation, version: 1, part: all }),
+  requests: kind<Request>({ schema: Request, version: 1, part: ({ heardAt }) => month(heardAt) }),
   persons: kind<Person>({ schema: Person, version: 1, part: all }),
   counterparts: kind<Counterpart>({
     schema: Counterpart,
