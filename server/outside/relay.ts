@@ -6,7 +6,7 @@ import { LIMITS, Refused, request, type Limits } from './request';
 /** The largest thing that is sent to an outside service: an event or a task with all that is kept of it. */
 const LARGEST_BODY = 1_000_000;
 
-const METHODS = ['GET', 'PUT', 'DELETE', 'PROPFIND', 'REPORT', 'OPTIONS'];
+const METHODS = ['GET', 'POST', 'PUT', 'DELETE', 'PROPFIND', 'REPORT', 'OPTIONS'];
 /** What may be said to an outside service beside its credentials. */
 const HEADERS = [
   'accept',
@@ -33,15 +33,17 @@ const Wanted = z.object({
 
 type RelayMeans = {
   readonly limits?: Limits;
-  /** Calendars and the account of simulated services that can be tried out, if there are any. */
+  /** Calendars, the account and the mailbox of simulated services that can be tried out, if there are any. */
   readonly examples?: Examples | null;
 };
 /** `around` for that of another person. */
 export type Example = { readonly name: string; readonly address: string; readonly around: boolean };
 export type Examples = {
   readonly calendars: readonly Example[];
-  readonly account: { readonly server: string; readonly username: string; readonly password: string };
+  readonly account: ExampleAccount;
+  readonly mailbox: ExampleAccount;
 };
+type ExampleAccount = { readonly server: string; readonly username: string; readonly password: string };
 
 const asJson = (text: string): unknown => {
   try {

@@ -137,13 +137,17 @@ function ledOn(asked: Asked, url: URL, { statusCode = 0, headers }: http.Incomin
   return statusCode === 303 ? { ...on, method: 'GET', body: '' } : on;
 }
 
+/** How many times longer a stream of what happens is waited for: its answer comes when something does. */
+const LISTENING = 4;
+const waitsFor = ({ headers }: Asked) => headers.accept === 'text/event-stream';
+
 /**
  * Asks an outside service and follows where it has moved to. Refuses addresses of this machine and its own network, however they
  * are reached (server-side request forgery), what is larger or takes longer than the limits, and answers that break off. Who
  * asks is told to the host that was asked alone. Throws Refused.
  */
 export async function request(asked: Asked, limits: Limits = LIMITS): Promise<Answer> {
-  const signal = AbortSignal.timeout(limits.patience);
+  const signal = AbortSignal.timeout(waitsFor(asked) ? limits.patience * LISTENING : limits.patience);
   let [now, home] = [asked, asked.address];
   let forGood = true;
   for (let hops = 0; hops <= MOST_REDIRECTS; hops += 1) {

@@ -18,7 +18,7 @@ export type Meeting = {
 };
 
 /** The working day so many working days after today, or after the Monday that follows a weekend. */
-function workingDay(today: string, count: number): string {
+export function workingDay(today: string, count: number): string {
   let date = today;
   while (weekdayOf(date) > 5) date = addDays(date, 1);
   for (let left = count; left > 0;) {

@@ -11,6 +11,8 @@ export type Shown = {
   readonly calendars: ReadonlyMap<string, Collection>;
   readonly faultOf: (service: string) => Fault;
   readonly tells: readonly string[];
+  /** The part of it about the mailbox. */
+  readonly mail: ReturnType<typeof html>;
 };
 
 const style = `
@@ -20,10 +22,25 @@ const style = `
   button, select, input { font: inherit; min-height: 2rem } code { overflow-wrap: anywhere }
 `;
 
-const press = (action: string, label: string, about: string) =>
+export const press = (action: string, label: string, about: string) =>
   html`<form method="post" action="${action}">
     <button aria-label="${label}: ${about}">${label}</button>
   </form> `;
+
+/** How a service is to break. */
+export const faultForm = (key: string, how: Fault) =>
+  html`<form method="post" action="/play/${key}/fault">
+    <label>
+      It
+      <select name="fault">
+        ${faults.map(
+          (fault) =>
+            html`<option value="${fault}" ${how === fault ? 'selected' : ''}>${faultNames[fault]}</option>`,
+        )}
+      </select>
+    </label>
+    <button>Set</button>
+  </form>`;
 
 /** What one can do to a thing in the town: the last part of the address, and what it is called. */
 const plays = {
@@ -49,20 +66,7 @@ const calendar = (key: string, { name, all }: Collection, { address, faultOf }: 
   <section>
     <h2>${name}</h2>
     <p>${addressesOf(key, address)}</p>
-    <form method="post" action="/play/${key}/fault">
-      <label>
-        It
-        <select name="fault">
-          ${faults.map(
-            (fault) =>
-              html`<option value="${fault}" ${faultOf(key) === fault ? 'selected' : ''}>
-                ${faultNames[fault]}
-              </option>`,
-          )}
-        </select>
-      </label>
-      <button>Set</button>
-    </form>
+    ${faultForm(key, faultOf(key))}
     <ul>
       ${[...all()]
         .map(([href, { text }]) => ({ href, ...shown(text) }))
@@ -109,6 +113,6 @@ export const townPage = (town: Shown) =>
         <ul>
           ${town.tells.map((line) => html`<li>${line}</li>`)}
         </ul>
-        ${[...town.calendars].map(([key, each]) => calendar(key, each, town))}
+        ${town.mail} ${[...town.calendars].map(([key, each]) => calendar(key, each, town))}
       </body>
     </html>`;

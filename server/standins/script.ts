@@ -2,11 +2,13 @@ import { dateOf, instantOf, type Zone } from '../../core/time/zone';
 import type { Collection } from './collection';
 import { TRACKER } from './contents';
 import { errandText, meetingText, moved } from './events';
+import type { Post } from './mail/post';
 
 const MINUTE = 60_000;
 
 type Town = {
   readonly calendars: ReadonlyMap<string, Collection>;
+  readonly post: Post;
   readonly zone: Zone;
   readonly now: () => number;
 };
@@ -41,11 +43,23 @@ const asksForHelp: Happening = {
   },
 };
 
+const bankAsks: Happening = {
+  what: 'the bank asks for half an hour',
+  act: ({ post }) => void post.bankAsks(),
+};
+
+const bankCallsOff: Happening = {
+  what: 'the bank calls it off',
+  act: ({ post }) => void post.bankCallsOff(),
+};
+
 /** What happens each day, by its hour in the town, and once so many minutes after it has opened. */
 const daily: readonly (readonly [string, Happening])[] = [
   ['10:05', movesForum],
   ['10:40', asksForHelp],
+  ['10:40', bankAsks],
   ['15:20', comesIn],
+  ['15:40', bankCallsOff],
 ];
 const once: readonly (readonly [number, Happening])[] = [[2, movesForum]];
 

@@ -11,6 +11,10 @@ import { calendars as contents, TRACKER, tracker } from './contents';
 import { cancelled, errandText, fill, finished, meetingText, moved, renamed } from './events';
 import { breaking, isFault, type Fault } from './faults';
 import { feeds } from './feeds';
+import { jmap } from './mail/jmap';
+import { mailbox } from './mail/mailbox';
+import { mailPage, mailPlays } from './mail/page';
+import { post as postOf } from './mail/post';
 import { townPage } from './page';
 import { script } from './script';
 
@@ -20,6 +24,7 @@ export const examplesAt = (address: string): Examples => ({
     own ? [] : [{ name, address: `${address}/feeds/${key}.${around ? 'ifb' : 'ics'}`, around }],
   ),
   account: { server: `${address}/dav/`, ...account },
+  mailbox: { server: `${address}/.well-known/jmap`, ...account },
 });
 
 type Opening = {
@@ -52,7 +57,10 @@ export function town({ zone, now, address: page }: Opening) {
   calendars.set(TRACKER, tasks);
   const broken = new Map<string, Fault>();
   const faultOf = (service: string) => broken.get(service) ?? 'none';
-  const { catchUp, tells } = script({ calendars, zone, now: clock.now }, clock.now());
+  const box = mailbox(clock.now);
+  const post = postOf({ box, zone, now: clock.now });
+  const opening = post.open();
+  const { catchUp, tells } = script({ calendars, post, zone, now: clock.now }, clock.now());
 
   const plays: Record<string, (calendar: Collection, href: string, text: string) => void> = {
     earlier: (calendar, href, text) => void calendar.put(href, moved(text, -STEP, clock.now())),
@@ -65,7 +73,9 @@ export function town({ zone, now, address: page }: Opening) {
   const app = new Hono<{ Bindings: HttpBindings }>();
   app.use('/play/*', csrf());
   app.use(async (_, next) => {
+    await opening;
     catchUp();
+    await post.answerDue();
     await next();
   });
   app.use('/feeds/:file', (c, next) => {
@@ -74,6 +84,18 @@ export function town({ zone, now, address: page }: Opening) {
   });
   app.use('/dav/calendars/:account/:key/*', (c, next) =>
     breaking(() => faultOf(c.req.param('key')), clock.now)(c, next),
+  );
+  app.use(
+    '/jmap/*',
+    breaking(() => faultOf('mail'), clock.now),
+  );
+  app.route(
+    '/',
+    jmap(box, (mail) => post.sent(mail)),
+  );
+  app.route(
+    '/play/mail',
+    mailPlays(post, (fault) => void broken.set('mail', fault)),
   );
   app.on(['GET', 'PROPFIND'], '/.well-known/caldav', (c) => c.redirect('/dav/', 301));
   const shelves = [...calendars].filter(([key]) => key === TRACKER || contents[key]?.own);
@@ -102,6 +124,7 @@ export function town({ zone, now, address: page }: Opening) {
         calendars,
         faultOf,
         tells,
+        mail: mailPage({ box, post, zone, fault: faultOf('mail'), address }),
       }),
     );
   });
@@ -143,6 +166,8 @@ export function town({ zone, now, address: page }: Opening) {
     /** What stands under a name in one of its calendars. */
     textOf: (key: string, href: string) => calendars.get(key)?.get(href)?.text,
     namesIn: (key: string) => [...(calendars.get(key)?.all().keys() ?? [])],
+    /** What lies in its mailbox. */
+    mails: box.all,
     breakService: (service: string, fault: Fault) => void broken.set(service, fault),
   };
 }
