@@ -1,6 +1,7 @@
 import { create } from 'zustand';
 import { Accounts, type Account, type Shelf } from '@/core/outside/account';
 import { Feeds, type Feed } from '@/core/outside/feed';
+import { Mailbox } from '@/core/outside/mailbox';
 import { News } from '@/core/outside/news';
 import * as z from '@/core/zod';
 import { kept } from './kept';
@@ -20,6 +21,8 @@ const Outside = z.object({
   feeds: Feeds,
   /** The accounts whose calendars are kept equal with those here; missing in what an older version kept. */
   accounts: z._default(Accounts, []),
+  /** The mailbox that is asked, if one is. */
+  mailbox: z._default(z.nullable(Mailbox), null),
   /** What changed, the latest last. */
   news: z.array(News),
   /** The last of the news that was looked at, or put away. */
@@ -27,7 +30,7 @@ const Outside = z.object({
 });
 type Outside = z.infer<typeof Outside>;
 
-const nothing: Outside = { feeds: [], accounts: [], news: [], seen: null };
+const nothing: Outside = { feeds: [], accounts: [], mailbox: null, news: [], seen: null };
 
 const parsed = (text: string | null): Outside | undefined => {
   try {
@@ -78,6 +81,26 @@ export const changeShelf = (calendarId: string, change: (shelf: Shelf) => Shelf 
 export const shelvesOf = ({ accounts }: Pick<Outside, 'accounts'>) =>
   accounts.flatMap((account) => account.shelves.map((shelf) => ({ account, shelf })));
 
+export const keepMailbox = (mailbox: Mailbox | null): void => keep({ mailbox });
+
+/** Changes what is known of the mailbox, if there still is one. */
+export function changeMailbox(change: (mailbox: Mailbox) => Mailbox): void {
+  const { mailbox } = outside();
+  if (mailbox) keep({ mailbox: change(mailbox) });
+}
+
+/** Resolves once there is a mailbox that answers. */
+export const untilMailbox = (): Promise<void> =>
+  new Promise((done) => {
+    const answers = ({ mailbox }: Outside) => mailbox !== null && mailbox.trouble === null;
+    if (answers(outside())) return done();
+    const stop = useOutside.subscribe((now) => {
+      if (!answers(now)) return;
+      stop();
+      done();
+    });
+  });
+
 export const forgetOutside = (): void => {
   useOutside.setState(nothing);
   record.forget();
@@ -96,6 +119,12 @@ export const unseen = ({ news, seen }: Pick<Outside, 'news' | 'seen'>): readonly
 export async function inOneTab(act: () => Promise<void>): Promise<void> {
   if (!('locks' in navigator)) return act();
   await navigator.locks.request(NAME, { ifAvailable: true }, (lock) => (lock ? act() : undefined));
+}
+
+/** Does something in one tab after the other: a tab that comes while another is at it waits for its turn. */
+export async function inTurn(what: string, act: () => Promise<void>): Promise<void> {
+  if (!('locks' in navigator)) return act();
+  await navigator.locks.request(`${NAME}.${what}`, act);
 }
 
 /** Follows what other tabs ask and hear. Returns what ends it. */

@@ -5,6 +5,7 @@ import type { CalendarFile } from '@/core/formats/readCalendar';
 import type { TaskText } from '@/core/formats/taskText';
 import type { FileProblem } from '@/core/formats/workspaceFile';
 import type { ReadThing, Thing } from '@/core/outside/readThings';
+import type { Itip, NoItip } from '@/core/requests/itip';
 import { workspaceOf, type Workspace } from '@/core/model/workspace';
 import type { Zone } from '@/core/time/zone';
 import type { FileReaderApi, Refused } from './fileReader.worker';
@@ -61,6 +62,10 @@ export const readFeedText = (
 /** Reads what stands in a calendar of an account. */
 export const readAllThings = (things: readonly Thing[], home: Zone): Promise<ReadThing[]> =>
   inWorker(new AbortController().signal, (reader) => reader.readThings(things, home));
+
+/** Reads messages about events. */
+export const readAllItips = (texts: readonly string[], home: Zone): Promise<(Itip | NoItip)[]> =>
+  inWorker(new AbortController().signal, (reader) => reader.readItips(texts, home));
 
 /** Reads a text of tasks. Throws Cancelled. */
 export const readTaskFile = (

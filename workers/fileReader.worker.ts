@@ -8,6 +8,7 @@ import { readTaskText } from '@/core/formats/taskText';
 import { NotAWorkspace, readWorkspaceFile, type FileProblem } from '@/core/formats/workspaceFile';
 import { collectionNames } from '@/core/model/records';
 import { readThings } from '@/core/outside/readThings';
+import { readItip } from '@/core/requests/itip';
 import type { Settings } from '@/core/model/settings';
 import type { Unknown } from '@/core/model/workspace';
 import type { Zone } from '@/core/time/zone';
@@ -43,6 +44,8 @@ const reader = {
     refusing(() => readFeed(text, home, known)),
 
   readThings,
+
+  readItips: (texts: readonly string[], home: Zone) => texts.map((text) => readItip(text, home)),
 
   readTasks: readTaskText,
 

@@ -12,8 +12,9 @@ import { changeShelf, keepAccount, outside, shelvesOf } from '@/state/outside';
 import { newId, realWorkspace, store } from '@/state/workspaceStore';
 import { readAllThings } from '@/workers/fileReader';
 import { hueFor } from '../files/colourNames';
-import { calendarsOf, remoteAt, Unanswered, type Credentials, type Found } from './dav';
+import { calendarsOf, remoteAt, type Found } from './dav';
 import { tell } from './tell';
+import { Unanswered, type Credentials } from './who';
 
 /** What came of it, or why nothing did. */
 type Finding =

@@ -69,14 +69,17 @@ const Example = z.object({ name: z.string(), address: z.string(), around: z.bool
 /** A calendar of a simulated service; `around` for that of another person. */
 export type Example = z.infer<typeof Example>;
 
+const ExampleAccount = z.object({ server: z.string(), username: z.string(), password: z.string() });
+
 const Examples = z.nullable(
   z.object({
     calendars: z.array(Example),
-    account: z.object({ server: z.string(), username: z.string(), password: z.string() }),
+    account: ExampleAccount,
+    mailbox: ExampleAccount,
   }),
 );
 
-/** The calendars and the account of simulated services that can be tried out here, if there are any. */
+/** The calendars, the account and the mailbox of simulated services that can be tried out here, if there are any. */
 export async function examples(): Promise<z.infer<typeof Examples>> {
   try {
     return Examples.parse(await (await fetch('/outside/examples')).json());

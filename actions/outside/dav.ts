@@ -13,9 +13,7 @@ import type { Outcome } from '@/core/outside/feed';
 import type { Changes, Remote, Written } from '@/core/outside/synchronise';
 import { here } from '@/state/here';
 import { ask } from './ask';
-
-/** Who asks, and where. */
-export type Credentials = { readonly server: string; readonly username: string; readonly password: string };
+import { basic, Unanswered, type Credentials } from './who';
 
 /** A calendar that an account has. */
 export type Found = {
@@ -24,18 +22,8 @@ export type Found = {
   readonly holds: readonly ('events' | 'tasks')[];
 };
 
-/** Nothing came of asking an account. */
-export class Unanswered extends Error {
-  constructor(readonly outcome: Outcome) {
-    super(outcome.kind);
-  }
-}
-
 /** A clock is taken for another one from so many ms on. */
 const ANOTHER_CLOCK = 60_000;
-
-const basic = ({ username, password }: Credentials): string =>
-  `Basic ${btoa(String.fromCharCode(...new TextEncoder().encode(`${username}:${password}`)))}`;
 
 /** What stops everything: the next request would fare the same. */
 const stopsAll = (status: number) => status === 401 || status === 410 || status === 429 || status >= 500;

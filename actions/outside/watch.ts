@@ -1,7 +1,16 @@
 import { holdsOver, releaseHolds } from '@/core/commands/holds';
 import { isDue, SOURCE, type Standing } from '@/core/outside/feed';
 import { here } from '@/state/here';
-import { changeShelf, followOutside, forgetFeed, inOneTab, outside, shelvesOf } from '@/state/outside';
+import {
+  changeShelf,
+  followOutside,
+  forgetFeed,
+  inOneTab,
+  inTurn,
+  outside,
+  shelvesOf,
+  untilMailbox,
+} from '@/state/outside';
 import { fromAddress, session } from '@/state/session';
 import { realWorkspace, store } from '@/state/workspaceStore';
 import { later } from '@/ui/later';
@@ -14,6 +23,7 @@ const EVERY = 20_000;
 const AFTER_CHANGES = 3_000;
 
 const accounts = later(() => import('./accounts'));
+const mail = later(() => import('./mail'));
 
 /** Lets go what was held for somebody until now. */
 function releaseOver(): void {
@@ -25,6 +35,11 @@ function releaseOver(): void {
 async function askDue(returning = false): Promise<void> {
   const isNow = (one: Standing) => isDue(one, here().now, returning);
   for (const { calendarId } of outside().feeds.filter(isNow)) await refresh(calendarId);
+  const { mailbox } = outside();
+  if (mailbox) {
+    const { askMailbox, sendMail } = await mail.load();
+    await (isNow(mailbox) ? askMailbox() : sendMail());
+  }
   const shelves = shelvesOf(outside()).flatMap(({ shelf }) => (isNow(shelf) ? [shelf] : []));
   if (outside().accounts.length === 0) return;
   const { synchroniseCalendar, sendChanges } = await accounts.load();
@@ -32,13 +47,20 @@ async function askDue(returning = false): Promise<void> {
   await sendChanges();
 }
 
-/** Has what is changed here sent to accounts, once nothing more is changed for a while. Returns what ends it. */
+/** Sends what is changed here to accounts, and by the mailbox. */
+async function sendAll(): Promise<void> {
+  if (outside().mailbox) await (await mail.load()).sendMail();
+  if (outside().accounts.length > 0) await (await accounts.load()).sendChanges();
+}
+
+/** Has what is changed here sent once nothing more is changed for a while. Returns what ends it. */
 function sendSoon(): () => void {
   let timer: ReturnType<typeof setTimeout> | undefined;
   const stop = store.subscribe(({ workspace }, before) => {
-    if (workspace === before.workspace || outside().accounts.length === 0) return;
+    const { accounts: known, mailbox } = outside();
+    if (workspace === before.workspace || (known.length === 0 && !mailbox)) return;
     clearTimeout(timer);
-    timer = setTimeout(() => void inOneTab(async () => (await accounts.load()).sendChanges()), AFTER_CHANGES);
+    timer = setTimeout(() => void inOneTab(sendAll), AFTER_CHANGES);
   });
   return () => {
     clearTimeout(timer);
@@ -67,7 +89,28 @@ async function tryStandins(): Promise<void> {
     if (look.kind === 'read') subscribeTo(look, { name, around });
   }
   await (await accounts.load()).connectAll(found.account);
+  const { connectMailbox, lookIntoMailbox } = await mail.load();
+  const looked = await lookIntoMailbox(found.mailbox);
+  if (looked.kind === 'found') await connectMailbox(found.mailbox, looked.own);
 }
+
+/** How long a mailbox is left alone that does not tell of changes, in ms. */
+const UNTOLD = 60_000;
+
+const wait = (ms: number) => new Promise((done) => setTimeout(done, ms));
+
+/** Hears from the mailbox when something new has come, in one tab; until `isOver`. */
+const hearMail = (isOver: () => boolean): Promise<void> =>
+  inTurn('listening', async () => {
+    while (!isOver()) {
+      await untilMailbox();
+      const { hasChanged, askMailbox } = await mail.load();
+      // what comes between a look and listening would be missed
+      const telling = hasChanged();
+      await askMailbox();
+      if (!(await telling)) await wait(UNTOLD);
+    }
+  });
 
 /** Asks for what is subscribed to from now on: as often as it is to be asked, and when the person comes back. Returns what ends it. */
 export function watchOutside(): () => void {
@@ -85,12 +128,15 @@ export function watchOutside(): () => void {
     await inOneTab(tryStandins);
     look(true);
   });
+  let isOver = false;
+  void store.whole().then(() => hearMail(() => isOver));
   const timer = setInterval(() => look(), EVERY);
   document.addEventListener('visibilitychange', returned);
   addEventListener('online', online);
   const unfollow = followOutside();
   const stopSending = sendSoon();
   return () => {
+    isOver = true;
     clearInterval(timer);
     document.removeEventListener('visibilitychange', returned);
     removeEventListener('online', online);

@@ -15,6 +15,7 @@ const why = [
   'broken',
   'noCalendar',
   'noAccount',
+  'noMailbox',
   'empty',
   'lost',
 ] as const;

@@ -37,6 +37,8 @@ export function troubleWords({ why, status }: Pick<Trouble, 'why' | 'status'>): 
       return 'sends something that is no calendar';
     case 'noAccount':
       return 'knows of no account with calendars at this address';
+    case 'noMailbox':
+      return 'knows of no mailbox at this address';
     case 'lost':
       return 'still holds most of what is gone here, and is asked about';
     case 'empty':

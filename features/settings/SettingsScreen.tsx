@@ -18,6 +18,7 @@ import { Buffers } from './Buffers';
 import { Calendars } from './Calendars';
 import { RemindersPart } from './RemindersPart';
 import { RoutinesPart } from './RoutinesPart';
+import { MailboxButton } from './outside/MailboxSettings';
 import { YourData } from './YourData';
 
 const change = (changes: Partial<Settings>) => store.run(changeSettings, changes);
@@ -44,6 +45,7 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
           />
           <Button label="Subscribe to a calendar…" onPress={() => openPanel({ kind: 'subscribe' })} />
           <Button label="Connect an account…" onPress={() => openPanel({ kind: 'connect' })} />
+          <MailboxButton />
           <Button label="Give free times…" onPress={() => openPanel({ kind: 'freeTimes' })} />
           <Button label="Export as a calendar file…" onPress={() => openPanel({ kind: 'exportCalendar' })} />
         </View>
@@ -61,6 +63,7 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
         </Words>
         <View className="flex-row">
           <Button label="People…" onPress={() => openPanel({ kind: 'people' })} />
+          <Button label="Requests…" onPress={() => openPanel({ kind: 'requests' })} />
         </View>
       </Part>
       <Part title="The week">

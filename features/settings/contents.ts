@@ -2,7 +2,9 @@ import { useWorkspace } from '@/state/shown';
 import type { Panel, Panels } from '@/ui/panels';
 import { ExportCalendar } from './ExportCalendar';
 import { Connect } from './outside/Connect';
+import { ConnectMailbox } from './outside/ConnectMailbox';
 import { FeedPanel } from './outside/FeedPanel';
+import { MailboxSettings } from './outside/MailboxSettings';
 import { ShelfPanel } from './outside/ShelfPanel';
 import { Subscribe } from './outside/Subscribe';
 
@@ -31,4 +33,14 @@ export const connect: Panel<Panels['connect']> = {
 export const shelf: Panel<Panels['shelf']> = {
   useTitle: ({ calendarId }) => useWorkspace().calendars.get(calendarId)?.name ?? 'Calendar of an account',
   Content: ShelfPanel,
+};
+
+export const connectMailbox: Panel<Panels['connectMailbox']> = {
+  useTitle: () => 'Connect a mailbox',
+  Content: ConnectMailbox,
+};
+
+export const mailboxSettings: Panel<Panels['mailboxSettings']> = {
+  useTitle: () => 'Mailbox',
+  Content: MailboxSettings,
 };

@@ -15,6 +15,10 @@ declare module '@/ui/panels' {
     connect: object;
     /** How a calendar of an account stands. */
     shelf: { readonly calendarId: Id };
+    /** The way to a mailbox. */
+    connectMailbox: object;
+    /** How the mailbox stands. */
+    mailboxSettings: object;
   }
 }
 
@@ -25,4 +29,6 @@ export const registerSettingsPanels = () =>
     subscribe: async () => (await contents.load()).subscribe,
     connect: async () => (await contents.load()).connect,
     shelf: async () => (await contents.load()).shelf,
+    connectMailbox: async () => (await contents.load()).connectMailbox,
+    mailboxSettings: async () => (await contents.load()).mailboxSettings,
   });

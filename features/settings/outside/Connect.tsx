@@ -11,16 +11,12 @@ import { announce } from '@/ui/announce';
 import { Button } from '@/ui/Button';
 import { CheckBox } from '@/ui/CheckBox';
 import { Choice } from '@/ui/Choice';
-import { Field } from '@/ui/Field';
 import { closePanel } from '@/ui/panels';
-import { readName } from '@/ui/readings';
 import { Heading, Words } from '@/ui/Words';
-import { readAddress } from './FeedPanel';
-import { readSecret } from './readSecret';
 import { blockChoices, NewTasksGoTo } from './ShelfPanel';
 import { useExamples } from './useExamples';
+import { WhoAsks, type Credentials } from './WhoAsks';
 
-type Credentials = Parameters<typeof lookInto>[0];
 type Found = Extract<Awaited<ReturnType<typeof lookInto>>, { kind: 'found' }>['calendars'];
 type State =
   | { readonly kind: 'waits' }
@@ -56,28 +52,13 @@ export function Connect() {
         where they are from. Name and password stay in this browser, apart from your data, and go into no
         export.
       </Words>
-      <Field
+      <WhoAsks
         label="Address of the account"
-        text={who.server}
-        focusFirst
         placeholder="https://calendar.example"
-        read={readAddress}
-        onSave={(server) => set({ server })}
+        who={who}
+        onSet={set}
+        onLook={(asked) => void look(asked)}
       />
-      <Field label="User name" text={who.username} read={readName} onSave={(username) => set({ username })} />
-      <Field
-        label="Password"
-        text={who.password}
-        secret
-        read={readSecret}
-        onSave={(password) => set({ password })}
-        onEnter={(password) => void look({ ...who, password })}
-      />
-      {/^http:\/\/(?!localhost\b)/.test(who.server) && (
-        <Words tone="brick">
-          This address begins with http: whoever is between here and there can read your password.
-        </Words>
-      )}
       <View className="flex-row">
         <Button
           label="Look what it has"
