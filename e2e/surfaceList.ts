@@ -188,6 +188,8 @@ export const places: readonly { readonly at: string; readonly opens: readonly Su
       { name: 'templates', open: pressing('Edit templates…') },
       { name: 'a calendar to subscribe to', open: pressing('Subscribe to a calendar…') },
       { name: 'an account to connect', open: pressing('Connect an account…') },
+      { name: 'a mailbox to connect', open: pressing('Connect a mailbox…') },
+      { name: 'requests', open: pressing('Requests…') },
       { name: 'people', open: pressing('People…') },
       { name: 'a person', open: pressing('People…', 'Ines Marchetti') },
       { name: 'free times to give', open: pressing('Give free times…') },

@@ -23,6 +23,8 @@ export async function openTown() {
     });
   return {
     account: `${address}/dav/`,
+    mailbox: `${address}/.well-known/jmap`,
+    mails: there.mails,
     textOf: there.textOf,
     namesIn: there.namesIn,
     feed: (name: string) => `${address}/feeds/${name}.ics`,

@@ -2,6 +2,7 @@ import { useEffect } from 'react';
 import { watchReminders } from '@/actions/reminders';
 import { AskLine } from './AskLine';
 import { BothSidesLine, OutsideLine } from './OutsideLine';
+import { RequestsLine } from './RequestsLine';
 import { RingLine } from './RingLine';
 import { TravelLine } from './TravelLine';
 import { TrialLine } from './TrialLine';
@@ -17,6 +18,7 @@ export function TopLines() {
       <RingLine />
       <AskLine />
       <BothSidesLine />
+      <RequestsLine />
       <OutsideLine />
       <TrialLine />
     </>

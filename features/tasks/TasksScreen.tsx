@@ -21,6 +21,7 @@ import { AddTask } from './AddTask';
 import { ChosenBar } from './ChosenBar';
 import { FilterRow } from './FilterRow';
 import { ListFilter, type Shelf } from './ListFilter';
+import { MailWaits } from './MailWaits';
 import { ShelfList } from './ShelfList';
 import { Capture, Fold, ListTools, orders, TableTools } from './Tools';
 import { useShelf } from './useShelf';
@@ -139,6 +140,7 @@ export function TasksScreen() {
             </Words>
           )}
         </View>
+        {(shelf === 'all' || shelf === 'inbox') && <MailWaits />}
         <NextStep />
         {tasks.length === 0 && (
           <Empty title={title}>

@@ -18,6 +18,7 @@ import { Button } from '@/ui/Button';
 import { TimerButton } from '@/board/taskParts';
 import { Words } from '@/ui/Words';
 import { EventFields } from './EventFields';
+import { Guests } from './Guests';
 import { MeetingSays } from './MeetingSays';
 import { Attachments } from '../parts/Attachments';
 import { Notes } from '../parts/Notes';
@@ -34,7 +35,7 @@ const asPlanned = (meeting: Occurrence) =>
 /** A meeting: its hours, and the time that it really took. */
 export function MeetingDetails({ meeting: opened }: { meeting: Occurrence }) {
   const { zone } = useMoment();
-  const { settings, calendars, entries, events, remarks } = useWorkspace();
+  const { settings, calendars, entries, events, remarks, invitations } = useWorkspace();
   const [editing, setEditing] = useState(false);
   const event = events.get(opened.eventId);
   if (!event) return <Words>This event is no longer there.</Words>;
@@ -60,9 +61,10 @@ export function MeetingDetails({ meeting: opened }: { meeting: Occurrence }) {
         )}
       </View>
       <MeetingSays
-        details={details}
+        details={invitations.has(event.uid) ? { ...details, attendees: [] } : details}
         {...(event.madeHere ? { onNotes: (notes) => change(meeting, holds, { notes }) } : {})}
       />
+      <Guests event={event} />
       <Notes
         label="My notes"
         text={remarks.get(meeting.id)?.text ?? ''}

@@ -3,18 +3,15 @@ import type { Id } from '@/core/model/common';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
-import { later, useLater } from '@/ui/later';
 import { openPanel, type Panel, type Panels } from '@/ui/panels';
 import { Words } from '@/ui/Words';
+import { MessageText } from '../parts/MessageText';
 import { messageWords } from './messageWords';
-import { UntilLoaded } from '@/ui/UntilLoaded';
 
-const purifying = later(() => import('./harmless'));
-
-/** A message that a task was made of, as it came: its HTML made harmless, else its text. */
 /** The name of whoever wrote, without the address behind it. */
 const nameIn = (from: string) => from.replace(/\s*<.*$/, '').trim();
 
+/** A message that a task was made of, as it came. */
 function MessageView({ id }: Panels['message']) {
   const { messages, settings } = useWorkspace();
   const { zone } = useMoment();
@@ -35,31 +32,8 @@ function MessageView({ id }: Panels['message']) {
           onPress={() => openPanel({ kind: 'freeTimes', who: nameIn(message.from) })}
         />
       </View>
-      {message.html === null ? (
-        <Words className="select-text whitespace-pre-wrap">{message.text}</Words>
-      ) : (
-        <UntilLoaded>
-          <Page html={message.html} />
-        </UntilLoaded>
-      )}
+      <MessageText message={message} />
     </View>
-  );
-}
-
-function Page({ html }: { html: string }) {
-  const { harmless } = useLater(purifying);
-  return (
-    <>
-      <iframe
-        title="The message"
-        sandbox=""
-        srcDoc={harmless(html)}
-        className="bg-white h-[60vh] w-full rounded-lg border border-line"
-      />
-      <Words size="xs" tone="soft">
-        Pictures from elsewhere are not loaded, and nothing in it runs.
-      </Words>
-    </>
   );
 }
 
