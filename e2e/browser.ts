@@ -5,6 +5,7 @@ import path from 'node:path';
 import { serve } from '@hono/node-server';
 import { launch, type Browser, type BrowserContext, type Page } from 'puppeteer-core';
 import { appServer } from '../server/app';
+import { bookingPages } from '../server/booking/pages';
 import { LIMITS } from '../server/outside/request';
 import { PATIENCE, settled } from './steps';
 
@@ -55,7 +56,9 @@ export async function openStage({
   profile,
   port: wanted = 0,
 }: Means = {}): Promise<Stage> {
-  const app = appServer(root, undefined, { limits: { ...LIMITS, allowed } });
+  const now = () => Date.parse(NOW);
+  const outside = { limits: { ...LIMITS, allowed } };
+  const app = appServer(root, undefined, outside, bookingPages(now), now);
   const server = serve({ fetch: app.fetch, port: wanted });
   await new Promise((ready) => server.once('listening', ready));
   const { port } = server.address() as AddressInfo; // a TCP server has one

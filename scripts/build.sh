@@ -6,5 +6,6 @@ EXPO_NO_TELEMETRY=1 EXPO_OFFLINE=1 CI=1 npx expo export --platform web --output-
 npx tsx scripts/shell.ts
 npx tsx scripts/compileHint.ts
 npx tsx scripts/door.ts
+npx tsx scripts/book.ts
 npx tsx scripts/offline.ts
 npx tsx scripts/compress.ts

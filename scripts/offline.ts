@@ -32,7 +32,7 @@ async function writeServiceWorker() {
       }),
     ],
     navigateFallback: '/index.html',
-    navigateFallbackDenylist: [/^\/health/, /^\/door\.html/],
+    navigateFallbackDenylist: [/^\/health/, /^\/door\.html/, /^\/book\//],
     clientsClaim: true,
     skipWaiting: false,
   });

@@ -5,6 +5,9 @@ import { bodyLimit } from 'hono/body-limit';
 import { etag } from 'hono/etag';
 import { methodNotAllowed } from 'hono/method-not-allowed';
 import { secureHeaders } from 'hono/secure-headers';
+import { ownPages } from './booking/own';
+import { bookingPages, type BookingPages } from './booking/pages';
+import { bookedPages } from './booking/routes';
 import { relay } from './outside/relay';
 
 /** The routes of the application; anything else that is not a file is not found. */
@@ -45,6 +48,9 @@ export type LogLine = {
   readonly ms: number;
 };
 
+/** The address of a page to book from is what lets others in. */
+const withoutSecrets = (path: string) => path.replace(/^(\/book(?:ing)?)\/.*$/, '$1/…');
+
 const logging =
   (log: (line: LogLine) => void): MiddlewareHandler =>
   async (c, next) => {
@@ -52,7 +58,7 @@ const logging =
     await next();
     log({
       method: c.req.method,
-      path: c.req.path,
+      path: withoutSecrets(c.req.path),
       status: c.res.status,
       ms: Math.round(performance.now() - began),
     });
@@ -61,16 +67,23 @@ const logging =
 /**
  * Serves the exported application in `root`: hashed files for ever, everything else checked anew by its ETag, compressed
  * as the build left it beside each file, and asks outside services for its pages (`outside/relay.ts`, to which `outside` goes).
- * Nothing outside `root` can be read. `log` gets a line for each request, without what it asks for.
+ * Nothing outside `root` can be read. `log` gets a line for each request, without what it asks for. `pages` are those to book from.
  */
 export function appServer(
   root: string,
   log: (line: LogLine) => void = () => undefined,
   outside: Parameters<typeof relay>[0] = {},
+  pages: BookingPages = bookingPages(Date.now),
+  now: () => number = Date.now,
 ): Hono {
   const app = new Hono();
+  const relative = path.relative(process.cwd(), root);
+  const file = serveStatic({ root: relative, precompressed: true });
   app.use(logging(log));
   app.route('/outside', relay(outside));
+  app.route('/booking', ownPages({ pages, now }));
+  for (const name of ['/book/look.css', '/book/zone.js']) app.get(name, askEachTime, file);
+  app.route('/book', bookedPages({ pages, now }));
   app.use(bodyLimit({ maxSize: LARGEST_BODY, onError: (c) => c.text('The request is too large.', 413) }));
   app.use(
     methodNotAllowed({
@@ -101,8 +114,6 @@ export function appServer(
       ),
     }),
   );
-  const relative = path.relative(process.cwd(), root);
-  const file = serveStatic({ root: relative, precompressed: true });
   app.get('/_expo/static/*', forEver, file);
   app.get('/assets/*', forEver, file);
   const page = serveStatic({ root: relative, path: 'index.html', precompressed: true });

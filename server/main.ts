@@ -1,6 +1,8 @@
 import path from 'node:path';
 import { serve } from '@hono/node-server';
 import { appServer, type LogLine } from './app';
+import { keepPages, keptPages } from './booking/keep';
+import { bookingPages } from './booking/pages';
 import { LIMITS } from './outside/request';
 import { examplesAt, town } from './standins/town';
 
@@ -18,10 +20,16 @@ const log = (line: LogLine) => console.log(JSON.stringify({ at: new Date().toISO
 const townAddress = standins ? `http://localhost:${port + 1}` : null;
 /** Origins in one's own network that may be asked, as `https://calendar.office.lan`, by commas. */
 const allowed = (process.env.OUTSIDE ?? '').split(',').filter(Boolean);
-const app = appServer(path.join(__dirname, '../dist'), demo ? undefined : log, {
+const outside = {
   limits: { ...LIMITS, allowed: [...allowed, ...(townAddress ? [townAddress] : [])] },
   examples: townAddress ? examplesAt(townAddress) : null,
-});
+};
+/** Where pages to book from are kept; those of the demo go with it. */
+const file = process.env.BOOKINGS ?? path.join(__dirname, '../data/bookings.json');
+const pages = demo
+  ? bookingPages(Date.now)
+  : bookingPages(Date.now, keptPages(file), (all) => keepPages(file, all));
+const app = appServer(path.join(__dirname, '../dist'), demo ? undefined : log, outside, pages);
 
 /** What a connection may take: ms, bytes. Without the interval Node looks at the timeouts twice a minute only. */
 const CONNECTIONS = {
