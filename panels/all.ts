@@ -6,6 +6,7 @@ const contents = later(() => import('./contents'));
 /** Those that may stand in the details pane of a wide screen. */
 const beside = [
   'bend',
+  'bookingPages',
   'bothSides',
   'columns',
   'dayNote',

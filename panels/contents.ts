@@ -5,6 +5,7 @@
 
 export { actions } from './actions/TaskActions';
 export { bendPanel as bend } from './bend/BendDay';
+export { bookingPagesPanel as bookingPages } from './booking/BookingPages';
 export { categories } from './categories/Categories';
 export { columns } from './columns/Columns';
 export { crowd } from './crowd/CrowdList';

@@ -1,5 +1,6 @@
 import { create } from 'zustand';
 import { Accounts, type Account, type Shelf } from '@/core/outside/account';
+import { OwnPage } from '@/core/outside/bookingPage';
 import { Feeds, type Feed } from '@/core/outside/feed';
 import { Mailbox } from '@/core/outside/mailbox';
 import { News } from '@/core/outside/news';
@@ -23,6 +24,8 @@ const Outside = z.object({
   accounts: z._default(Accounts, []),
   /** The mailbox that is asked, if one is. */
   mailbox: z._default(z.nullable(Mailbox), null),
+  /** The pages from which others book times. */
+  pages: z._default(z.array(OwnPage), []),
   /** What changed, the latest last. */
   news: z.array(News),
   /** The last of the news that was looked at, or put away. */
@@ -30,7 +33,7 @@ const Outside = z.object({
 });
 type Outside = z.infer<typeof Outside>;
 
-const nothing: Outside = { feeds: [], accounts: [], mailbox: null, news: [], seen: null };
+const nothing: Outside = { feeds: [], accounts: [], mailbox: null, pages: [], news: [], seen: null };
 
 const parsed = (text: string | null): Outside | undefined => {
   try {
@@ -88,6 +91,12 @@ export function changeMailbox(change: (mailbox: Mailbox) => Mailbox): void {
   const { mailbox } = outside();
   if (mailbox) keep({ mailbox: change(mailbox) });
 }
+
+export const keepPage = (page: OwnPage): void => keep({ pages: [...outside().pages, page] });
+
+/** Changes what is known of a page, if it is still there; null forgets it. */
+export const changePage = (token: string, change: (page: OwnPage) => OwnPage | null): void =>
+  keep({ pages: outside().pages.flatMap((page) => (page.token === token ? (change(page) ?? []) : [page])) });
 
 /** Resolves once there is a mailbox that answers. */
 export const untilMailbox = (): Promise<void> =>

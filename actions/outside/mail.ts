@@ -12,7 +12,7 @@ import { changeMailbox, inTurn, keepMailbox, outside } from '@/state/outside';
 import { realWorkspace, store } from '@/state/workspaceStore';
 import { readAllItips } from '@/workers/fileReader';
 import { ownCalendar } from '../events';
-import { openMailbox, TAKEN, type Opened, type WithCalendar } from './mailbox';
+import { forgetOpened, openedMailbox, openMailbox, TAKEN, type Opened, type WithCalendar } from './mailbox';
 import { ownAddresses } from './requests';
 import { tell } from './tell';
 import { Unanswered, type Credentials } from './who';
@@ -46,18 +46,6 @@ export function leaveMailbox(): void {
   keepMailbox(null);
   forgetOpened();
   store.say('The mailbox is left. Its messages lie there as they are; your tasks and meetings stay');
-}
-
-/** The session that is open, so that it is not sought each time. */
-let opened: { readonly by: string; readonly box: Promise<Opened> } | undefined;
-
-const forgetOpened = () => (opened = undefined);
-
-/** The mailbox, opened. Throws Unanswered. */
-export function openedMailbox({ server, username, password }: Mailbox): Promise<Opened> {
-  const by = JSON.stringify([server, username, password]);
-  if (opened?.by !== by) opened = { by, box: openMailbox({ server, username, password }) };
-  return opened.box;
 }
 
 const unheard = ({ head }: WithCalendar, why: Unheard['why']): Unheard => ({

@@ -8,8 +8,8 @@ import { changeMailbox, outside } from '@/state/outside';
 import { newId, store } from '@/state/workspaceStore';
 import { readMessageFile } from '@/workers/fileReader';
 import { makeOfMessages } from '../messages';
-import { askMailbox, openedMailbox } from './mail';
-import type { Opened } from './mailbox';
+import { askMailbox } from './mail';
+import { openedMailbox, type Opened } from './mailbox';
 import { Unanswered } from './who';
 
 /** Does something in the mailbox that the person waits for; why it cannot be done is said. */

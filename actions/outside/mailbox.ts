@@ -226,3 +226,15 @@ export async function openMailbox(credentials: Credentials) {
 }
 
 export type Opened = Awaited<ReturnType<typeof openMailbox>>;
+
+/** The session that is open, so that it is not sought each time. */
+let opened: { readonly by: string; readonly box: Promise<Opened> } | undefined;
+
+export const forgetOpened = (): void => (opened = undefined);
+
+/** The mailbox, opened. Throws Unanswered. */
+export function openedMailbox({ server, username, password }: Credentials): Promise<Opened> {
+  const by = JSON.stringify([server, username, password]);
+  if (opened?.by !== by) opened = { by, box: openMailbox({ server, username, password }) };
+  return opened.box;
+}

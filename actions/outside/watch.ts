@@ -24,6 +24,7 @@ const AFTER_CHANGES = 3_000;
 
 const accounts = later(() => import('./accounts'));
 const mail = later(() => import('./mail'));
+const booking = later(() => import('./booking'));
 
 /** Lets go what was held for somebody until now. */
 function releaseOver(): void {
@@ -40,6 +41,7 @@ async function askDue(returning = false): Promise<void> {
     const { askMailbox, sendMail } = await mail.load();
     await (isNow(mailbox) ? askMailbox() : sendMail());
   }
+  if (outside().pages.some(isNow)) await (await booking.load()).askPages();
   const shelves = shelvesOf(outside()).flatMap(({ shelf }) => (isNow(shelf) ? [shelf] : []));
   if (outside().accounts.length === 0) return;
   const { synchroniseCalendar, sendChanges } = await accounts.load();
@@ -50,6 +52,7 @@ async function askDue(returning = false): Promise<void> {
 /** Sends what is changed here to accounts, and by the mailbox. */
 async function sendAll(): Promise<void> {
   if (outside().mailbox) await (await mail.load()).sendMail();
+  if (outside().pages.length > 0) await (await booking.load()).askPages();
   if (outside().accounts.length > 0) await (await accounts.load()).sendChanges();
 }
 
@@ -57,8 +60,9 @@ async function sendAll(): Promise<void> {
 function sendSoon(): () => void {
   let timer: ReturnType<typeof setTimeout> | undefined;
   const stop = store.subscribe(({ workspace }, before) => {
-    const { accounts: known, mailbox } = outside();
-    if (workspace === before.workspace || (known.length === 0 && !mailbox)) return;
+    const { accounts: known, mailbox, pages } = outside();
+    const none = known.length === 0 && pages.length === 0 && !mailbox;
+    if (workspace === before.workspace || none) return;
     clearTimeout(timer);
     timer = setTimeout(() => void inOneTab(sendAll), AFTER_CHANGES);
   });

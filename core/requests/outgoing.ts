@@ -9,7 +9,7 @@ import { sayingMark, telling, unawareOf, type Told } from './invite';
 import { spanOfProposal } from './itip';
 import { invitationText, replyText, staysText } from './letters';
 import { eventOfUid } from './placed';
-import { answerTo, eventOf, isUnsent, spanOfAsked } from './receive';
+import { answerTo, eventOf, isOfBooking, isUnsent, sequenceOf, spanOfAsked } from './receive';
 
 /*
  * The letters that wait to be sent about requests and invitations: no queue, but what differs from what was sent last. What
@@ -68,7 +68,8 @@ function answerBody(
 function answerLetter(request: Request, sending: Sending): Outgoing[] {
   const answer = answerTo(request);
   const event = eventOf(request);
-  if (!answer || !event || !isUnsent(request)) return [];
+  // what was booked from a page is answered there
+  if (!answer || !event || !isUnsent(request) || isOfBooking(request)) return [];
   const { text, sequence } = replyText(request, answer, sending.own);
   const { kind, at, proposals } = answer;
   const method = kind === 'other' && proposals.length > 0 ? 'COUNTER' : 'REPLY';
@@ -85,6 +86,27 @@ function answerLetter(request: Request, sending: Sending): Outgoing[] {
       then: { kind: 'answered', at, sequence },
     },
   ];
+}
+
+/** The answer to a booking as a message; `where` is the page on which it stands, too. */
+export function bookingAnswer(
+  request: Request,
+  answer: Answer,
+  where: string,
+  sending: Sending,
+): Writing | undefined {
+  const event = eventOf(request);
+  if (!event) return undefined;
+  const [another] =
+    answer.proposals.length > 0
+      ? ['Choose one of them here, or look for another time:']
+      : ['It stands here, too:'];
+  return {
+    ...{ from: sending.own, to: [request.organizer], at: sending.now },
+    subject: `${answerHeads[answer.kind]}: ${event.title}`,
+    text: [answerBody(event, answer, sending), '', another, where].join('\n'),
+    id: idOf(sending.own, request.id, answer.at, sequenceOf(request), answer.kind),
+  };
 }
 
 function invitationLetters(workspace: Workspace, sending: Sending): Outgoing[] {

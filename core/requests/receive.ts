@@ -147,6 +147,10 @@ export function answerTo(request: Request): Answer | undefined {
   return answer.kind === 'other' && no !== undefined && no >= answer.at ? undefined : answer;
 }
 
+/** What the ids of requests begin with that were booked from a page of one's own. */
+export const BOOKED = 'booking-';
+export const isOfBooking = ({ id }: Pick<Request, 'id'>): boolean => id.startsWith(BOOKED);
+
 /** How a request stands. */
 export type Standing = 'asked' | 'yes' | 'maybe' | 'no' | 'other' | 'off' | 'partly';
 

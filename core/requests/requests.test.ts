@@ -206,3 +206,34 @@ test.each([
   const read = readItip(text, 'Europe/London');
   expect('why' in read && read.why).toBe(why);
 });
+
+test('an invitation of 300 people over ten years is read as any other', () => {
+  const crowd = Array.from({ length: 300 }, (_, i) => `ATTENDEE;CN=Guest ${i}:mailto:guest-${i}@x.example`);
+  const petra = guest();
+  const itip = heard(invitation([...crowd, 'RRULE:FREQ=DAILY;UNTIL=20361124T100000Z']));
+  petra.hear([{ itip, sender: ORGANIZER.address, at: START }]);
+  petra.answer('yes', START);
+  expect(petra.event()?.attendees).toHaveLength(300);
+  const [text = ''] = petra.letters();
+  // whoever answers says nothing of the others
+  expect(heard(text).attendees.map(({ address }) => address)).toEqual([GUEST.address]);
+});
+
+test('answers of two devices: the later one holds on both sides, whichever arrives first', () => {
+  for (const order of [
+    [0, 1],
+    [1, 0],
+  ]) {
+    const [lena, petra] = [organizer(START), guest()];
+    const [text = ''] = lena.letters(START);
+    petra.hear([{ itip: heard(text), sender: ORGANIZER.address, at: START }]);
+    const letters = (['no', 'yes'] as const).flatMap((kind, i) => {
+      petra.answer(kind, START + 1000 * (i + 1));
+      return petra.letters();
+    });
+    for (const i of order) lena.hear([{ itip: heard(letters[i] ?? ''), sender: GUEST.address, at: START }]);
+    const known = lena.invitation();
+    const [one] = known?.guests ?? [];
+    expect(known && one && answerOfGuest(known, one)?.kind).toBe('yes');
+  }
+});

@@ -15,14 +15,14 @@ const standingWords: Record<Standing, string> = {
   partly: 'Not known yet',
 };
 
-/** Whether and when an answer has gone out; `refusal` is what the mailbox says when it does not send it, `away` that it cannot be asked. */
+/** Whether and when an answer has gone out; `refusal` is what the mailbox says when it does not send it, `away` that what sends it cannot be asked. */
 function sentWords(request: Request, refusal: string | undefined, away: boolean, at: At): string {
   const answer = answerTo(request);
   if (!answer) return '';
   const { today, zone, style } = at;
   if (!isUnsent(request)) return `sent ${whenWords(answer.at, today, zone, style)}`;
   if (refusal) return `not sent: the mailbox refuses it (${refusal})`;
-  return away ? 'waits to be sent until the mailbox answers' : 'goes out in a moment';
+  return away ? 'waits to be sent' : 'goes out in a moment';
 }
 
 /** How a request stands, in a line: `Accepted, sent today 11:20`. */

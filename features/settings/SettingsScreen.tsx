@@ -46,6 +46,7 @@ export function SettingsScreen({ onFreshDemo }: { onFreshDemo: () => void }) {
           <Button label="Subscribe to a calendar…" onPress={() => openPanel({ kind: 'subscribe' })} />
           <Button label="Connect an account…" onPress={() => openPanel({ kind: 'connect' })} />
           <MailboxButton />
+          <Button label="Pages to book from…" onPress={() => openPanel({ kind: 'bookingPages' })} />
           <Button label="Give free times…" onPress={() => openPanel({ kind: 'freeTimes' })} />
           <Button label="Export as a calendar file…" onPress={() => openPanel({ kind: 'exportCalendar' })} />
         </View>

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { sendAgain } from '@/actions/outside/requests';
 import type { Request } from '@/core/model/request';
 import { requestList } from '@/core/outside/requestList';
-import { eventOf, spanOfAsked, standingOf } from '@/core/requests/receive';
+import { eventOf, isOfBooking, spanOfAsked, standingOf } from '@/core/requests/receive';
 import { requestLine, unheardWords } from '@/core/requests/words';
 import { spanWords, whenWords } from '@/core/time/words';
 import { useOutside } from '@/state/outside';
@@ -13,6 +13,7 @@ import { useMoment } from '@/ui/clock';
 import { openPanel, type Panel, type Panels } from '@/ui/panels';
 import { QUARTER, useSince } from '@/ui/useSince';
 import { Heading, Words } from '@/ui/Words';
+import { DoorLimits } from './DoorLimits';
 import { Proposed } from './Proposed';
 import { RequestCard } from './RequestCard';
 
@@ -38,6 +39,7 @@ function Requests() {
       )}
       <NotFollowed />
       <NoMailbox />
+      <DoorLimits />
     </View>
   );
 }
@@ -46,12 +48,14 @@ function Requests() {
 function Answered({ request }: { request: Request }) {
   const { zone, today } = useMoment();
   const { settings: style } = useWorkspace();
-  const { mailbox } = useOutside();
+  const { mailbox, pages } = useOutside();
   const [again, setAgain] = useState(false);
   const event = eventOf(request);
   if (!event) return null;
   const refusal = mailbox?.refused.find(({ of }) => of === request.id)?.what;
-  const away = !mailbox || mailbox.trouble !== null;
+  const away = isOfBooking(request)
+    ? pages.every(({ trouble }) => trouble !== null)
+    : !mailbox || mailbox.trouble !== null;
   const isOver = standingOf(request) === 'off';
   return (
     <View className="gap-2 border-t border-line pt-2">
@@ -114,10 +118,12 @@ function NoMailbox() {
   return (
     <View className="gap-2">
       <Words tone="soft">
-        Requests come by mail. With a mailbox connected, invitations are shown here, and answers go out.
+        Requests come by mail, or from a page of yours. With a mailbox connected, invitations are shown here,
+        and answers go out.
       </Words>
-      <View className="flex-row">
+      <View className="flex-row flex-wrap gap-2">
         <Button label="Connect a mailbox…" onPress={() => openPanel({ kind: 'connectMailbox' })} />
+        <Button label="Pages to book from…" onPress={() => openPanel({ kind: 'bookingPages' })} />
       </View>
     </View>
   );
