@@ -73,8 +73,7 @@ scene(
     await keys(page, 'Enter');
     await sees(page, 'Thu 26 Nov, 10:00');
     await isAccessible(page, 'a request');
-    await focus(page, '[aria-label="Another time…: Fish pass: site visit"]');
-    await keys(page, 'Enter');
+    await sees(page, 'Outside the hours that are open to meetings');
     await sees(page, 'Propose another time');
     await focus(page, '[aria-label^="Propose them"]');
     await isAccessible(page, 'another time');
@@ -116,10 +115,10 @@ scene(
     await type(page, 'A word with it', 'We count fish all week.');
     await focus(page, '[aria-label^="Propose them"]');
     await keys(page, 'Enter');
-    await sees(page, 'Not this week, waits to be sent until the mailbox answers');
+    await sees(page, 'Not this week, waits to be sent');
     await reload(page);
     await press(page, 'Requests…');
-    await sees(page, 'waits to be sent until the mailbox answers');
+    await sees(page, 'waits to be sent');
     await keys(page, 'Escape');
     await isClosed(page);
     town.breakIt('mail', 'none');
@@ -137,6 +136,40 @@ scene(
     await isClosed(page);
     await press(page, 'Requests…');
     await sees(page, 'Not this week, sent today');
+    town.close();
+  },
+);
+
+scene(
+  'rules of the door: what breaks them is shown with a proposal, in the frame, and counted in the review',
+  { at: '/frame', size: 'phone' },
+  async ({ page }) => {
+    const town = await openTown();
+    await press(page, 'Zone Meetings');
+    await type(page, 'Requests of at most', '30m');
+    await focus(page, '[aria-label="Requests from"] [role=radio]');
+    await keys(page, 'ArrowRight');
+    await isAccessible(page, 'the door of a zone');
+    await keys(page, 'Escape');
+    await isClosed(page);
+    await page.waitForSelector('[aria-label*="requests up to 30 min, from people you know"]');
+    await go(page, '/settings');
+    await connected(page, town);
+    await town.play('mail/ask', { title: 'Otter count', inDays: '5', at: '14:30' });
+    await press(page, 'Look and answer…');
+    await sees(page, '“Meetings” takes requests of at most 30 min');
+    await sees(page, '“Meetings” is for those whom you know');
+    await focus(page, '[aria-label="At most a week"] [role=radio]');
+    await keys(page, 'ArrowRight');
+    await sees(page, 'The rules of your door are changed');
+    await press(page, 'Accept: Otter count');
+    await press(page, 'Accept: Fish pass: site visit');
+    await sees(page, 'Nobody waits for an answer.');
+    await go(page, '/review?span=week&day=2026-11-24');
+    await sees(page, 'The one request that was accepted lies outside open zones.');
+    await isAccessible(page, 'requests in the review');
+    await go(page, '/review?span=month&day=2026-12-01');
+    await sees(page, 'The one request that was accepted went to an open zone.');
     town.close();
   },
 );

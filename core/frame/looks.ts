@@ -1,6 +1,7 @@
 import type { Hue } from '../model/common';
-import type { FrameZone, ZoneKind } from '../model/frame';
+import { openDoor, type FrameZone, type ZoneKind } from '../model/frame';
 import type { Workspace } from '../model/workspace';
+import { durationWords } from '../time/words';
 
 /** The hues of zones that have no category. */
 const kindHues: Readonly<Record<ZoneKind, Hue>> = {
@@ -28,9 +29,19 @@ export const hueOfZone = (
 export const isPlainWork = ({ kind, name, category, hue, openness, catchUp }: FrameZone): boolean =>
   kind === 'work' && name === 'Work' && !category && !hue && openness === 'free' && !catchUp;
 
+/** Which requests a zone takes, in words. */
+const doorTraits = ({ most, who } = openDoor): string[] => [
+  ...(most === null ? [] : [`requests up to ${durationWords(most)}`]),
+  ...(who === 'all' ? [] : [who === 'known' ? 'from people you know' : 'from certain people']),
+];
+
 /** What is particular about a zone, in words: who may enter, what it is spare for. */
-export const traitsOf = ({ openness, catchUp, energy }: FrameZone): string[] => [
-  ...(openness === 'open' ? ['open to meetings'] : openness === 'guarded' ? ['guarded'] : []),
+export const traitsOf = ({ openness, catchUp, energy, door }: FrameZone): string[] => [
+  ...(openness === 'open'
+    ? ['open to meetings', ...doorTraits(door)]
+    : openness === 'guarded'
+      ? ['guarded']
+      : []),
   ...(catchUp ? ['catch-up'] : []),
   ...(energy === 'steady' ? [] : [`${energy} hours`]),
 ];

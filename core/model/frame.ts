@@ -16,6 +16,17 @@ const Minutes = z.int().check(z.gte(1), z.lte(DAY_MINUTES));
 export const ZoneKind = z.enum(['sleep', 'duty', 'work', 'own']);
 export type ZoneKind = z.infer<typeof ZoneKind>;
 
+/** Which requests a zone takes: of how many minutes at most, and from whom; those who are named by their addresses. */
+const DoorRule = openObject({
+  most: z.nullable(Minutes),
+  who: z.enum(['all', 'known', 'named']),
+  people: listUpTo(z.string().check(z.maxLength(320)), bounds.few),
+});
+export type DoorRule = z.infer<typeof DoorRule>;
+
+/** Takes any request. */
+export const openDoor: DoorRule = { most: null, who: 'all', people: [] };
+
 /** One recurring window of a frame. (A `Zone` elsewhere in the code is a time zone.) */
 export const FrameZone = openObject({
   id: Id,
@@ -41,6 +52,8 @@ export const FrameZone = openObject({
   lists: z._default(listUpTo(Id, bounds.few), []),
   categories: z._default(listUpTo(Id, bounds.few), []),
   lines: z._default(listUpTo(Title, bounds.few), []),
+  /** Of one that expects meetings: which requests it takes. */
+  door: z.optional(DoorRule),
 });
 export type FrameZone = z.infer<typeof FrameZone>;
 

@@ -43,6 +43,8 @@ export const Filter = openObject({
 });
 export type Filter = z.infer<typeof Filter>;
 
+const Count = z.int().check(z.gte(0), z.lte(100));
+
 export const Settings = openObject({
   theme: z.enum(['system', 'light', 'dark']),
   clock: z.union([z.literal(12), z.literal(24)]),
@@ -92,6 +94,11 @@ export const Settings = openObject({
   ),
   /** One's own addresses in invitations, by which one is not told among those whom one meets. */
   addresses: z._default(listUpTo(textUpTo(320), bounds.few), []),
+  /** How many requests are accepted for a day and for a week; null for any number. */
+  door: z._default(openObject({ day: z.nullable(Count), week: z.nullable(Count) }), {
+    day: null,
+    week: null,
+  }),
   /** What the plan leaves out of sight. */
   leftOut: z._default(openObject({ lists: z.array(Id), categories: z.array(Id), done: z.boolean() }), {
     lists: [],
@@ -120,6 +127,7 @@ export const defaultSettings: Settings = {
   firstSteps: allSteps,
   glance: wholeGlance,
   addresses: [],
+  door: { day: null, week: null },
   leftOut: { lists: [], categories: [], done: false },
 };
 

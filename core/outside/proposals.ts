@@ -7,7 +7,10 @@ import { spanOfAsked } from '../requests/receive';
 import { lengthOf, overlaps, type Span } from '../time/span';
 import { weekOf } from '../time/week';
 import { addDays, dateOf, type IsoDate, type Zone } from '../time/zone';
+import { brokenRules } from './door';
 import { freeTimes } from './freeTimes';
+
+const nobody: Who = { name: '', address: '' };
 
 /** How many times are proposed, and how many days ahead of the first are looked at. */
 const MOST = 3;
@@ -69,8 +72,11 @@ export function proposals(
   const slots = times
     .map((span): Span => ({ from: span.from, to: span.from + minutes * 60_000 }))
     .filter((span) => !overlaps(span, asked));
+  // those that break no rule of the door, where there are such
+  const [by = nobody] = others;
+  const kept = slots.filter((span) => brokenRules(workspace, { span, by }, zone).length === 0);
   const firsts = new Map<IsoDate, Span>();
-  for (const slot of slots) {
+  for (const slot of kept.length > 0 ? kept : slots) {
     const day = dateOf(slot.from, zone);
     const first = firsts.get(day);
     if (!first || slot.from < first.from) firsts.set(day, slot);

@@ -20,6 +20,7 @@ import { closePanel, type Panels } from '@/ui/panels';
 import { readLength, readTitle } from '@/ui/readings';
 import { TimeField } from '@/panels/parts/TimeField';
 import { Words } from '@/ui/Words';
+import { ZoneDoor } from './ZoneDoor';
 
 /** All that a zone of a frame says, each field saving itself. */
 export function ZoneFields({ frameId, zoneId }: Panels['zone']) {
@@ -64,6 +65,7 @@ export function ZoneFields({ frameId, zoneId }: Panels['zone']) {
           { value: 'free', name: 'as they come' },
         ]}
       />
+      {zone.openness === 'open' && <ZoneDoor zone={zone} onChange={(door) => set({ door })} />}
       <Choice
         label="Your energy then"
         value={zone.energy}

@@ -24,6 +24,7 @@ import { Bridge } from './Bridge';
 import { Figures } from './Figures';
 import { columnsOf, Lines, useKeyboardOn } from './Lines';
 import { Pictures } from './Pictures';
+import { DoorLine } from './DoorLine';
 import { SealsLine } from './SealsLine';
 import { TargetsPart } from './TargetsPart';
 import type { Review } from './useReview';
@@ -62,6 +63,7 @@ export function StretchReview(review: Review) {
         <>
           <Pictures review={review} pictures={told.pictures} />
           {told.seals && <SealsLine stretch={review.stretch} seals={told.seals} />}
+          <DoorLine stretch={review.stretch} />
           <TargetsPart targets={told.targets} />
         </>
       )}

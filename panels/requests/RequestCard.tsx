@@ -8,6 +8,8 @@ import { shortBecauseOf } from '@/core/feasible/request';
 import { takesWords } from '@/core/feasible/words';
 import type { AskedEvent, Request } from '@/core/model/request';
 import { asIfAccepted, type AsIf } from '@/core/outside/asIf';
+import { brokenRules, type Broken } from '@/core/outside/door';
+import { brokenLine } from '@/core/outside/doorWords';
 import { isIntoSealed } from '@/core/outside/proposals';
 import { dayPlan } from '@/core/plan/dayPlan';
 import { findingLine } from '@/core/plan/findingWords';
@@ -35,12 +37,23 @@ export function RequestCard({ request }: { request: Request }) {
     () => asIfAccepted(workspace, request, ownCalendar(), since),
     [workspace, request, since],
   );
+  const broken = useMemo(() => {
+    if (!asIf) return [];
+    const { from, to } = asIf.meeting;
+    return brokenRules(workspace, { span: { from, to }, by: request.organizer, id: request.id }, since.zone);
+  }, [workspace, asIf, request, since]);
   if (!event) return null;
   return (
     <View role="group" aria-label={event.title} className="gap-3 border-l-4 border-amber pl-3">
       <Asked request={request} event={event} />
       {asIf ? <WhatItMeans asIf={asIf} /> : <Words tone="brick">No time of it is still to come.</Words>}
-      <Answers request={request} event={event} />
+      {broken.length > 0 && <BrokenRules broken={broken} />}
+      <Answers
+        key={String(broken.length > 0)}
+        request={request}
+        event={event}
+        breaksRules={broken.length > 0}
+      />
     </View>
   );
 }
@@ -135,11 +148,26 @@ function WhatItMeans({ asIf: { workspace: after, meeting } }: { asIf: AsIf }) {
   );
 }
 
-/** The answers; another time opens below them. */
-function Answers({ request, event }: { request: Request; event: AskedEvent }) {
+/** The rules of one's own door that it breaks. */
+const BrokenRules = ({ broken }: { broken: readonly Broken[] }) => (
+  <View role="list" aria-label="Against your rules" className="gap-0.5">
+    {broken.map((one) => (
+      <Words key={one.kind} role="listitem" size="xs" face="strong" tone="brick">
+        {brokenLine(one)}
+      </Words>
+    ))}
+  </View>
+);
+
+type AnswersProps = { request: Request; event: AskedEvent; breaksRules: boolean };
+
+/** The answers; another time opens below them, and is proposed at once where a rule is broken. */
+function Answers({ request, event, breaksRules }: AnswersProps) {
   const { zone } = useMoment();
   const workspace = useWorkspace();
-  const [elsewhere, setElsewhere] = useState<'no' | 'another' | 'notThisWeek'>('no');
+  const [elsewhere, setElsewhere] = useState<'no' | 'another' | 'notThisWeek'>(
+    breaksRules ? 'another' : 'no',
+  );
   const isSealed = isIntoSealed(workspace, event, zone);
   const says = (what: string) => `${what}: ${event.title}`;
   const open = (how: 'another' | 'notThisWeek') => () => setElsewhere(elsewhere === how ? 'no' : how);
@@ -158,7 +186,7 @@ function Answers({ request, event }: { request: Request; event: AskedEvent }) {
         <Button
           label="Accept"
           says={says('Accept')}
-          kind={isSealed ? 'plain' : 'primary'}
+          kind={isSealed || breaksRules ? 'plain' : 'primary'}
           onPress={() => answer(request, 'yes')}
         />
         <Button label="Maybe" says={says('Maybe')} onPress={() => answer(request, 'maybe')} />
