@@ -47,22 +47,41 @@ async function givenTimes(page: Page): Promise<void> {
   await page.$eval(last, (button) => button.scrollIntoView({ block: 'end' }));
 }
 
+/** A mailbox is connected, in which a request waits. */
+async function askedFor(page: Page): Promise<void> {
+  const town = await openTown();
+  await press(page, 'Connect a mailbox…');
+  await type(page, 'Address of the mailbox', town.mailbox);
+  await type(page, 'User name', 'petra');
+  await type(page, 'Password', 'weir');
+  await isClosed(page);
+  await press(page, 'Close this notice');
+  await press(page, 'Look and answer…');
+  await sees(page, 'Not this week: propose a later one');
+  await page.$eval('[aria-label^="Accept"]', (button) => button.scrollIntoView({ block: 'end' }));
+}
+
+/** A page to book from, as somebody sees it who has its address. */
+async function booked(page: Page): Promise<void> {
+  await press(page, 'Pages to book from…');
+  await type(page, 'What it is for', 'A talk about the weir');
+  await type(page, 'Your name', 'Petra Weir');
+  await press(page, 'Publish it');
+  await sees(page, 'can be booked from now on');
+  const at = await page.evaluate(() => /http\S+\/book\/[\w-]+/.exec(document.body.innerText)?.[0] ?? '');
+  await page.goto(`${at}?zone=Europe/London`);
+  await page.focus('.time input');
+  await page.keyboard.press('Space');
+}
+
 /** One picture of each main view, from the demo data. `npm run screenshots -- plan` takes only those with that name. */
 const shots: Shot[] = [
-  ...(['phone', 'wide'] as const).flatMap((size): Shot[] => [
-    { name: `today-${size}`, route: '/today', size },
-    {
-      name: `plan-${size}`,
-      route: '/plan',
-      size,
-      ...(size === 'wide' ? { click: '[aria-label^="Grant report, section 2"]' } : {}),
-    },
-    {
-      name: `review-${size}`,
-      route: size === 'wide' ? '/review?span=week&day=2026-11-09' : '/review?span=month',
-      size,
-    },
-  ]),
+  { name: 'today-phone', route: '/today', size: 'phone' },
+  { name: 'plan-phone', route: '/plan', size: 'phone' },
+  { name: 'plan-wide', route: '/plan', size: 'wide', click: '[aria-label^="Grant report, section 2"]' },
+  { name: 'review-wide', route: '/review?span=week&day=2026-11-09', size: 'wide' },
+  { name: 'requests-phone', route: '/settings', size: 'phone', before: askedFor },
+  { name: 'booking-phone', route: '/settings', size: 'phone', before: booked },
   { name: 'tasks-wide', route: '/tasks', size: 'wide', text: 'Table', shows: '[role=gridcell]' },
   { name: 'outside-wide', route: '/settings', size: 'wide', before: changedOutside },
   { name: 'free-phone', route: '/settings', size: 'phone', before: givenTimes },
