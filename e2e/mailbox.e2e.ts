@@ -74,6 +74,9 @@ scene(
     await sees(page, 'Thu 26 Nov, 10:00');
     await isAccessible(page, 'a request');
     await sees(page, 'Outside the hours that are open to meetings');
+    await sees(page, 'Not this week: propose a later one');
+    await focus(page, '[aria-label="Another time…: Fish pass: site visit"]');
+    await keys(page, 'Enter');
     await sees(page, 'Propose another time');
     await focus(page, '[aria-label^="Propose them"]');
     await isAccessible(page, 'another time');
@@ -109,7 +112,6 @@ scene(
     town.breakIt('mail', 'down');
     await press(page, 'Look and answer…');
     await sees(page, 'Its week is sealed.');
-    await press(page, 'Not this week…: Fish pass: site visit');
     await sees(page, 'Not this week: propose a later one');
     await isAccessible(page, 'not this week');
     await type(page, 'A word with it', 'We count fish all week.');

@@ -165,10 +165,10 @@ type AnswersProps = { request: Request; event: AskedEvent; breaksRules: boolean 
 function Answers({ request, event, breaksRules }: AnswersProps) {
   const { zone } = useMoment();
   const workspace = useWorkspace();
-  const [elsewhere, setElsewhere] = useState<'no' | 'another' | 'notThisWeek'>(
-    breaksRules ? 'another' : 'no',
-  );
   const isSealed = isIntoSealed(workspace, event, zone);
+  const [elsewhere, setElsewhere] = useState<'no' | 'another' | 'notThisWeek'>(
+    !breaksRules ? 'no' : isSealed ? 'notThisWeek' : 'another',
+  );
   const says = (what: string) => `${what}: ${event.title}`;
   const open = (how: 'another' | 'notThisWeek') => () => setElsewhere(elsewhere === how ? 'no' : how);
   return (
@@ -179,14 +179,14 @@ function Answers({ request, event, breaksRules }: AnswersProps) {
           <Button
             label="Not this week…"
             says={says('Not this week…')}
-            kind="primary"
+            kind={elsewhere === 'no' ? 'primary' : 'plain'}
             onPress={open('notThisWeek')}
           />
         )}
         <Button
           label="Accept"
           says={says('Accept')}
-          kind={isSealed || breaksRules ? 'plain' : 'primary'}
+          kind={isSealed || breaksRules || elsewhere !== 'no' ? 'plain' : 'primary'}
           onPress={() => answer(request, 'yes')}
         />
         <Button label="Maybe" says={says('Maybe')} onPress={() => answer(request, 'maybe')} />

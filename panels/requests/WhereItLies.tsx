@@ -111,9 +111,10 @@ type CardProps = {
 
 function Card({ thing, isIt, hue, at }: CardProps) {
   const isBlock = thing.kind === 'block';
+  const others = !isBlock && !thing.event.busy ? 'border-dashed' : '';
   const look = isBlock
     ? 'rounded-r-lg border border-transparent bg-fill'
-    : 'cut-corner border border-edge bg-surface';
+    : `cut-corner border border-edge bg-surface ${others}`;
   return (
     <View
       className={`hue-${hue} absolute justify-center overflow-hidden pl-3 pr-1 ${isIt ? 'cut-corner border-2 border-pine bg-surface' : look}`}
