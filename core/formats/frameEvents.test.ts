@@ -47,6 +47,11 @@ const anyZone = fc.record({
   energy: fc.constantFrom('sharp', 'steady', 'low'),
   catchUp: fc.boolean(),
   buffer: fc.integer({ min: 0, max: 60 }),
+  door: fc.record({
+    most: fc.option(fc.integer({ min: 1, max: 600 })),
+    who: fc.constantFrom('all', 'known', 'named'),
+    people: fc.array(fc.constantFrom('lena@x.example', 'tomas@trust.example'), { maxLength: 2 }),
+  }),
 });
 
 test('a frame that went out comes in as it was', () => {

@@ -1,7 +1,7 @@
 import { partsOf, weekdayCodes } from '../calendar/repeat';
 import { Hue } from '../model/common';
 import { plainEvent, type CalendarEvent } from '../model/event';
-import { DAY_MINUTES, FrameZone, plainZone, type Frame } from '../model/frame';
+import { DAY_MINUTES, DoorRule, FrameZone, plainZone, type Frame } from '../model/frame';
 import type { Workspace } from '../model/workspace';
 import { clockOf, minutesOfClock } from '../time/wall';
 import { datesFrom, daysBetween, instantOf, wallOf, weekdayOf, type IsoDate, type Zone } from '../time/zone';
@@ -10,8 +10,23 @@ import type { FileEvent } from './readEvent';
 /** The line of an event (RFC 5545 3.8.8.2) that says what of a zone no other property can. */
 const ZONE_LINE = 'X-SPRINDLE-ZONE';
 
+/** Which requests a zone takes, as words: `requests:known most:45`, and a word for each who is named. */
+const doorTraits = ({ most, who, people }: DoorRule): string[] => [
+  `requests:${who}`,
+  ...(most === null ? [] : [`most:${most}`]),
+  ...people.map((address) => `person:${address.replace(/\s/g, '')}`),
+];
+
+/** The rule of the door that words tell, if they tell one. */
+function doorOf(words: readonly string[], valueOf: (name: string) => string | undefined): Partial<FrameZone> {
+  const people = words.flatMap((word) => (word.startsWith('person:') ? [word.slice(7)] : []));
+  const most = valueOf('most') === undefined ? null : Number(valueOf('most'));
+  const told = DoorRule.safeParse({ who: valueOf('requests'), most, people });
+  return told.success ? { door: told.data } : {};
+}
+
 /** What a zone says beyond its hours, as words: `duty open low catch-up buffer:15 hue:clay`. */
-const traitsLine = ({ kind, openness, energy, catchUp, buffer, hue }: FrameZone): string =>
+const traitsLine = ({ kind, openness, energy, catchUp, buffer, hue, door }: FrameZone): string =>
   `${ZONE_LINE}:${[
     kind,
     openness,
@@ -19,6 +34,7 @@ const traitsLine = ({ kind, openness, energy, catchUp, buffer, hue }: FrameZone)
     ...(catchUp ? ['catch-up'] : []),
     ...(buffer > 0 ? [`buffer:${buffer}`] : []),
     ...(hue ? [`hue:${hue}`] : []),
+    ...(door ? doorTraits(door) : []),
   ].join(' ')}`;
 
 /** The zones of a frame as weekly events that take no time, from the week of `from` on, each with its category. */
@@ -77,6 +93,7 @@ function traitsOf({ kept, title }: FileEvent): Partial<FrameZone> {
     catchUp: words.includes('catch-up'),
     buffer: Number(valueOf('buffer') ?? 0),
     ...(hue.success ? { hue: hue.data } : {}),
+    ...doorOf(words, valueOf),
   };
 }
 

@@ -17,7 +17,7 @@ export const ZoneKind = z.enum(['sleep', 'duty', 'work', 'own']);
 export type ZoneKind = z.infer<typeof ZoneKind>;
 
 /** Which requests a zone takes: of how many minutes at most, and from whom; those who are named by their addresses. */
-const DoorRule = openObject({
+export const DoorRule = openObject({
   most: z.nullable(Minutes),
   who: z.enum(['all', 'known', 'named']),
   people: listUpTo(z.string().check(z.maxLength(320)), bounds.few),
