@@ -4,8 +4,10 @@ import { writeMessage } from '@/core/formats/mail/writeMessage';
 import type { Who } from '@/core/model/request';
 import { inVain, unchanged, type Outcome } from '@/core/outside/feed';
 import { newMailbox, type Draft, type Mailbox, type Unheard } from '@/core/outside/mailbox';
+import { speaksForThemselves } from '@/core/requests/invite';
+import { isAmong } from '@/core/requests/itip';
 import { outgoing, type Outgoing } from '@/core/requests/outgoing';
-import { eventOfUid } from '@/core/requests/placed';
+import { eventOfUid, isOwnMeeting } from '@/core/requests/placed';
 import { received, type Letter } from '@/core/requests/receive';
 import { here } from '@/state/here';
 import { changeMailbox, inTurn, keepMailbox, outside } from '@/state/outside';
@@ -52,14 +54,26 @@ const unheard = ({ head }: WithCalendar, why: Unheard['why']): Unheard => ({
   ...{ id: head.id, from: head.from.address, subject: head.subject, at: head.receivedAt, why },
 });
 
+/** Why a message about an event is not to be followed, if it is not. */
+function reasonAgainst(letter: Letter, own: readonly string[]): Unheard['why'] | undefined {
+  const workspace = realWorkspace();
+  const { requests, invitations } = workspace;
+  const { uid, method, organizer } = letter.itip;
+  const isAnswer = method === 'REPLY' || method === 'COUNTER' || method === 'REFRESH';
+  if (isAnswer && organizer && isAmong(organizer.address, own))
+    return !invitations.has(uid) ? 'gone' : speaksForThemselves(letter) ? undefined : 'notGuest';
+  const before = requests.get(uid);
+  if (!before && !invitations.has(uid) && isOwnMeeting(workspace, uid)) return 'notOrganizer';
+  const result = received(before, letter, own);
+  return result.kind === 'refused' ? result.why : undefined;
+}
+
 /** Follows one message about an event; why it is not followed, if it is not. */
 function hear(letter: Letter, own: readonly string[]): Unheard['why'] | undefined {
+  const against = reasonAgainst(letter, own);
+  if (against) return against;
   const before = realWorkspace();
   const { uid } = letter.itip;
-  if (!before.invitations.has(uid)) {
-    const result = received(before.requests.get(uid), letter, own);
-    if (result.kind === 'refused') return result.why;
-  }
   const step = store.bring(hearLetters, { letters: [letter], calendar: ownCalendar(), own });
   const event = eventOfUid(realWorkspace(), uid) ?? eventOfUid(before, uid);
   if (step && event) tell(event.calendarId, before, step, { events: [event.id] });

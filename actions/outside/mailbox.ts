@@ -1,4 +1,4 @@
-import type { MailHead } from '@/core/outside/mailbox';
+import { MailHead } from '@/core/outside/mailbox';
 import * as z from '@/core/zod';
 import { here } from '@/state/here';
 import { openSession, readable, readAs, strange } from './jmap';
@@ -54,25 +54,19 @@ const BACK = 30 * 86_400_000;
 
 const PROPERTIES = ['blobId', 'keywords', 'receivedAt', 'subject', 'from', 'messageId', 'preview'];
 
-function headOf({
-  id,
-  blobId,
-  keywords,
-  receivedAt,
-  subject,
-  from,
-  messageId,
-  preview = '',
-}: Email): MailHead {
+/** A message as it is listed; none where it says something that cannot be kept. */
+function headOf(email: Email): MailHead[] {
+  const { id, blobId, keywords, receivedAt, subject, from, messageId, preview = '' } = email;
   const [writer] = from ?? [];
-  return {
+  const read = MailHead.safeParse({
     ...{ id, blobId, preview, subject: subject ?? '' },
     messageId: messageId?.[0] ?? null,
     from: { name: writer?.name ?? '', address: writer?.email ?? '' },
     receivedAt: Date.parse(receivedAt) || 0,
     unread: keywords.$seen !== true,
     flagged: keywords.$flagged === true,
-  };
+  });
+  return read.success ? [read.data] : [];
 }
 
 /** How deep parts of a message may lie within others. */
@@ -157,7 +151,7 @@ export async function openMailbox(credentials: Credentials) {
           'list',
         ],
       ]);
-      return readable(Email, answers.get('list')).map(headOf);
+      return readable(Email, answers.get('list')).flatMap(headOf);
     },
 
     /** The messages that have come since a state and say something to programs of calendars, the oldest first. */
@@ -174,7 +168,8 @@ export async function openMailbox(credentials: Credentials) {
         });
         for (const email of readable(Email, answer)) {
           const part = partsOf(email.bodyStructure).find(({ type }) => type === 'text/calendar');
-          if (part?.blobId) found.push({ head: headOf(email), blobId: part.blobId, size: part.size ?? 0 });
+          const [head] = headOf(email);
+          if (head && part?.blobId) found.push({ head, blobId: part.blobId, size: part.size ?? 0 });
         }
       }
       return { found: found.sort((a, b) => a.head.receivedAt - b.head.receivedAt), state };

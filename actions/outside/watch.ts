@@ -98,8 +98,9 @@ async function tryStandins(): Promise<void> {
   if (looked.kind === 'found') await connectMailbox(found.mailbox, looked.own);
 }
 
-/** How long a mailbox is left alone that does not tell of changes, in ms. */
+/** How long a mailbox is left alone that does not tell of changes, and one that tells of some at once, in ms. */
 const UNTOLD = 60_000;
+const TOLD = 2_000;
 
 const wait = (ms: number) => new Promise((done) => setTimeout(done, ms));
 
@@ -112,7 +113,7 @@ const hearMail = (isOver: () => boolean): Promise<void> =>
       // what comes between a look and listening would be missed
       const telling = hasChanged();
       await askMailbox();
-      if (!(await telling)) await wait(UNTOLD);
+      await wait((await telling) ? TOLD : UNTOLD);
     }
   });
 

@@ -6,7 +6,7 @@ import type { Answer, Guest, Invitation, Request, Who } from '../model/request';
 import type { Workspace } from '../model/workspace';
 import { answered, answerOfGuest, toldOf, type Told } from '../requests/invite';
 import { attendeeLine } from '../requests/itip';
-import { eventOfUid } from '../requests/placed';
+import { eventOfUid, isOwnMeeting } from '../requests/placed';
 import { answerTo, eventOf, isCalledOff, received, type Letter } from '../requests/receive';
 import { command, CommandFailed, existing, forget, put } from './command';
 
@@ -69,10 +69,11 @@ export const hearLetters = command(
 function heard(workspace: Workspace, letter: Letter, taking: Taking): Workspace {
   const invitation = workspace.invitations.get(letter.itip.uid);
   if (invitation) {
-    const next = answered(invitation, letter.itip);
+    const next = answered(invitation, letter);
     return next ? withGuests(workspace, next) : workspace;
   }
   const before = workspace.requests.get(letter.itip.uid);
+  if (!before && isOwnMeeting(workspace, letter.itip.uid)) return workspace;
   const result = received(before, letter, taking.own);
   if (result.kind !== 'taken') return workspace;
   return following(put(workspace, 'requests', result.request), result.request, taking);

@@ -68,7 +68,7 @@ export const Request = openObject({
   /** When it first came. */
   heardAt: Instant,
   answer: z.optional(Answer),
-  /** The answer that has gone out last: when it was given, and to which version. */
+  /** The answer that has gone out last: when it was given, and to which version; or that it was asked for the whole. */
   sent: z.optional(openObject({ at: Instant, sequence: z.int() })),
   /** When the organizer said no to another time (DECLINECOUNTER), by their clock. */
   refused: z.optional(Instant),
@@ -89,6 +89,8 @@ export const Guest = openObject({
   ),
   /** The time stays, whatever they proposed with the answer of a stamp; and whether they know. */
   stays: z.optional(openObject({ stamp: Instant, told: z.boolean() })),
+  /** The stamp of their last request to be told of the whole again (REFRESH). */
+  refreshed: z.optional(Instant),
 });
 export type Guest = z.infer<typeof Guest>;
 

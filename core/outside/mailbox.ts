@@ -44,7 +44,7 @@ export const Unheard = z.object({
   from: textUpTo(320),
   subject: textUpTo(bounds.title),
   at: Instant,
-  why: z.enum(['notOrganizer', 'older', 'noOrganizer', 'unreadable', 'large']),
+  why: z.enum(['notOrganizer', 'older', 'noOrganizer', 'notGuest', 'gone', 'unreadable', 'large']),
 });
 export type Unheard = z.infer<typeof Unheard>;
 

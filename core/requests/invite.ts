@@ -3,6 +3,7 @@ import { markOf } from '../formats/mark';
 import { eventSays } from '../formats/writeCalendar';
 import type { AskedEvent, Guest, Invitation, Who } from '../model/request';
 import type { Itip } from './itip';
+import type { Letter } from './receive';
 import { hoursMark, isNewer } from './revision';
 
 /*
@@ -27,8 +28,8 @@ export type Told = {
   readonly to: readonly Who[];
 };
 
-const isIn = (guests: readonly Who[], { address }: Who) =>
-  guests.some((one) => plainAddress(one.address) === plainAddress(address));
+const isSame = (one: Who, other: Who) => plainAddress(one.address) === plainAddress(other.address);
+const isIn = (guests: readonly Who[], who: Who) => guests.some((one) => isSame(one, who));
 
 /** What has to be said of a meeting as it stands (undefined when it is gone), beside what was said last; in order. */
 export function telling({ told, sequence, guests }: Invitation, event: AskedEvent | undefined): Told[] {
@@ -73,9 +74,29 @@ export function answerOfGuest({ sequence }: Invitation, { answer, stays }: Guest
 export const unawareOf = ({ guests }: Invitation): Guest[] =>
   guests.filter(({ stays }) => stays?.told === false);
 
+/** Whether an answer is from the one whom it says that it is from. */
+export const speaksForThemselves = ({
+  itip: { attendees },
+  sender,
+}: Pick<Letter, 'itip' | 'sender'>): boolean =>
+  attendees[0] !== undefined && plainAddress(attendees[0].address) === plainAddress(sender);
+
+/** The invitation as one that all who are invited are to be told of again, as one of them asks for it. */
+function refreshed(invitation: Invitation, { attendees: [who], stamp }: Itip): Invitation | undefined {
+  const guest = invitation.guests.find((one) => who && isSame(one, who));
+  if (!guest || !invitation.told || stamp <= (guest.refreshed ?? 0)) return undefined;
+  const guests = invitation.guests.map((one) => (one === guest ? { ...guest, refreshed: stamp } : one));
+  return { ...invitation, guests, told: { ...invitation.told, mark: '' } };
+}
+
 /** The invitation after one who was invited has answered, or proposed another time; undefined where it says nothing new. */
-export function answered(invitation: Invitation, itip: Itip): Invitation | undefined {
+export function answered(
+  invitation: Invitation,
+  { itip, sender }: Pick<Letter, 'itip' | 'sender'>,
+): Invitation | undefined {
   const { method, sequence, stamp, attendees, proposals, comment } = itip;
+  if (!speaksForThemselves({ itip, sender })) return undefined;
+  if (method === 'REFRESH') return refreshed(invitation, itip);
   if ((method !== 'REPLY' && method !== 'COUNTER') || sequence > invitation.sequence) return undefined;
   const [who] = attendees;
   const guest = invitation.guests.find(

@@ -1,6 +1,7 @@
+import { escaped, folded, utc } from '../formats/writeLine';
 import type { Answer, AskedEvent, Request, Who } from '../model/request';
 import type { Told } from './invite';
-import { attendeeLine, writeItip } from './itip';
+import { attendeeLine, organizerLine, writeItip } from './itip';
 import { eventOf, sequenceOf } from './receive';
 
 /** A message that invites to a meeting, or calls it off. `stamp` is when it is written, epoch ms. */
@@ -29,3 +30,21 @@ export function replyText(request: Request, answer: Answer, own: Who): { text: s
   });
   return { text, sequence };
 }
+
+/** A message that asks to be told of the whole of something of which only a part is known (RFC 5546 3.2.6). */
+export const refreshText = ({ id, organizer }: Request, own: Who, stamp: number): string =>
+  [
+    'BEGIN:VCALENDAR',
+    'VERSION:2.0',
+    'PRODID:-//Sprindle//Sprindle//EN',
+    'METHOD:REFRESH',
+    'BEGIN:VEVENT',
+    `UID:${escaped(id)}`,
+    `DTSTAMP:${utc(stamp)}`,
+    organizerLine(organizer),
+    attendeeLine(own, null, false),
+    'END:VEVENT',
+    'END:VCALENDAR',
+  ]
+    .map((line) => `${folded(line)}\r\n`)
+    .join('');

@@ -7,9 +7,9 @@ import { spanWords, type Style } from '../time/words';
 import type { Zone } from '../time/zone';
 import { sayingMark, telling, unawareOf, type Told } from './invite';
 import { spanOfProposal } from './itip';
-import { invitationText, replyText, staysText } from './letters';
+import { invitationText, refreshText, replyText, staysText } from './letters';
 import { eventOfUid } from './placed';
-import { answerTo, eventOf, isOfBooking, isUnsent, sequenceOf, spanOfAsked } from './receive';
+import { answerTo, eventOf, isOfBooking, isUnsent, sequenceOf, spanOfAsked, standingOf } from './receive';
 
 /*
  * The letters that wait to be sent about requests and invitations: no queue, but what differs from what was sent last. What
@@ -63,6 +63,24 @@ function answerBody(
     lines[kind],
     ...(times.length === 0 ? [] : [`I could come then (${zone}):`, ...times]),
   ].join('\n');
+}
+
+/** What asks for the whole of something, once, of which only a part has come. */
+function refreshLetter(request: Request, { own, now }: Sending): Outgoing[] {
+  if (standingOf(request) !== 'partly' || request.sent) return [];
+  const { id, organizer, heardAt } = request;
+  return [
+    {
+      of: id,
+      writing: {
+        ...{ from: own, to: [organizer], at: now, id: idOf(own, id, 'refresh', heardAt) },
+        subject: 'What is it about?',
+        text: 'A change of a meeting has come here, and not the meeting itself. Could you send it again?',
+        calendar: { method: 'REFRESH', text: refreshText(request, own, now) },
+      },
+      then: { kind: 'answered', at: heardAt, sequence: sequenceOf(request) },
+    },
+  ];
 }
 
 function answerLetter(request: Request, sending: Sending): Outgoing[] {
@@ -163,7 +181,9 @@ function staysLetters(workspace: Workspace, sending: Sending): Outgoing[] {
 
 /** All letters about requests and invitations that wait to be sent. */
 export const outgoing = (workspace: Workspace, sending: Sending): Outgoing[] => [
-  ...workspace.requests.values().flatMap((request) => answerLetter(request, sending)),
+  ...workspace.requests
+    .values()
+    .flatMap((request) => [...answerLetter(request, sending), ...refreshLetter(request, sending)]),
   ...invitationLetters(workspace, sending),
   ...staysLetters(workspace, sending),
 ];

@@ -17,7 +17,7 @@ import { hoursMark, isNewer } from './revision';
 export type Letter = { readonly itip: Itip; readonly sender: string; readonly at: number };
 
 /** Why a message is not followed. */
-export type Refusal = 'notOrganizer' | 'older' | 'noOrganizer';
+export type Refusal = 'notOrganizer' | 'older' | 'noOrganizer' | 'notGuest' | 'gone';
 
 export type Received =
   | { readonly kind: 'taken'; readonly request: Request }

@@ -1,8 +1,9 @@
 import * as fc from 'fast-check';
-import { guest, GUEST, heard, organizer, ORGANIZER } from '../fixtures/invited';
-import { at } from '../fixtures/make';
+import { guest, GUEST, heard, invitation, organizer, ORGANIZER } from '../fixtures/invited';
+import { addEvent } from '../commands/events';
+import { at, meeting } from '../fixtures/make';
 import { answerOfGuest } from './invite';
-import { readItip } from './itip';
+import { outgoing } from './outgoing';
 import { eventOf, received } from './receive';
 import { hoursMark } from './revision';
 
@@ -116,22 +117,6 @@ test('whatever order letters come in, doubled and late: both sides end with the 
   );
 });
 
-const invitation = (lines: readonly string[], method = 'REQUEST') =>
-  [
-    'BEGIN:VCALENDAR',
-    `METHOD:${method}`,
-    'BEGIN:VEVENT',
-    'UID:walk',
-    'DTSTAMP:20261124T080000Z',
-    'ORGANIZER;CN=Lena Fisk:mailto:lena@river.example',
-    'DTSTART:20261124T100000Z',
-    'DTEND:20261124T110000Z',
-    'SUMMARY:Walk',
-    ...lines,
-    'END:VEVENT',
-    'END:VCALENDAR',
-  ].join('\r\n');
-
 test('somebody else than whoever asked neither moves a meeting nor calls it off', () => {
   const petra = guest();
   const hear = (text: string, sender: string) => petra.hear([{ itip: heard(text), sender, at: START }]);
@@ -148,6 +133,29 @@ test('somebody else than whoever asked neither moves a meeting nor calls it off'
   expect(petra.workspace()).toBe(before);
   hear(invitation(['SEQUENCE:1'], 'CANCEL'), ORGANIZER.address);
   expect([petra.standing(), petra.event()?.cancelled]).toEqual(['off', true]);
+});
+
+test('nobody takes over a meeting of one’s own by its name', () => {
+  const petra = guest();
+  const calendar = { id: 'c', name: 'Mine', source: '', hue: 'reed' as const, kept: [] };
+  const own = meeting('walk', '09:00', 30, { id: 'c/walk', title: 'My own walk' });
+  petra.change(addEvent.apply(petra.workspace(), { event: own, calendar }));
+  const before = petra.workspace();
+  petra.hear([{ itip: heard(invitation([])), sender: ORGANIZER.address, at: START }]);
+  expect(petra.workspace()).toBe(before);
+});
+
+test('nobody answers in the name of somebody else', () => {
+  const [lena, petra] = [organizer(START), guest()];
+  const [text = ''] = lena.letters(START);
+  petra.hear([{ itip: heard(text), sender: ORGANIZER.address, at: START }]);
+  petra.answer('no', START);
+  const [reply = ''] = petra.letters();
+  const before = lena.workspace();
+  lena.hear([{ itip: heard(reply), sender: 'mallory@else.example', at: START }]);
+  expect(lena.workspace()).toBe(before);
+  lena.hear([{ itip: heard(reply), sender: GUEST.address.toUpperCase(), at: START }]);
+  expect(lena.event()?.attendees[0]?.answer).toBe('no');
 });
 
 test('a sequence that goes back changes nothing, and says why', () => {
@@ -185,6 +193,23 @@ test('single times of what repeats are called off, moved and added, also before 
   expect(event?.also.map(({ wall }) => wall)).toEqual(['2026-11-26T10:00:00']);
 });
 
+test('who knows a part alone asks for the whole, once, and gets it', () => {
+  const { lena, petra } = correspondence();
+  lena.letters(START);
+  const part = heard(invitation(['SEQUENCE:1', 'RECURRENCE-ID:20261201T100000Z'], 'CANCEL'));
+  petra.hear([{ itip: part, sender: ORGANIZER.address, at: START }]);
+  const sending = { own: GUEST, zone: 'Europe/London', now: START + 5000, style: petra.workspace().settings };
+  const [letter] = outgoing(petra.workspace(), sending);
+  const refresh = { itip: heard(letter?.writing.calendar?.text ?? ''), sender: GUEST.address, at: START };
+  lena.hear([refresh]);
+  const again = lena.letters(START + 9000);
+  expect(again).toHaveLength(1);
+  lena.hear([refresh]);
+  expect(lena.letters(START + 12_000)).toEqual([]);
+  petra.hear([{ itip: heard(again[0] ?? ''), sender: ORGANIZER.address, at: START }]);
+  expect(petra.standing()).toBe('asked');
+});
+
 test('three times that are proposed go out in one message, and come in again', () => {
   const petra = guest();
   petra.hear([{ itip: heard(invitation([])), sender: ORGANIZER.address, at: START }]);
@@ -194,29 +219,6 @@ test('three times that are proposed go out in one message, and come in again', (
   const counter = heard(text);
   expect([counter.method, counter.proposals, counter.stamp]).toEqual(['COUNTER', proposals, START]);
   expect(petra.letters()).toEqual([]);
-});
-
-test.each([
-  ['', 'noCalendar'],
-  ['BEGIN:VCALENDAR\r\nEND:VCALENDAR', 'noMethod'],
-  ['BEGIN:VCALENDAR\r\nMETHOD:REQUEST\r\nEND:VCALENDAR', 'noEvent'],
-  [invitation([]).replace('UID:walk', 'X-UID:walk'), 'unreadable'],
-  [invitation([]).replace('DTSTART:20261124T100000Z', 'DTSTART:20261340T100000Z'), 'unreadable'],
-])('what is no message about an event is told apart: %#', (text, why) => {
-  const read = readItip(text, 'Europe/London');
-  expect('why' in read && read.why).toBe(why);
-});
-
-test('an invitation of 300 people over ten years is read as any other', () => {
-  const crowd = Array.from({ length: 300 }, (_, i) => `ATTENDEE;CN=Guest ${i}:mailto:guest-${i}@x.example`);
-  const petra = guest();
-  const itip = heard(invitation([...crowd, 'RRULE:FREQ=DAILY;UNTIL=20361124T100000Z']));
-  petra.hear([{ itip, sender: ORGANIZER.address, at: START }]);
-  petra.answer('yes', START);
-  expect(petra.event()?.attendees).toHaveLength(300);
-  const [text = ''] = petra.letters();
-  // whoever answers says nothing of the others
-  expect(heard(text).attendees.map(({ address }) => address)).toEqual([GUEST.address]);
 });
 
 test('answers of two devices: the later one holds on both sides, whichever arrives first', () => {

@@ -38,6 +38,8 @@ export const unheardWords = {
   notOrganizer: 'is not from whoever asked for the meeting, and was not followed',
   older: 'is older than what is known, and changes nothing',
   noOrganizer: 'does not say who asks, and was not followed',
+  notGuest: 'answers in the name of somebody else, and was not followed',
+  gone: 'answers a meeting of yours that is gone, and changes nothing',
   unreadable: 'cannot be read',
   large: 'is too large to be looked at',
 } as const;

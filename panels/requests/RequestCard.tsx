@@ -91,6 +91,9 @@ function Asked({ request, event }: { request: Request; event: AskedEvent }) {
         </Words>
       )}
       {isProposed && <Words size="xs">It has moved to a time that you proposed.</Words>}
+      {!before && request.sent && (
+        <Words size="xs">An answer of yours has gone out; what you answer now takes its place.</Words>
+      )}
       {before && !isProposed && (
         <Words size="xs" tone="brick">
           It has changed since you answered.

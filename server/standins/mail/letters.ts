@@ -20,8 +20,9 @@ export type Asking = {
   readonly stamp: number;
 };
 
-const whatFor: Record<'REQUEST' | 'CANCEL' | 'DECLINECOUNTER', string> = {
+const whatFor: Record<'REQUEST' | 'CANCEL' | 'ADD' | 'DECLINECOUNTER', string> = {
   REQUEST: 'Could you come?',
+  ADD: 'We need one more hour for it.',
   CANCEL: 'It will not take place after all.',
   DECLINECOUNTER: 'None of these times suits us, sorry. Can you make the one we asked for?',
 };

@@ -13,6 +13,7 @@ const acts = [
   ['cancel', 'Call off'],
   ['agree', 'Take the first time proposed'],
   ['refuse', 'Refuse what is proposed'],
+  ['add', 'One more time, the day after'],
   ['again', 'Send once more'],
 ] as const;
 

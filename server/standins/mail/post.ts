@@ -91,6 +91,15 @@ export function post({ box, zone, now }: Place) {
     },
     refuse: (asking) =>
       tell({ ...asking, stamp: stamp(), answer: 'proposals refused', proposals: [] }, 'DECLINECOUNTER'),
+    /** One more time of it, a day later. */
+    add: (asking) =>
+      arrive(
+        askingLetter(
+          { ...asking, start: asking.start + 1440 * MINUTE, sequence: asking.sequence + 1, stamp: stamp() },
+          'ADD',
+          zone,
+        ),
+      ),
     again: (asking) => tell({ ...asking }, 'REQUEST'),
   };
 
@@ -119,6 +128,7 @@ export function post({ box, zone, now }: Place) {
     const then = (act: () => Promise<void>) => due.push({ at: now() + ANSWERS_AFTER, act });
     if (itip.method === 'REQUEST') for (const who of to) then(() => answer(who, itip));
     if (!asking) return;
+    if (itip.method === 'REFRESH') then(() => tell(asking, 'REQUEST'));
     if (itip.method === 'COUNTER') {
       asked.set(asking.uid, { ...asking, answer: 'another time, please', proposals: itip.proposals });
       then(async () => {
