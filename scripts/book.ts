@@ -1,15 +1,10 @@
 import { mkdirSync, readdirSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
-import { colours } from '../ui/tokens';
+import { variables } from './variables';
 
 /** Writes the style sheet and the script of the page to book from (server/booking) into dist/. */
 const dist = path.join(__dirname, '../dist');
 mkdirSync(path.join(dist, 'book'), { recursive: true });
-
-const variables = (mode: 0 | 1) =>
-  Object.entries(colours)
-    .map(([name, pair]) => `--${name}: ${pair[mode]};`)
-    .join(' ');
 
 const face = (name: string, weight: string) => {
   const file = readdirSync(path.join(dist, 'assets/fonts')).find((one) => one.startsWith(`${name}.`));

@@ -1,7 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { buildSync } from 'esbuild';
-import { colours } from '../ui/tokens';
+import { variables } from './variables';
 
 /** Writes the script and the style sheet of the safe door (public/door.html) into dist/. */
 const dist = path.join(__dirname, '../dist');
@@ -15,11 +15,6 @@ const { errors } = buildSync({
   target: 'es2020',
 });
 if (errors.length > 0) process.exit(1);
-
-const variables = (mode: 0 | 1) =>
-  Object.entries(colours)
-    .map(([name, pair]) => `--${name}: ${pair[mode]};`)
-    .join(' ');
 
 writeFileSync(
   path.join(dist, 'door.css'),

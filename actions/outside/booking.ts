@@ -1,8 +1,9 @@
-import { hearLetters, noteSent } from '@/core/commands/requests';
+import { noteSent } from '@/core/commands/requests';
+import { base64Of } from '@/core/formats/bytes';
 import { writeMessage } from '@/core/formats/mail/writeMessage';
 import type { Answer, Request, Who } from '@/core/model/request';
+import { Booking } from '@/core/outside/booking';
 import {
-  Booking,
   itipOfBooking,
   markOfOffer,
   newPage,
@@ -12,16 +13,13 @@ import {
 } from '@/core/outside/bookingPage';
 import { inVain, unchanged } from '@/core/outside/feed';
 import { bookingAnswer } from '@/core/requests/outgoing';
-import { eventOfUid } from '@/core/requests/placed';
 import { answerTo, isUnsent, sequenceOf } from '@/core/requests/receive';
 import * as z from '@/core/zod';
 import { here } from '@/state/here';
 import { changePage, inTurn, keepPage, outside } from '@/state/outside';
 import { realWorkspace, store } from '@/state/workspaceStore';
-import { ownCalendar } from '../events';
 import { openedMailbox } from './mailbox';
-import { ownAddresses } from './requests';
-import { tell } from './tell';
+import { follow, ownAddresses } from './requests';
 
 const Bookings = z.object({ bookings: z.array(Booking) });
 
@@ -51,34 +49,22 @@ const own = (): Who => outside().mailbox?.own ?? { name: '', address: ownAddress
 
 /** Follows what was booked and called off since. */
 function hearBookings(page: OwnPage, bookings: readonly Booking[]): void {
-  const addresses = ownAddresses();
   for (const booking of bookings) {
-    const before = realWorkspace();
-    const known = before.requests.get(requestOfBooking(booking));
-    if (
+    const known = realWorkspace().requests.get(requestOfBooking(booking));
+    const isKnown =
       known &&
       sequenceOf(known) >= booking.sequence &&
-      (booking.state === 'off') === (known.cancelled !== null)
-    )
-      continue;
-    const itip = itipOfBooking(booking, page, own());
-    const letters = [{ itip, sender: booking.address, at: booking.at }];
-    const step = store.bring(hearLetters, { letters, calendar: ownCalendar(), own: addresses });
-    const event = eventOfUid(realWorkspace(), itip.uid) ?? eventOfUid(before, itip.uid);
-    if (step && event) tell(event.calendarId, before, step, { events: [event.id] });
+      (booking.state === 'off') === (known.cancelled !== null);
+    if (isKnown) continue;
+    follow({ itip: itipOfBooking(booking, page, own()), sender: booking.address, at: booking.at });
   }
 }
 
 /** Sends the answer to a booking: to its page, and by the mailbox if there is one. */
-async function sendAnswer(
-  page: OwnPage,
-  booking: Booking,
-  request: Request,
-  answer: Answer,
-): Promise<boolean> {
+async function sendAnswer(page: OwnPage, booking: Booking, request: Request, answer: Answer): Promise<void> {
   const { kind, proposals, note, at } = answer;
   const { status } = await say(page, 'answer', { answer: { id: booking.id, kind, proposals, note } });
-  if (status !== 200) return false;
+  if (status !== 200) return;
   const { mailbox } = outside();
   if (mailbox) {
     const where = `${addressOfPage(page)}/${booking.id}`;
@@ -89,7 +75,6 @@ async function sendAnswer(
     if (writing) await box?.send(writing.id, writeMessage(writing)).catch(() => undefined);
   }
   store.note(noteSent, { id: request.id, at, sequence: sequenceOf(request) });
-  return true;
 }
 
 async function sendAnswers(page: OwnPage, bookings: readonly Booking[]): Promise<void> {
@@ -143,7 +128,7 @@ export async function askPages(): Promise<void> {
 }
 
 const random = (): string =>
-  btoa(String.fromCharCode(...crypto.getRandomValues(new Uint8Array(18))))
+  base64Of(crypto.getRandomValues(new Uint8Array(18)))
     .replace(/\+/g, '-')
     .replace(/\//g, '_');
 
@@ -156,14 +141,14 @@ export async function publishPage(
   store.say(`${chosen.title} can be booked from now on`);
 }
 
-/** Takes a page down; what was booked stays among the requests. Whether the server has done so. */
-export async function takeDown(page: OwnPage): Promise<boolean> {
+/** Takes a page down; what was booked stays among the requests. */
+export async function takeDown(page: OwnPage): Promise<void> {
   const { status } = await say(page, 'remove');
-  if (status !== 200 && status !== 404) {
-    store.say('The server cannot be reached: the page is still there. Nothing was changed.', 'problem');
-    return false;
-  }
+  if (status !== 200 && status !== 404)
+    return store.say(
+      'The server cannot be reached: the page is still there. Nothing was changed.',
+      'problem',
+    );
   changePage(page.token, () => null);
   store.say(`${page.title} is taken down`);
-  return true;
 }

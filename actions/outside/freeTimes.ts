@@ -1,5 +1,5 @@
 import { holdTimes, releaseHolds, takeHold } from '@/core/commands/holds';
-import { plainEvent, type CalendarEvent } from '@/core/model/event';
+import { plainEvent, TENTATIVE, type CalendarEvent } from '@/core/model/event';
 import type { Id } from '@/core/model/common';
 import { MINUTE, type Span } from '@/core/time/span';
 import { distanceWords } from '@/core/time/words';
@@ -8,9 +8,6 @@ import { here } from '@/state/here';
 import { newId, store } from '@/state/workspaceStore';
 import { ownCalendar } from '../events';
 import { offeringFreed } from '../offeringFreed';
-
-/** The mark of something that is not agreed yet (RFC 5545 3.8.1.11). */
-const TENTATIVE = 'STATUS:TENTATIVE';
 
 /** Keeps times free that are given to somebody, for so many minutes from now; then they go by themselves. */
 export function hold(spans: readonly Span[], title: string, minutes: number): void {

@@ -1,22 +1,18 @@
 import { noteMarked, unmarked, wantedMark } from '@/core/commands/messages';
-import { hearLetters, noteSent, noteStays, noteTold } from '@/core/commands/requests';
+import { noteSent, noteStays, noteTold } from '@/core/commands/requests';
 import { writeMessage } from '@/core/formats/mail/writeMessage';
 import type { Who } from '@/core/model/request';
 import { inVain, unchanged, type Outcome } from '@/core/outside/feed';
-import { newMailbox, type Draft, type Mailbox, type Unheard } from '@/core/outside/mailbox';
-import { speaksForThemselves } from '@/core/requests/invite';
-import { isAmong } from '@/core/requests/itip';
+import { newMailbox, refusedBy, type Draft, type Mailbox, type Unheard } from '@/core/outside/mailbox';
 import { outgoing, type Outgoing } from '@/core/requests/outgoing';
-import { eventOfUid, isOwnMeeting } from '@/core/requests/placed';
-import { received, type Letter } from '@/core/requests/receive';
+import type { Letter } from '@/core/requests/receive';
+import { refusalOf } from '@/core/requests/refusal';
 import { here } from '@/state/here';
 import { changeMailbox, inTurn, keepMailbox, outside } from '@/state/outside';
 import { realWorkspace, store } from '@/state/workspaceStore';
 import { readAllItips } from '@/workers/fileReader';
-import { ownCalendar } from '../events';
 import { forgetOpened, openedMailbox, openMailbox, TAKEN, type Opened, type WithCalendar } from './mailbox';
-import { ownAddresses } from './requests';
-import { tell } from './tell';
+import { follow, ownAddresses } from './requests';
 import { Unanswered, type Credentials } from './who';
 
 /** The longest that a message may say to programs of calendars, in bytes. */
@@ -54,30 +50,11 @@ const unheard = ({ head }: WithCalendar, why: Unheard['why']): Unheard => ({
   ...{ id: head.id, from: head.from.address, subject: head.subject, at: head.receivedAt, why },
 });
 
-/** Why a message about an event is not to be followed, if it is not. */
-function reasonAgainst(letter: Letter, own: readonly string[]): Unheard['why'] | undefined {
-  const workspace = realWorkspace();
-  const { requests, invitations } = workspace;
-  const { uid, method, organizer } = letter.itip;
-  const isAnswer = method === 'REPLY' || method === 'COUNTER' || method === 'REFRESH';
-  if (isAnswer && organizer && isAmong(organizer.address, own))
-    return !invitations.has(uid) ? 'gone' : speaksForThemselves(letter) ? undefined : 'notGuest';
-  const before = requests.get(uid);
-  if (!before && !invitations.has(uid) && isOwnMeeting(workspace, uid)) return 'notOrganizer';
-  const result = received(before, letter, own);
-  return result.kind === 'refused' ? result.why : undefined;
-}
-
 /** Follows one message about an event; why it is not followed, if it is not. */
 function hear(letter: Letter, own: readonly string[]): Unheard['why'] | undefined {
-  const against = reasonAgainst(letter, own);
-  if (against) return against;
-  const before = realWorkspace();
-  const { uid } = letter.itip;
-  const step = store.bring(hearLetters, { letters: [letter], calendar: ownCalendar(), own });
-  const event = eventOfUid(realWorkspace(), uid) ?? eventOfUid(before, uid);
-  if (step && event) tell(event.calendarId, before, step, { events: [event.id] });
-  return undefined;
+  const against = refusalOf(realWorkspace(), letter, own);
+  if (!against) follow(letter);
+  return against;
 }
 
 /** Follows the messages about events that have come since the mailbox was asked last. */
@@ -118,7 +95,7 @@ async function markMessages(box: Opened, { own, whenDone }: Mailbox): Promise<vo
 }
 
 /** The letters about requests and invitations that wait to be sent. */
-export function waitingLetters(): Outgoing[] {
+function waitingLetters(): Outgoing[] {
   const { mailbox } = outside();
   const workspace = realWorkspace();
   return mailbox ? outgoing(workspace, { ...here(), own: mailbox.own, style: workspace.settings }) : [];
@@ -149,7 +126,7 @@ async function sendDraft(box: Opened, draft: Draft, own: Who): Promise<void> {
 }
 
 async function sendWaiting(box: Opened): Promise<void> {
-  const isRefused = (of: string) => outside().mailbox?.refused.some((one) => one.of === of);
+  const isRefused = (of: string) => refusedBy(outside().mailbox, of) !== undefined;
   for (const letter of waitingLetters()) if (!isRefused(letter.of)) await sendLetter(box, letter);
   const { mailbox } = outside();
   for (const draft of mailbox?.drafts ?? [])
@@ -186,9 +163,10 @@ async function lookOnce(): Promise<void> {
 }
 
 /** Whether something waits to be said in the mailbox. */
-const isWaiting = ({ own, drafts, refused, trouble }: Mailbox): boolean => {
+const isWaiting = (mailbox: Mailbox): boolean => {
+  const { own, drafts, trouble } = mailbox;
   if (trouble) return false;
-  const isRefused = (of: string) => refused.some((one) => one.of === of);
+  const isRefused = (of: string) => refusedBy(mailbox, of) !== undefined;
   return (
     waitingLetters().some(({ of }) => !isRefused(of)) ||
     drafts.some(({ id }) => !isRefused(id)) ||

@@ -1,8 +1,8 @@
-import { bytesOf } from '@/core/formats/bytes';
 import type { ReadMessage } from '@/core/formats/mail/readMessage';
 import { troubleWords } from '@/core/outside/feedWords';
 import { hostOf, inVain, reasonOf } from '@/core/outside/feed';
 import type { Draft, Mailbox, MailHead } from '@/core/outside/mailbox';
+import { domainOf } from '@/core/requests/outgoing';
 import { here } from '@/state/here';
 import { changeMailbox, outside } from '@/state/outside';
 import { newId, store } from '@/state/workspaceStore';
@@ -30,17 +30,15 @@ async function inMailbox<T>(act: (box: Opened, mailbox: Mailbox) => Promise<T>):
   }
 }
 
-/** A text of one sign a byte as it was before it was taken for UTF-8 on its way. */
-const bytesOfText = (text: string): Uint8Array<ArrayBuffer> =>
-  // messages are ASCII but for those of eight bits, which are UTF-8 then (RFC 6532)
-  /^[\x00-\x7f]*$/.test(text) ? bytesOf(text) : Uint8Array.from(new TextEncoder().encode(text));
-
 /** A message of the mailbox, read whole. */
 export const readMail = (head: MailHead): Promise<ReadMessage | undefined> =>
   inMailbox(async (box) => {
     const raw = await box.read(head.blobId);
     const signal = new AbortController().signal;
-    const [message] = await readMessageFile(bytesOfText(raw), { progress: () => undefined, signal });
+    const [message] = await readMessageFile(new TextEncoder().encode(raw), {
+      progress: () => undefined,
+      signal,
+    });
     return message;
   });
 
@@ -77,7 +75,7 @@ export async function writeBack(head: MailHead, text: string): Promise<void> {
   const { mailbox } = outside();
   if (!mailbox) return;
   const draft: Draft = {
-    id: `sprindle-${newId()}@${mailbox.own.address.split('@')[1] ?? 'sprindle.invalid'}`,
+    id: `sprindle-${newId()}@${domainOf(mailbox.own)}`,
     ...{ to: head.from, text, at: here().now, inReplyTo: head.messageId, answers: head.id },
     subject: /^re:/i.test(head.subject) ? head.subject : `Re: ${head.subject}`,
   };

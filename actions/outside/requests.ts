@@ -1,14 +1,17 @@
+import { nameOf } from '@/core/calendar/attendees';
 import { moveEvent } from '@/core/commands/events';
-import { answerRequest, invite, keepTime } from '@/core/commands/requests';
+import { answerRequest, hearLetters, invite, keepTime } from '@/core/commands/requests';
 import type { CalendarEvent } from '@/core/model/event';
 import type { AnswerKind, Guest, Invitation, Proposal, Request, Who } from '@/core/model/request';
-import { eventOf } from '@/core/requests/receive';
+import { eventOfUid } from '@/core/requests/placed';
+import { eventOf, type Letter } from '@/core/requests/receive';
 import { hoursMark } from '@/core/requests/revision';
 import { momentWords } from '@/core/time/words';
 import { here } from '@/state/here';
 import { changeMailbox, outside } from '@/state/outside';
 import { newId, realWorkspace, store } from '@/state/workspaceStore';
 import { ownCalendar, startAt } from '../events';
+import { tell } from './tell';
 
 /** One's own addresses: those of the settings, and that of the mailbox. */
 export function ownAddresses(): string[] {
@@ -28,6 +31,15 @@ type Saying = {
   readonly note?: string;
   readonly notThisWeek?: boolean;
 };
+
+/** Follows a message about an event, and tells what it does to the plan. */
+export function follow(letter: Letter): void {
+  const before = realWorkspace();
+  const { uid } = letter.itip;
+  const step = store.bring(hearLetters, { letters: [letter], calendar: ownCalendar(), own: ownAddresses() });
+  const event = eventOfUid(realWorkspace(), uid) ?? eventOfUid(before, uid);
+  if (step && event) tell(event.calendarId, before, step, { events: [event.id] });
+}
 
 /** Lets what was refused by the mailbox be sent again. */
 export const sendAgain = (of: string): void =>
@@ -83,6 +95,7 @@ export function moveAsProposed({ id }: Invitation, event: CalendarEvent, { start
 }
 
 /** Lets the time of a meeting stay, though a guest has proposed another one, who gets to know. */
-export function letStay({ id }: Invitation, { name, address }: Guest): void {
-  if (store.run(keepTime, { id, address }, `The time stays; ${name || address} gets to know`)) sendAgain(id);
+export function letStay({ id }: Invitation, guest: Guest): void {
+  const words = `The time stays; ${nameOf(guest)} gets to know`;
+  if (store.run(keepTime, { id, address: guest.address }, words)) sendAgain(id);
 }

@@ -1,3 +1,4 @@
+import { base64Of } from '@/core/formats/bytes';
 import type { Outcome } from '@/core/outside/feed';
 
 /** Who asks, and where. */
@@ -12,4 +13,4 @@ export class Unanswered extends Error {
 
 /** Who asks, as HTTP says it (RFC 7617). */
 export const basic = ({ username, password }: Credentials): string =>
-  `Basic ${btoa(String.fromCharCode(...new TextEncoder().encode(`${username}:${password}`)))}`;
+  `Basic ${base64Of(new TextEncoder().encode(`${username}:${password}`))}`;

@@ -1,7 +1,7 @@
-import { plainAddress } from '../calendar/attendees';
+import { isAmong, isSameAddress, nameOf, plainAddress } from '../calendar/attendees';
 import { withCategories } from '../model/categories';
 import type { Id } from '../model/common';
-import type { Attendee, Calendar, CalendarEvent } from '../model/event';
+import { TENTATIVE, type Attendee, type Calendar, type CalendarEvent } from '../model/event';
 import type { Answer, Guest, Invitation, Request, Who } from '../model/request';
 import type { Workspace } from '../model/workspace';
 import { answered, answerOfGuest, toldOf, type Told } from '../requests/invite';
@@ -10,12 +10,9 @@ import { eventOfUid, isOwnMeeting } from '../requests/placed';
 import { answerTo, eventOf, isCalledOff, received, type Letter } from '../requests/receive';
 import { command, CommandFailed, existing, forget, put } from './command';
 
-/** The mark of something that is not agreed yet (RFC 5545 3.8.1.11). */
-export const TENTATIVE = 'STATUS:TENTATIVE';
-
 /** The people of an event, with what one answers oneself. */
 const withOwn = (attendees: readonly Attendee[], own: readonly string[], answer: Attendee['answer']) =>
-  attendees.map((one) => (own.includes(plainAddress(one.address)) ? { ...one, answer } : one));
+  attendees.map((one) => (isAmong(one.address, own) ? { ...one, answer } : one));
 
 type Taking = { readonly calendar: Calendar; readonly own: readonly string[] };
 
@@ -38,7 +35,7 @@ function placed(
     madeHere: before?.madeHere ?? true,
     changedAt: before?.changedAt,
     reminders: before?.reminders ?? event.reminders,
-    attendees: withOwn(event.attendees, own.map(plainAddress), isSure ? 'yes' : 'maybe'),
+    attendees: withOwn(event.attendees, own, isSure ? 'yes' : 'maybe'),
     cancelled: isCalledOff(request),
     kept: isSure ? kept : [...kept, TENTATIVE],
   };
@@ -103,9 +100,13 @@ export const noteSent = command(
 const attendeesOf = (invitation: Invitation): Attendee[] =>
   invitation.guests.map((guest) => {
     const kind = answerOfGuest(invitation, guest)?.kind;
-    const { name, address } = guest;
     const line = attendeeLine(guest, kind ?? null);
-    return { name: name || address, address, line, answer: kind === 'other' ? 'maybe' : (kind ?? 'none') };
+    return {
+      name: nameOf(guest),
+      address: guest.address,
+      line,
+      answer: kind === 'other' ? 'maybe' : (kind ?? 'none'),
+    };
   });
 
 /** The invitation, and its event with those who are invited. */
@@ -144,9 +145,7 @@ export const noteTold = command(
 
 const withGuest = (invitation: Invitation, address: string, change: (guest: Guest) => Guest): Invitation => ({
   ...invitation,
-  guests: invitation.guests.map((one) =>
-    plainAddress(one.address) === plainAddress(address) ? change(one) : one,
-  ),
+  guests: invitation.guests.map((one) => (isSameAddress(one.address, address) ? change(one) : one)),
 });
 
 type GuestOf = { readonly id: Id; readonly address: string };

@@ -14,3 +14,6 @@ export const bytesOf = (signs: string): Uint8Array<ArrayBuffer> =>
 
 /** The bytes that a text in Base64 (RFC 4648) holds. */
 export const bytesOfBase64 = (data: string): Uint8Array<ArrayBuffer> => bytesOf(atob(data));
+
+/** Bytes in Base64 (RFC 4648). */
+export const base64Of = (bytes: Uint8Array): string => btoa(signsOf(bytes));

@@ -142,6 +142,9 @@ export const plainDetails: Omit<EventDetails, 'title' | 'start' | 'length'> = {
   kept: [],
 };
 
+/** The line of something that is not agreed yet (RFC 5545 3.8.1.11). */
+export const TENTATIVE = 'STATUS:TENTATIVE';
+
 /** An event that happens once and of which nothing more is known. */
 export const plainEvent: Omit<CalendarEvent, 'id' | 'calendarId' | 'uid' | 'title' | 'start' | 'length'> = {
   ...plainDetails,

@@ -2,7 +2,8 @@ import { put } from '../commands/command';
 import { at, meeting, zone } from '../fixtures/make';
 import { hours, office, withZones, zoneOf } from '../fixtures/zones';
 import { sealOf } from '../plan/sealing';
-import { itipOfBooking, markOfOffer, newPage, offeredTimes, offerOf, type Booking } from './bookingPage';
+import type { Booking } from './booking';
+import { itipOfBooking, markOfOffer, newPage, offeredTimes, offerOf } from './bookingPage';
 
 const now = at('11:20');
 const meetings = zoneOf('Meetings', { ...hours(14, 120), openness: 'open' });
@@ -41,7 +42,7 @@ test('nothing is offered after its last day, in a sealed week, or where no hours
 test('a booking is a request of its visitor; what is called off says so', () => {
   const booking: Booking = {
     ...{ id: 'x', start: at('14:00'), minutes: 30, name: 'Lena', address: 'lena@x.example', note: 'Weirs' },
-    ...{ at: now, sequence: 2, state: 'asked', proposals: [] },
+    ...{ at: now, sequence: 2, state: 'asked', proposals: [], word: '' },
   };
   const own = { name: 'Petra', address: 'petra@trust.example' };
   const itip = itipOfBooking(booking, page, own);

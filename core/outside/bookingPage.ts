@@ -1,17 +1,19 @@
+import { nameOf } from '../calendar/attendees';
 import { markOf } from '../formats/mark';
 import { bounds, textUpTo } from '../model/bounds';
-import { DateText, Instant } from '../model/common';
+import { DateText } from '../model/common';
 import { plainEvent } from '../model/event';
-import { Proposal, type Who } from '../model/request';
+import type { Who } from '../model/request';
 import type { Workspace } from '../model/workspace';
 import type { Itip } from '../requests/itip';
 import { BOOKED } from '../requests/receive';
 import type { Span } from '../time/span';
 import { addDays, dateOf, dayOf, wallOf, type Zone } from '../time/zone';
 import * as z from '../zod';
-import { admitted } from './door';
+import type { Booking, Offer } from './booking';
+import { admitted, anybody } from './door';
 import { notAsked, standing } from './feed';
-import { freeTimes } from './freeTimes';
+import { freeTimes, WORKDAYS } from './freeTimes';
 
 /**
  * A page of one's own from which others book times. A thing of this device: its token is in the address that lets others in, its
@@ -39,21 +41,6 @@ export const OwnPage = z.object({
 });
 export type OwnPage = z.infer<typeof OwnPage>;
 
-/** A booking as the server tells it. */
-export const Booking = z.object({
-  id: z.string(),
-  start: Instant,
-  minutes: z.int(),
-  name: textUpTo(200),
-  address: textUpTo(320),
-  note: textUpTo(2000),
-  at: Instant,
-  sequence: z.int(),
-  state: z.string(),
-  proposals: z.array(Proposal),
-});
-export type Booking = z.infer<typeof Booking>;
-
 /** How often it is asked for bookings, in minutes. */
 const OFTEN = 1;
 
@@ -62,10 +49,6 @@ export const newPage = (chosen: Chosen): OwnPage => ({ ...notAsked, every: OFTEN
 
 /** The most stretches that a page offers. */
 const MOST = 400;
-const WORKDAYS = [1, 2, 3, 4, 5];
-
-/** Whoever has the address of a page. */
-const anybody: Who = { name: '', address: '' };
 
 /** The free times that a page offers: in hours that are open to meetings and nowhere else, by the rules of the door, as far ahead as it may be booked. */
 export function offeredTimes(workspace: Workspace, page: OwnPage, zone: Zone, now: number): Span[] {
@@ -100,13 +83,13 @@ export function offeredTimes(workspace: Workspace, page: OwnPage, zone: Zone, no
 const endOf = ({ until }: OwnPage, zone: Zone): number => dayOf(addDays(until, 1), zone).from;
 
 /** What leaves the browser for a page: its words, its rules, and free times. */
-export const offerOf = (workspace: Workspace, page: OwnPage, zone: Zone, now: number) => {
+export const offerOf = (workspace: Workspace, page: OwnPage, zone: Zone, now: number): Offer => {
   const { host, title, minutes, many, notice } = page;
   const spans = offeredTimes(workspace, page, zone, now);
   return { host, title, minutes, zone, many, notice, spans, until: endOf(page, zone) };
 };
 
-export const markOfOffer = (offer: ReturnType<typeof offerOf>): string => markOf(JSON.stringify(offer));
+export const markOfOffer = (offer: Offer): string => markOf(JSON.stringify(offer));
 
 export const requestOfBooking = ({ id }: Pick<Booking, 'id'>): string => `${BOOKED}${id}`;
 
@@ -116,7 +99,7 @@ export function itipOfBooking(booking: Booking, { title }: OwnPage, own: Who): I
   const uid = requestOfBooking(booking);
   const visitor = { name, address };
   const line = (who: Who) => ({
-    name: who.name || who.address,
+    name: nameOf(who),
     address: who.address,
     answer: 'none' as const,
     line: '',

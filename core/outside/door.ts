@@ -1,9 +1,9 @@
+import { isAmong } from '../calendar/attendees';
 import { zoneAround } from '../frame/belonging';
 import { zoneTimes, zonesOn } from '../frame/zones';
 import type { FrameZone } from '../model/frame';
 import type { Request, Who } from '../model/request';
 import type { Workspace } from '../model/workspace';
-import { isAmong } from '../requests/itip';
 import { answerTo, eventOf, isCalledOff, spanOfAsked } from '../requests/receive';
 import { knownPeople } from '../people/known';
 import { intersect, lengthOf, overlaps, type Span } from '../time/span';
@@ -26,6 +26,9 @@ export type Broken =
 
 /** What is asked for: when, by whom, and which request it is, if it is one. */
 export type Asking = { readonly span: Span; readonly by: Who; readonly id?: string };
+
+/** Somebody of whom nothing is known. */
+export const anybody: Who = { name: '', address: '' };
 
 /** Whether a zone lets somebody in, as far as its rule says whom. */
 function isLetIn(workspace: Workspace, { door }: FrameZone, { address }: Who): boolean {

@@ -18,6 +18,9 @@ import {
 /** The hours of a day within which somebody can be met, `HH:MM` of their own clock. */
 export type Hours = { readonly from: string; readonly to: string };
 
+/** The days on which people are met where nothing else is said. */
+export const WORKDAYS: readonly number[] = [1, 2, 3, 4, 5];
+
 /** What free times are wanted. */
 export type Giving = {
   /** How long the meeting is to be. */

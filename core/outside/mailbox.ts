@@ -81,3 +81,7 @@ export const newMailbox = (credentials: Credentials, own: Who): Mailbox => ({
   ...{ every: OFTEN, ...credentials, own, whenDone: 'leave', state: null },
   ...{ heads: [], drafts: [], unheard: [], refused: [] },
 });
+
+/** What the mailbox says of something that it does not send: a draft, a request or an invitation by its id. */
+export const refusedBy = (mailbox: Mailbox | null, of: string): string | undefined =>
+  mailbox?.refused.find((one) => one.of === of)?.what;

@@ -18,7 +18,7 @@ const lenas: Calendar = {
 };
 const lena = { name: 'Lena Fisk', address: 'lena@x.example' };
 const asked = meeting('visit', '14:00', 60);
-const wish = { zone, now, weekStart: 1, notThisWeek: false };
+const wish = { zone, now, notThisWeek: false };
 const busyUntilFriday = ['24', '25', '26'].map((day) =>
   meeting(`busy-${day}`, `2026-11-${day}T00:00:00`, 1440, { calendarId: 'l', id: `l/${day}` }),
 );

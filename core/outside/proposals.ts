@@ -3,23 +3,17 @@ import type { AskedEvent, Proposal, Who } from '../model/request';
 import { sealOn } from '../model/seal';
 import type { Workspace } from '../model/workspace';
 import { dayPlan } from '../plan/dayPlan';
+import { minutesAsked } from '../plan/otherTimes';
 import { spanOfAsked } from '../requests/receive';
-import { lengthOf, overlaps, type Span } from '../time/span';
+import { overlaps, spanFrom, type Span } from '../time/span';
 import { weekOf } from '../time/week';
 import { addDays, dateOf, type IsoDate, type Zone } from '../time/zone';
-import { brokenRules } from './door';
-import { freeTimes } from './freeTimes';
-
-const nobody: Who = { name: '', address: '' };
+import { anybody, brokenRules } from './door';
+import { freeTimes, WORKDAYS } from './freeTimes';
 
 /** How many times are proposed, and how many days ahead of the first are looked at. */
 const MOST = 3;
 const DAYS = 21;
-const WEEKDAYS = [1, 2, 3, 4, 5];
-
-/** How long a meeting asks for in minutes; whole days ask for an hour, as no one has a whole day open. */
-export const minutesAskedFor = (event: AskedEvent, home: Zone): number =>
-  event.start.wall.length === 10 ? 60 : Math.max(15, Math.round(lengthOf(spanOfAsked(event, home))));
 
 /** The calendars that are those of others, by the names that they begin with: so it is known when these are free. */
 export const calendarsOf = ({ calendars }: Workspace, people: readonly Who[]) =>
@@ -40,8 +34,8 @@ function fullness(workspace: Workspace, date: IsoDate, zone: Zone): number {
 type Wish = {
   readonly zone: Zone;
   readonly now: number;
-  readonly weekStart: number;
-  /** Not within the week that was asked for. */ readonly notThisWeek: boolean;
+  /** Not within the week that was asked for. */
+  readonly notThisWeek: boolean;
 };
 
 /**
@@ -52,28 +46,28 @@ export function proposals(
   workspace: Workspace,
   event: AskedEvent,
   others: readonly Who[],
-  { zone, now, weekStart, notThisWeek }: Wish,
+  { zone, now, notThisWeek }: Wish,
 ): Proposal[] {
   const asked = spanOfAsked(event, zone);
-  const minutes = minutesAskedFor(event, zone);
+  const minutes = minutesAsked({ ...asked, allDay: event.start.wall.length === 10 });
   const date = dateOf(asked.from, zone);
   const today = dateOf(now, zone);
-  const after = addDays(weekOf(date, weekStart), 7);
+  const after = addDays(weekOf(date, workspace.settings.weekStart), 7);
   const from = notThisWeek && after > today ? after : today;
   const { times } = freeTimes(
     workspace,
     {
-      ...{ minutes, from, days: DAYS, weekdays: WEEKDAYS, most: 500, leavesSealed: true },
+      ...{ minutes, from, days: DAYS, weekdays: WORKDAYS, most: 500, leavesSealed: true },
       ...{ theirs: zone, hours: null, with: calendarsOf(workspace, others) },
     },
     zone,
     now,
   );
   const slots = times
-    .map((span): Span => ({ from: span.from, to: span.from + minutes * 60_000 }))
+    .map(({ from: start }) => spanFrom({ start, minutes }))
     .filter((span) => !overlaps(span, asked));
   // those that break no rule of the door, where there are such
-  const [by = nobody] = others;
+  const [by = anybody] = others;
   const kept = slots.filter((span) => brokenRules(workspace, { span, by }, zone).length === 0);
   const firsts = new Map<IsoDate, Span>();
   for (const slot of kept.length > 0 ? kept : slots) {

@@ -22,7 +22,7 @@ export function laterTimes(
 }
 
 /** How long a meeting asks for, in minutes; whole days ask for an hour, as no one has a whole day open. */
-export const minutesAsked = ({ from, to, allDay }: Occurrence): number =>
+export const minutesAsked = ({ from, to, allDay }: Pick<Occurrence, 'from' | 'to' | 'allDay'>): number =>
   allDay ? 60 : Math.max(15, Math.round((to - from) / MINUTE));
 
 /** A text to send: that a week is full, and when there is time instead. */

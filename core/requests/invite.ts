@@ -1,4 +1,4 @@
-import { plainAddress } from '../calendar/attendees';
+import { isSameAddress, plainAddress } from '../calendar/attendees';
 import { markOf } from '../formats/mark';
 import { eventSays } from '../formats/writeCalendar';
 import type { AskedEvent, Guest, Invitation, Who } from '../model/request';
@@ -28,7 +28,7 @@ export type Told = {
   readonly to: readonly Who[];
 };
 
-const isSame = (one: Who, other: Who) => plainAddress(one.address) === plainAddress(other.address);
+const isSame = (one: Who, other: Who) => isSameAddress(one.address, other.address);
 const isIn = (guests: readonly Who[], who: Who) => guests.some((one) => isSame(one, who));
 
 /** What has to be said of a meeting as it stands (undefined when it is gone), beside what was said last; in order. */
@@ -79,7 +79,7 @@ export const speaksForThemselves = ({
   itip: { attendees },
   sender,
 }: Pick<Letter, 'itip' | 'sender'>): boolean =>
-  attendees[0] !== undefined && plainAddress(attendees[0].address) === plainAddress(sender);
+  attendees[0] !== undefined && isSameAddress(attendees[0].address, sender);
 
 /** The invitation as one that all who are invited are to be told of again, as one of them asks for it. */
 function refreshed(invitation: Invitation, { attendees: [who], stamp }: Itip): Invitation | undefined {
@@ -99,9 +99,7 @@ export function answered(
   if (method === 'REFRESH') return refreshed(invitation, itip);
   if ((method !== 'REPLY' && method !== 'COUNTER') || sequence > invitation.sequence) return undefined;
   const [who] = attendees;
-  const guest = invitation.guests.find(
-    ({ address }) => who && plainAddress(address) === plainAddress(who.address),
-  );
+  const guest = invitation.guests.find((one) => who && isSame(one, who));
   const kind = method === 'COUNTER' ? 'other' : who?.answer;
   if (!guest || !kind) return undefined;
   const answer = { kind, sequence, stamp, proposals: [...proposals], note: comment };

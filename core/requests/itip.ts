@@ -1,4 +1,3 @@
-import { plainAddress } from '../calendar/attendees';
 import { components, unfold, type Component } from '../formats/contentLines';
 import { wallsIn } from '../formats/fileZones';
 import { readProperty, type Property } from '../formats/icalProperty';
@@ -11,7 +10,6 @@ import { escaped, utc } from '../formats/writeLine';
 import { bounds, shortened } from '../model/bounds';
 import { plainEvent, type EventDetails, type WallStart } from '../model/event';
 import { AskedEvent, type AnswerKind, type Proposal, type Who } from '../model/request';
-import { MINUTE } from '../time/span';
 import { instantOf, wallOf, type Zone } from '../time/zone';
 
 /*
@@ -19,7 +17,7 @@ import { instantOf, wallOf, type Zone } from '../time/zone';
  * another time, calling off.
  */
 
-export const methods = ['REQUEST', 'REPLY', 'COUNTER', 'CANCEL', 'ADD', 'REFRESH', 'DECLINECOUNTER'] as const;
+const methods = ['REQUEST', 'REPLY', 'COUNTER', 'CANCEL', 'ADD', 'REFRESH', 'DECLINECOUNTER'] as const;
 export type Method = (typeof methods)[number];
 
 /** One message about an event, as it is understood. */
@@ -212,13 +210,3 @@ export function writeItip(method: Method, saying: Saying): string {
   };
   return writeEvent(written, { zone: UTC, now: stamp }, [`METHOD:${method}`]);
 }
-
-/** Whether an address is one of those. */
-export const isAmong = (address: string, addresses: readonly string[]): boolean =>
-  addresses.some((one) => plainAddress(one) === plainAddress(address));
-
-/** When something is proposed, as a span. */
-export const spanOfProposal = ({ start, minutes }: Proposal) => ({
-  from: start,
-  to: start + minutes * MINUTE,
-});

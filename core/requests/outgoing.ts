@@ -3,10 +3,10 @@ import { markOf } from '../formats/mark';
 import type { Id } from '../model/common';
 import type { Answer, AskedEvent, Request, Who } from '../model/request';
 import type { Workspace } from '../model/workspace';
+import { spanFrom } from '../time/span';
 import { spanWords, type Style } from '../time/words';
 import type { Zone } from '../time/zone';
 import { sayingMark, telling, unawareOf, type Told } from './invite';
-import { spanOfProposal } from './itip';
 import { invitationText, refreshText, replyText, staysText } from './letters';
 import { eventOfUid } from './placed';
 import { answerTo, eventOf, isOfBooking, isUnsent, sequenceOf, spanOfAsked, standingOf } from './receive';
@@ -29,7 +29,8 @@ export type Outgoing = {
     | { readonly kind: 'stays'; readonly address: string };
 };
 
-const domainOf = ({ address }: Who) => address.split('@')[1] ?? 'sprindle.invalid';
+/** The domain of an address: what letters from it are known by ends with it. */
+export const domainOf = ({ address }: Who) => address.split('@')[1] ?? 'sprindle.invalid';
 
 const idOf = (own: Who, ...parts: readonly (string | number)[]) =>
   `sprindle-${markOf(parts.join(' '))}@${domainOf(own)}`;
@@ -57,7 +58,7 @@ function answerBody(
     no: `I cannot come: ${event.title}, ${when}.`,
     other: `${notThisWeek ? 'I have planned that week already, and cannot make' : 'I cannot make'} ${event.title}, ${when}.`,
   };
-  const times = proposals.map((one) => `- ${spanWords(spanOfProposal(one), zone, style)}`);
+  const times = proposals.map((one) => `- ${spanWords(spanFrom(one), zone, style)}`);
   return [
     ...(note === '' ? [] : [note, '']),
     lines[kind],

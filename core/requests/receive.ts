@@ -1,4 +1,4 @@
-import { plainAddress } from '../calendar/attendees';
+import { isAmong, isSameAddress } from '../calendar/attendees';
 import { wallLike } from '../formats/fileZones';
 import { rememberedPer } from '../model/remember';
 import type { Answer, AskedEvent, Request, RequestPart, Revision } from '../model/request';
@@ -17,7 +17,7 @@ import { hoursMark, isNewer } from './revision';
 export type Letter = { readonly itip: Itip; readonly sender: string; readonly at: number };
 
 /** Why a message is not followed. */
-export type Refusal = 'notOrganizer' | 'older' | 'noOrganizer' | 'notGuest' | 'gone';
+export type Refusal = 'notOrganizer' | 'older' | 'noOrganizer';
 
 export type Received =
   | { readonly kind: 'taken'; readonly request: Request }
@@ -29,16 +29,14 @@ const known: Received = { kind: 'known' };
 const taken = (request: Request): Received => ({ kind: 'taken', request });
 const refused = (why: Refusal): Received => ({ kind: 'refused', why });
 
-const isSame = (one: string, other: string) => plainAddress(one) === plainAddress(other);
-
 /** Whether whoever sent a message may speak for the one who asks. */
 const speaksFor = ({ itip, sender }: Letter, before: Request): boolean =>
   itip.organizer !== null &&
-  isSame(itip.organizer.address, before.organizer.address) &&
-  (isSame(sender, before.organizer.address) ||
-    isSame(sender, before.sender ?? '') ||
+  isSameAddress(itip.organizer.address, before.organizer.address) &&
+  (isSameAddress(sender, before.organizer.address) ||
+    isSameAddress(sender, before.sender ?? '') ||
     // only a first message may name who writes instead of the organizer
-    (itip.sentBy !== null && before.sender !== null && isSame(itip.sentBy, before.sender)));
+    (itip.sentBy !== null && before.sender !== null && isSameAddress(itip.sentBy, before.sender)));
 
 const never: Revision = { sequence: -1, stamp: 0 };
 
@@ -47,7 +45,7 @@ function newRequest({ itip, sender, at }: Letter): Request | undefined {
   if (!organizer) return undefined;
   return {
     ...{ id: uid, event: null, ...never, parts: [], cancelled: null, organizer, heardAt: at },
-    sender: isSame(sender, organizer.address) ? null : sender,
+    sender: isSameAddress(sender, organizer.address) ? null : sender,
   };
 }
 
@@ -85,7 +83,7 @@ export function received(before: Request | undefined, letter: Letter, own: reado
   const { itip } = letter;
   const { method, organizer, recurrence, stamp } = itip;
   if (method === 'REPLY' || method === 'REFRESH' || method === 'COUNTER') return known;
-  if (organizer && own.some((address) => isSame(address, organizer.address))) return known;
+  if (organizer && isAmong(organizer.address, own)) return known;
   const request = before ?? newRequest(letter);
   if (!request) return refused('noOrganizer');
   if (before && !speaksFor(letter, before)) return refused('notOrganizer');

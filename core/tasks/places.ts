@@ -3,7 +3,7 @@ import { groupedBy } from '../model/collection';
 import { latestByPart, nearby } from '../model/nearby';
 import type { Block, Subject, TrayItem } from '../model/plan';
 import type { Workspace } from '../model/workspace';
-import { DAY, MINUTE, type Span } from '../time/span';
+import { DAY, MINUTE, spanFrom, type Span } from '../time/span';
 import { dayOf, type IsoDate, type Zone } from '../time/zone';
 import { inTray, nextTimes, timesIn, untouchedTime } from './repeating';
 
@@ -13,10 +13,7 @@ import { inTray, nextTimes, timesIn, untouchedTime } from './repeating';
  */
 
 /** The stretch of time that a block takes, or would take. */
-export const spanOfBlock = ({ start, minutes }: Pick<Block, 'start' | 'minutes'>): Span => ({
-  from: start,
-  to: start + minutes * MINUTE,
-});
+export const spanOfBlock = (block: Pick<Block, 'start' | 'minutes'>): Span => spanFrom(block);
 
 /** A task by its id, a time of a repeating one included. */
 export const taskOf = ({ tasks, repeats }: Workspace, id: string) =>

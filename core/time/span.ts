@@ -5,6 +5,12 @@ export const MINUTE = 60_000;
 /** A day of 24 hours. */
 export const DAY = 1440 * MINUTE;
 
+/** The stretch that begins at an instant and lasts so many minutes. */
+export const spanFrom = ({ start, minutes }: { readonly start: number; readonly minutes: number }): Span => ({
+  from: start,
+  to: start + minutes * MINUTE,
+});
+
 /** The length of a span in minutes; fractions stay. */
 export const lengthOf = (span: Span): number => (span.to - span.from) / MINUTE;
 

@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import type { Invitation } from '@/core/model/request';
 import type { Workspace } from '@/core/model/workspace';
+import { nameOf } from '@/core/calendar/attendees';
 import { proposedTo, requestList } from '@/core/outside/requestList';
 import { answerOfGuest } from '@/core/requests/invite';
 import { eventOfUid } from '@/core/requests/placed';
@@ -17,7 +18,7 @@ import { TopLine } from './TopLine';
 function proposedTitle(workspace: Workspace, [invitation]: readonly Invitation[]): string {
   const guest = invitation?.guests.find((one) => answerOfGuest(invitation, one)?.kind === 'other');
   const about = invitation && eventOfUid(workspace, invitation.id)?.title;
-  return `${guest?.name || guest?.address || 'Somebody'} proposes another time: ${about ?? ''}`;
+  return `${guest ? nameOf(guest) : 'Somebody'} proposes another time: ${about ?? ''}`;
 }
 
 /** What others ask for and wait to hear about, in a line, until it is answered. */
@@ -33,9 +34,7 @@ export function RequestsLine() {
   const [first] = waiting;
   const event = first && eventOf(first);
   const title =
-    first && event
-      ? `${first.organizer.name || first.organizer.address} asks: ${event.title}`
-      : proposedTitle(workspace, proposed);
+    first && event ? `${nameOf(first.organizer)} asks: ${event.title}` : proposedTitle(workspace, proposed);
   const when = event ? `${whenWords(spanOfAsked(event, zone).from, today, zone, workspace.settings)}. ` : '';
   const more =
     rest === 0 ? 'It waits for your answer.' : `${rest} more ${rest === 1 ? 'waits' : 'wait'} for an answer.`;

@@ -4,7 +4,7 @@ import { copyText } from '@/actions/copyText';
 import { download } from '@/actions/files/download';
 import { hold } from '@/actions/outside/freeTimes';
 import { bounds } from '@/core/model/bounds';
-import { freeTimes, type Giving } from '@/core/outside/freeTimes';
+import { freeTimes, WORKDAYS, type Giving } from '@/core/outside/freeTimes';
 import { freeTimesMarkdown, freeTimesText } from '@/core/outside/freeTimesWords';
 import { writeFreeTimes } from '@/core/formats/writeFreeBusy';
 import { distanceWords, durationWords, spanWords } from '@/core/time/words';
@@ -43,7 +43,7 @@ type Wanted = Omit<Giving, 'from' | 'theirs' | 'hours'> & {
 function FreeTimes({ minutes = 60, who = '' }: Panels['freeTimes']) {
   const workspace = useWorkspace();
   const [wanted, setWanted] = useState<Wanted>({
-    ...{ who, minutes, days: 14, weekdays: [1, 2, 3, 4, 5], most: 5, leavesSealed: false },
+    ...{ who, minutes, days: 14, weekdays: WORKDAYS, most: 5, leavesSealed: false },
     ...{ zone: null, inTheirHours: true, with: [] },
   });
   const set = (change: Partial<Wanted>) => setWanted({ ...wanted, ...change });

@@ -2,6 +2,7 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { markMail, takeMail } from '@/actions/outside/mailActs';
 import { lengthIn } from '@/core/capture/lengthIn';
+import { nameOf } from '@/core/calendar/attendees';
 import type { MailHead } from '@/core/outside/mailbox';
 import { whenWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
@@ -30,7 +31,7 @@ export function Mail({ head }: { head: MailHead }) {
   };
   const minutes = useMemo(() => lengthIn(`${subject}\n${preview}`), [subject, preview]);
   const about = [
-    from.name || from.address,
+    nameOf(from),
     whenWords(receivedAt, today, zone, style),
     unread ? 'unread' : '',
     flagged ? 'flagged' : '',

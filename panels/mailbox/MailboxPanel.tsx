@@ -4,7 +4,8 @@ import { askMailbox } from '@/actions/outside/mail';
 import { dropDraft, searchMail } from '@/actions/outside/mailActs';
 import { sendAgain } from '@/actions/outside/requests';
 import { feedWords } from '@/core/outside/feedWords';
-import type { Draft, Mailbox, MailHead } from '@/core/outside/mailbox';
+import { nameOf } from '@/core/calendar/attendees';
+import { refusedBy, type Mailbox, type MailHead } from '@/core/outside/mailbox';
 import { useOutside } from '@/state/outside';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
@@ -65,7 +66,7 @@ function Opened({ mailbox }: { mailbox: Mailbox }) {
           ))}
         </View>
       )}
-      {drafts.length > 0 && <Drafts drafts={drafts} refused={mailbox.refused} />}
+      {drafts.length > 0 && <Drafts mailbox={mailbox} />}
     </View>
   );
 }
@@ -96,15 +97,13 @@ function Stands({ mailbox }: { mailbox: Mailbox }) {
   );
 }
 
-type DraftsProps = { drafts: readonly Draft[]; refused: Mailbox['refused'] };
-
 /** Answers that wait to be sent. */
-const Drafts = ({ drafts, refused }: DraftsProps) => (
+const Drafts = ({ mailbox }: { mailbox: Mailbox }) => (
   <View className="gap-2 border-t border-line pt-3">
     <Heading level={2}>Waiting to be sent</Heading>
-    {drafts.map((draft) => {
-      const refusal = refused.find(({ of }) => of === draft.id)?.what;
-      const about = `${draft.subject}, to ${draft.to.name || draft.to.address}`;
+    {mailbox.drafts.map((draft) => {
+      const refusal = refusedBy(mailbox, draft.id);
+      const about = `${draft.subject}, to ${nameOf(draft.to)}`;
       return (
         <View key={draft.id} className="gap-1">
           <Words face="strong">{about}</Words>

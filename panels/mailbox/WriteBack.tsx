@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { View } from 'react-native';
+import { nameOf } from '@/core/calendar/attendees';
 import { writeBack } from '@/actions/outside/mailActs';
-import { freeTimes } from '@/core/outside/freeTimes';
+import { freeTimes, WORKDAYS } from '@/core/outside/freeTimes';
 import { freeTimesText } from '@/core/outside/freeTimesWords';
 import type { MailHead } from '@/core/outside/mailbox';
 import { answerWords } from '@/core/forecast/promiseWords';
@@ -17,7 +18,7 @@ import { Words } from '@/ui/Words';
 import { useAsked } from './AskedTime';
 
 /** What free times are given of where nothing else is said: an hour, within two weeks, on working days. */
-const USUAL = { minutes: 60, days: 14, weekdays: [1, 2, 3, 4, 5], most: 3, leavesSealed: true } as const;
+const USUAL = { minutes: 60, days: 14, weekdays: WORKDAYS, most: 3, leavesSealed: true } as const;
 
 type Props = { head: MailHead; minutes: number | undefined; onSent: () => void };
 
@@ -32,7 +33,7 @@ export function WriteBack({ head, minutes, onSent }: Props) {
     await writeBack(head, text);
     onSent();
   };
-  const who = head.from.name || head.from.address;
+  const who = nameOf(head.from);
   return (
     <View className="gap-2 border-t border-line pt-2">
       <View role="group" aria-label="Said often" className="flex-row flex-wrap gap-2">

@@ -3,12 +3,13 @@ import { View } from 'react-native';
 import { inviteTo, moveAsProposed, sendAgain } from '@/actions/outside/requests';
 import { ownCalendars, type CalendarEvent } from '@/core/model/event';
 import type { Guest, Invitation } from '@/core/model/request';
+import { refusedBy } from '@/core/outside/mailbox';
 import { calendarsOf, proposals } from '@/core/outside/proposals';
 import { readGuests } from '@/core/people/guests';
 import { knownPeople } from '@/core/people/known';
 import { guestWords, invitationLine } from '@/core/requests/guestWords';
-import { spanOfProposal } from '@/core/requests/itip';
-import { plainAddress } from '@/core/calendar/attendees';
+import { spanFrom } from '@/core/time/span';
+import { isSameAddress, nameOf } from '@/core/calendar/attendees';
 import { spanWords } from '@/core/time/words';
 import { useOutside } from '@/state/outside';
 import { useWorkspace } from '@/state/shown';
@@ -54,7 +55,7 @@ function Invite({ event, guests }: GuestsProps) {
       placeholder="Tomas Brandt, mina@river.example"
       read={read}
       onSave={(more) => {
-        const names = more.map(({ name, address }) => name || address).join(', ');
+        const names = more.map(nameOf).join(', ');
         if (more.length > 0) inviteTo(event, [...guests, ...more], `Invited ${names}`);
       }}
     />
@@ -68,7 +69,7 @@ function Invited({ event, invitation }: { event: CalendarEvent; invitation: Invi
   const { mailbox } = useOutside();
   const [seeking, setSeeking] = useState(false);
   const { guests } = invitation;
-  const refusal = mailbox?.refused.find(({ of }) => of === invitation.id)?.what;
+  const refusal = refusedBy(mailbox, invitation.id);
   const line = invitationLine(invitation, event, {
     refusal,
     away: !mailbox || mailbox.trouble !== null,
@@ -81,17 +82,17 @@ function Invited({ event, invitation }: { event: CalendarEvent; invitation: Invi
       <View role="list" aria-label="Invited">
         {guests.map((guest) => (
           <View key={guest.address} role="listitem" className="flex-row flex-wrap items-center gap-x-2">
-            <Words>{guest.name || guest.address}</Words>
+            <Words>{nameOf(guest)}</Words>
             <Words tone="soft">{guestWords(invitation, guest)}</Words>
             <Button
               label="Leave out"
-              says={`Leave out: ${guest.name || guest.address}`}
+              says={`Leave out: ${nameOf(guest)}`}
               kind="quiet"
               onPress={() =>
                 inviteTo(
                   event,
-                  guests.filter(({ address }) => plainAddress(address) !== plainAddress(guest.address)),
-                  `${guest.name || guest.address} is not invited any more`,
+                  guests.filter(({ address }) => !isSameAddress(address, guest.address)),
+                  `${nameOf(guest)} is not invited any more`,
                 )
               }
             />
@@ -126,9 +127,8 @@ function SuitsAll({ event, invitation }: { event: CalendarEvent; invitation: Inv
   const { settings } = workspace;
   const { guests } = invitation;
   const found = useMemo(
-    () =>
-      proposals(workspace, event, guests, { ...since, weekStart: settings.weekStart, notThisWeek: false }),
-    [workspace, event, guests, since, settings.weekStart],
+    () => proposals(workspace, event, guests, { ...since, notThisWeek: false }),
+    [workspace, event, guests, since],
   );
   const known = calendarsOf(workspace, guests).length;
   return (
@@ -139,7 +139,7 @@ function SuitsAll({ event, invitation }: { event: CalendarEvent; invitation: Inv
           : `Free here, and for those whose calendar you see: ${known} of ${guests.length}.`}
       </Words>
       {found.map((proposal) => {
-        const when = spanWords(spanOfProposal(proposal), zone, settings);
+        const when = spanWords(spanFrom(proposal), zone, settings);
         return (
           <View key={proposal.start} className="flex-row">
             <Button

@@ -3,7 +3,7 @@ import { View } from 'react-native';
 import { answer } from '@/actions/outside/requests';
 import type { AskedEvent, Proposal, Request } from '@/core/model/request';
 import { proposals } from '@/core/outside/proposals';
-import { spanOfProposal } from '@/core/requests/itip';
+import { spanFrom } from '@/core/time/span';
 import { spanWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
@@ -33,10 +33,9 @@ export function AnotherTime({ request, event, notThisWeek }: Props) {
     () =>
       proposals(workspace, event, [request.organizer], {
         ...since,
-        weekStart: settings.weekStart,
         notThisWeek,
       }),
-    [workspace, event, request.organizer, since, settings.weekStart, notThisWeek],
+    [workspace, event, request.organizer, since, notThisWeek],
   );
   const chosen = found.filter(({ start }) => !without.includes(start));
   const toggle = ({ start }: Proposal) =>
@@ -59,7 +58,7 @@ export function AnotherTime({ request, event, notThisWeek }: Props) {
       {found.map((one) => (
         <CheckBox
           key={one.start}
-          label={spanWords(spanOfProposal(one), zone, settings)}
+          label={spanWords(spanFrom(one), zone, settings)}
           checked={!without.includes(one.start)}
           onToggle={() => toggle(one)}
         />

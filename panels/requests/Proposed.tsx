@@ -1,9 +1,10 @@
 import { View } from 'react-native';
 import { letStay, moveAsProposed } from '@/actions/outside/requests';
+import { nameOf } from '@/core/calendar/attendees';
 import type { Guest, Invitation } from '@/core/model/request';
 import { proposedTo } from '@/core/outside/requestList';
 import { answerOfGuest } from '@/core/requests/invite';
-import { spanOfProposal } from '@/core/requests/itip';
+import { spanFrom } from '@/core/time/span';
 import { eventOfUid } from '@/core/requests/placed';
 import { spanOfAsked } from '@/core/requests/receive';
 import { spanWords } from '@/core/time/words';
@@ -31,7 +32,7 @@ function One({ invitation, guest }: { invitation: Invitation; guest: Guest }) {
   const event = eventOfUid(workspace, invitation.id);
   const answer = answerOfGuest(invitation, guest);
   if (!event || !answer) return null;
-  const name = guest.name || guest.address;
+  const name = nameOf(guest);
   return (
     <View role="group" aria-label={`${event.title}, ${name}`} className="gap-2 border-l-4 border-amber pl-3">
       <Heading level={2}>{event.title}</Heading>
@@ -41,7 +42,7 @@ function One({ invitation, guest }: { invitation: Invitation; guest: Guest }) {
       {answer.note !== '' && <Words tone="soft">{answer.note}</Words>}
       <View className="flex-row flex-wrap gap-2">
         {answer.proposals.map((proposal) => {
-          const when = spanWords(spanOfProposal(proposal), zone, style);
+          const when = spanWords(spanFrom(proposal), zone, style);
           return (
             <Button
               key={proposal.start}

@@ -3,6 +3,7 @@ import { View } from 'react-native';
 import { ownCalendar } from '@/actions/events';
 import { answer } from '@/actions/outside/requests';
 import { LoadMeasure } from '@/board/LoadMeasure';
+import { nameOf } from '@/core/calendar/attendees';
 import { ruleWords } from '@/core/calendar/repeat';
 import { shortBecauseOf } from '@/core/feasible/request';
 import { takesWords } from '@/core/feasible/words';
@@ -25,8 +26,6 @@ import { QUARTER, useSince } from '@/ui/useSince';
 import { Heading, Words } from '@/ui/Words';
 import { AnotherTime } from './AnotherTime';
 import { WhereItLies } from './WhereItLies';
-
-const nameOf = ({ organizer: { name, address } }: Request) => name || address;
 
 /** Something that is asked for: when, by whom, where it would lie, what that means, and the answers. */
 export function RequestCard({ request }: { request: Request }) {
@@ -81,7 +80,7 @@ function Asked({ request, event }: { request: Request; event: AskedEvent }) {
         <Words tone="soft">Repeats {ruleWords(event.rule, event.start.wall.slice(0, 10), settings)}</Words>
       )}
       <Words tone="soft">
-        {[`${nameOf(request)} asks`, event.location, others > 1 && `${others} others are asked`]
+        {[`${nameOf(request.organizer)} asks`, event.location, others > 1 && `${others} others are asked`]
           .filter(Boolean)
           .join(' · ')}
       </Words>

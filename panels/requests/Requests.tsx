@@ -2,6 +2,7 @@ import { useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { sendAgain } from '@/actions/outside/requests';
 import type { Request } from '@/core/model/request';
+import { refusedBy } from '@/core/outside/mailbox';
 import { requestList } from '@/core/outside/requestList';
 import { eventOf, isOfBooking, spanOfAsked, standingOf } from '@/core/requests/receive';
 import { requestLine, unheardWords } from '@/core/requests/words';
@@ -52,7 +53,7 @@ function Answered({ request }: { request: Request }) {
   const [again, setAgain] = useState(false);
   const event = eventOf(request);
   if (!event) return null;
-  const refusal = mailbox?.refused.find(({ of }) => of === request.id)?.what;
+  const refusal = refusedBy(mailbox, request.id);
   const away = isOfBooking(request)
     ? pages.every(({ trouble }) => trouble !== null)
     : !mailbox || mailbox.trouble !== null;

@@ -4,7 +4,8 @@ import path from 'node:path';
 import * as fc from 'fast-check';
 import { appServer } from '../app';
 import { keepPages, keptPages } from './keep';
-import { bookingPages, startsOf, type Offer, type Page } from './pages';
+import type { Offer } from '../../core/outside/booking';
+import { bookingPages, startsOf, type Page } from './pages';
 
 const NOW = Date.UTC(2026, 10, 24, 11, 20);
 const HOUR = 3_600_000;

@@ -1,9 +1,11 @@
 import { Hono, type Context } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
 import { isZone } from '../../core/time/zone';
+import { Answered, Offer } from '../../core/outside/booking';
 import * as z from '../../core/zod';
+import { isFromOwnPage, OWN_PAGES_ONLY } from '../ownPage';
 import { GUESSES, often, whoOf } from './often';
-import { Answered, Offer, type Means, type Page } from './pages';
+import type { Means, Page } from './pages';
 
 const LARGEST_OFFER = 100_000;
 
@@ -25,9 +27,7 @@ export function ownPages({ pages, now }: Means): Hono {
   const guessed = often(GUESSES, now);
   app.use(bodyLimit({ maxSize: LARGEST_OFFER, onError: (c) => c.text('The request is too large.', 413) }));
   app.use(async (c, next) => {
-    const from = c.req.header('sec-fetch-site') ?? 'same-origin';
-    const isJson = /^application\/json\b/.test(c.req.header('content-type') ?? '');
-    if (from !== 'same-origin' || !isJson) return c.text('This is for pages of this server alone.', 403);
+    if (!isFromOwnPage(c)) return c.text(OWN_PAGES_ONLY, 403);
     if (guessed.isTooOften(whoOf(c))) return c.text('Not so often.', 429, { 'Retry-After': '600' });
     return next();
   });

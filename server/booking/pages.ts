@@ -1,12 +1,11 @@
 import { createHash, randomBytes, timingSafeEqual } from 'node:crypto';
-import { AnswerKind, Proposal } from '../../core/model/request';
-import { MINUTE, subtract, type Span } from '../../core/time/span';
+import { Booking, Offer, type Answered } from '../../core/outside/booking';
+import { MINUTE, overlaps, spanFrom, subtract } from '../../core/time/span';
 import * as z from '../../core/zod';
 
 /** How many pages there are at most, so that nobody fills the disk with them. */
 const MOST_PAGES = 1000;
-/** How many times one page may offer, and hold bookings that nobody has answered. */
-const MOST_SPANS = 500;
+/** How many bookings that nobody has answered one page may hold. */
 const MOST_OPEN = 50;
 /** How many somebody may have open at once on a page, told by their address. */
 const MOST_OF_ONE = 3;
@@ -14,56 +13,14 @@ const MOST_OF_ONE = 3;
 const STEP = 30;
 const QUARTER = 15 * MINUTE;
 
-const Instant = z.int();
 const Short = z.string().check(z.maxLength(200));
-
-/** What is to be booked, as it leaves the browser: free times alone, never what lies between them. */
-export const Offer = z.object({
-  host: Short,
-  title: Short,
-  minutes: z.int().check(z.gte(5), z.lte(720)),
-  zone: Short,
-  /** Free stretches, epoch ms. */
-  spans: z.array(z.object({ from: Instant, to: Instant })).check(z.maxLength(MOST_SPANS)),
-  /** Until when it can be booked, epoch ms. */
-  until: Instant,
-  /** Whether it can be booked more than once. */
-  many: z.boolean(),
-  /** How long before a time it can be booked at the latest, in minutes. */
-  notice: z.int().check(z.gte(0), z.lte(43_200)),
-});
-export type Offer = z.infer<typeof Offer>;
-
-const Booking = z.object({
-  id: Short,
-  start: Instant,
-  minutes: z.int(),
-  name: Short,
-  address: Short,
-  note: z.string().check(z.maxLength(2000)),
-  /** When it was made or changed last, and how often it was changed. */
-  at: Instant,
-  sequence: z.int(),
-  state: z.enum(['asked', 'off', ...AnswerKind.options]),
-  proposals: z.array(Proposal),
-  word: z.string().check(z.maxLength(2000)),
-});
-export type Booking = z.infer<typeof Booking>;
 
 export const Page = z.object({ token: Short, key: Short, offer: Offer, bookings: z.array(Booking) });
 export type Page = z.infer<typeof Page>;
 
-/** An answer to a booking, as its host gives it. */
-export const Answered = z.object({
-  id: Short,
-  kind: AnswerKind,
-  proposals: z.array(Proposal).check(z.maxLength(10)),
-  note: z.string().check(z.maxLength(2000)),
-});
-
 /** What a visitor says of themselves, without spaces around it. */
 export const Visitor = z.object({
-  start: Instant,
+  start: z.int(),
   name: Short.check(z.minLength(1)),
   address: Short.check(z.regex(/^[^\s<>@,;:"]+@[^\s<>@,;:"]+$/)),
   note: z.string().check(z.maxLength(2000)),
@@ -74,11 +31,6 @@ export type Outcome =
   { readonly kind: 'booked'; readonly booking: Booking } | { readonly kind: 'taken' | 'closed' | 'tooMany' };
 
 const isOpen = ({ state }: Booking) => state !== 'no' && state !== 'off';
-const spanOf = ({ start, minutes }: Pick<Booking, 'start' | 'minutes'>): Span => ({
-  from: start,
-  to: start + minutes * MINUTE,
-});
-
 const hashOf = (key: string): string => createHash('sha256').update(key).digest('base64url');
 
 /** Whether a key is the one that a page was made with; takes as long for any key. */
@@ -89,7 +41,7 @@ const isKey = (page: Page, key: string): boolean =>
 export function startsOf({ offer, bookings }: Page, now: number): number[] {
   const taken = bookings.filter(isOpen);
   if (!offer.many && taken.length > 0) return [];
-  const free = subtract(offer.spans, taken.map(spanOf));
+  const free = subtract(offer.spans, taken.map(spanFrom));
   const step = Math.min(STEP, offer.minutes) * MINUTE;
   const earliest = now + offer.notice * MINUTE;
   return free.flatMap(({ from, to }) => {
@@ -170,9 +122,7 @@ export function bookingPages(
       const proposal = before?.proposals.find((one) => one.start === start);
       if (before?.state !== 'other' || !proposal) return { kind: 'closed' };
       const others = page.bookings.filter((one) => one.id !== id && isOpen(one));
-      const isTaken = others.some(
-        (one) => spanOf(one).from < spanOf(proposal).to && spanOf(proposal).from < spanOf(one).to,
-      );
+      const isTaken = others.some((one) => overlaps(spanFrom(one), spanFrom(proposal)));
       if (isTaken) return { kind: 'taken' };
       const next = {
         ...before,
@@ -192,7 +142,7 @@ export function bookingPages(
         change(page, { ...before, at: now(), sequence: before.sequence + 1, state: 'off', proposals: [] });
     },
     /** Answers a booking; false where it is gone, or was called off. */
-    answer(seen: Page, { id, kind, proposals, note }: z.infer<typeof Answered>): boolean {
+    answer(seen: Page, { id, kind, proposals, note }: Answered): boolean {
       const page = fresh(seen);
       const before = find(page, id);
       if (!before || before.state === 'off') return false;

@@ -4,12 +4,12 @@ import { csrf } from 'hono/csrf';
 import { secureHeaders } from 'hono/secure-headers';
 import { writeEvent } from '../../core/formats/writeCalendar';
 import { plainEvent } from '../../core/model/event';
+import { MINUTE } from '../../core/time/span';
 import { isZone, wallOf } from '../../core/time/zone';
 import { GUESSES, often, whoOf } from './often';
 import { startsOf, Visitor, type Means, type Outcome, type Page } from './pages';
 import { bookedView, offeredView, sentenceView, type Again } from './view';
 
-const MINUTE = 60_000;
 /** How often one visitor may book, and how often one page may be booked. */
 const BOOKS = { most: 10, within: 10 * MINUTE };
 const OF_PAGE = { most: 60, within: 60 * MINUTE };

@@ -1,14 +1,13 @@
 import { html } from 'hono/html';
 import type { Style } from '../../core/time/words';
 import { clockWords, dateWords, durationWords, spanWords } from '../../core/time/words';
-import { MINUTE } from '../../core/time/span';
+import { MINUTE, spanFrom } from '../../core/time/span';
 import { dateOf, type Zone } from '../../core/time/zone';
-import type { Booking, Page } from './pages';
+import type { Booking } from '../../core/outside/booking';
+import type { Page } from './pages';
 
 /** Plain to all: days before months, 24 hours. */
 const STYLE: Style = { clock: 24, dates: 'dayFirst' };
-
-const spanOf = (start: number, minutes: number) => ({ from: start, to: start + minutes * MINUTE });
 
 type Frame = { readonly title: string };
 
@@ -164,7 +163,7 @@ export function bookedView(booked: Booked) {
   const { start, minutes, state, proposals, word, id } = booking;
   const at = `/book/${page.token}/${id}`;
   const query = `?zone=${encodeURIComponent(zone)}`;
-  const span = spanOf(start, minutes);
+  const span = spanFrom({ start, minutes });
   return framed(
     booked,
     html`<h1>${title}</h1>
@@ -188,7 +187,7 @@ export function bookedView(booked: Booked) {
                           required
                           ${i === 0 ? 'checked' : ''}
                         />
-                        <span>${spanWords(spanOf(one.start, one.minutes), zone, STYLE)}</span></label
+                        <span>${spanWords(spanFrom(one), zone, STYLE)}</span></label
                       >`,
                   )}
                 </div>

@@ -1,6 +1,7 @@
 import { Hono } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
 import * as z from '../../core/zod';
+import { isFromOwnPage, OWN_PAGES_ONLY } from '../ownPage';
 import { LIMITS, Refused, request, type Limits } from './request';
 
 /** The largest thing that is sent to an outside service: an event or a task with all that is kept of it. */
@@ -63,10 +64,7 @@ export function relay({ limits = LIMITS, examples = null }: RelayMeans = {}): Ho
   app.use(bodyLimit({ maxSize: LARGEST_BODY, onError: (c) => c.text('The request is too large.', 413) }));
   app.get('/examples', (c) => c.json(examples));
   app.post('/ask', async (c) => {
-    const from = c.req.header('sec-fetch-site') ?? 'same-origin';
-    // JSON needs the leave of this server to be sent from elsewhere, which it never gives
-    const isJson = /^application\/json\b/.test(c.req.header('content-type') ?? '');
-    if (from !== 'same-origin' || !isJson) return c.text('This is for pages of this server alone.', 403);
+    if (!isFromOwnPage(c)) return c.text(OWN_PAGES_ONLY, 403);
     const wanted = Wanted.safeParse(asJson(await c.req.text()));
     if (!wanted.success) return c.text('This asks for something else than a request.', 400);
     try {

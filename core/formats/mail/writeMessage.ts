@@ -1,5 +1,5 @@
 import type { Who } from '../../model/request';
-import { signsOf } from '../bytes';
+import { base64Of } from '../bytes';
 
 /** A message that goes out. */
 export type Writing = {
@@ -17,7 +17,7 @@ export type Writing = {
   readonly calendar?: { readonly method: string; readonly text: string } | undefined;
 };
 
-const base64 = (text: string): string => btoa(signsOf(new TextEncoder().encode(text)));
+const base64 = (text: string): string => base64Of(new TextEncoder().encode(text));
 
 const folded = (text: string, length: number): string[] =>
   text.match(new RegExp(`.{1,${length}}`, 'g')) ?? [''];

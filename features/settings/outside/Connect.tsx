@@ -14,6 +14,7 @@ import { Choice } from '@/ui/Choice';
 import { closePanel } from '@/ui/panels';
 import { Heading, Words } from '@/ui/Words';
 import { blockChoices, NewTasksGoTo } from './ShelfPanel';
+import { TryIt } from './TryIt';
 import { useExamples } from './useExamples';
 import { WhoAsks, type Credentials } from './WhoAsks';
 
@@ -28,6 +29,7 @@ type State =
 export function Connect() {
   const [who, setWho] = useState<Credentials>({ server: '', username: '', password: '' });
   const [state, setState] = useState<State>({ kind: 'waits' });
+  const known = useExamples()?.account;
   const set = (change: Partial<Credentials>) => {
     setWho((before) => ({ ...before, ...change }));
     setState({ kind: 'waits' });
@@ -66,10 +68,12 @@ export function Connect() {
           onPress={() => void look(who)}
         />
       </View>
-      <Simulated
-        onChoose={(known) => {
-          setWho(known);
-          void look(known);
+      <TryIt
+        what="account"
+        known={known}
+        onChoose={(one) => {
+          setWho(one);
+          void look(one);
         }}
       />
       <View aria-live="polite">
@@ -77,22 +81,6 @@ export function Connect() {
         {state.kind === 'failed' && <Words tone="brick">{state.words}</Words>}
       </View>
       {state.kind === 'found' && <WhatItHas who={who} calendars={state.calendars} />}
-    </View>
-  );
-}
-
-/** The account of simulated services, where there is one. */
-function Simulated({ onChoose }: { onChoose: (known: Credentials) => void }) {
-  const known = useExamples()?.account;
-  if (!known) return null;
-  return (
-    <View className="gap-2">
-      <Words size="xs" tone="soft">
-        To try it, a simulated one:
-      </Words>
-      <View className="flex-row">
-        <Button label={`The account of ${known.username}`} onPress={() => onChoose(known)} />
-      </View>
     </View>
   );
 }

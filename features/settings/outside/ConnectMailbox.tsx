@@ -6,6 +6,7 @@ import { outcomeWords } from '@/core/outside/feedWords';
 import { Button } from '@/ui/Button';
 import { closePanel } from '@/ui/panels';
 import { Words } from '@/ui/Words';
+import { TryIt } from './TryIt';
 import { useExamples } from './useExamples';
 import { WhoAsks, type Credentials } from './WhoAsks';
 
@@ -49,22 +50,14 @@ export function ConnectMailbox() {
       <View className="flex-row">
         <Button label="Connect it" kind="primary" onPress={() => void look(who)} />
       </View>
-      {known && (
-        <View className="gap-2">
-          <Words size="xs" tone="soft">
-            To try it, a simulated one:
-          </Words>
-          <View className="flex-row">
-            <Button
-              label={`The mailbox of ${known.username}`}
-              onPress={() => {
-                setWho(known);
-                void look(known);
-              }}
-            />
-          </View>
-        </View>
-      )}
+      <TryIt
+        what="mailbox"
+        known={known}
+        onChoose={(one) => {
+          setWho(one);
+          void look(one);
+        }}
+      />
       <View aria-live="polite">
         {state.kind === 'asks' && <Words>Asking {hostOf(who.server)}…</Words>}
         {state.kind === 'failed' && <Words tone="brick">{state.words}</Words>}
