@@ -9,14 +9,21 @@ export const outOfReach = (page: Page, within: string) =>
         const name = element.getAttribute('aria-label') ?? element.textContent?.slice(0, 40);
         if (element.closest('[aria-hidden=true], [inert], .sr-only') || element.getClientRects().length === 0)
           return [];
+        const middle = () => {
+          const { left, top, width, height } = element.getBoundingClientRect();
+          return { x: left + width / 2, y: top + height / 2 };
+        };
+        const isSeen = () => {
+          const { x, y } = middle();
+          const there = document.elementFromPoint(x, y);
+          return there !== null && (element.contains(there) || there.contains(element));
+        };
+        // scrolling lays the whole page out anew, so what is in sight already is left where it is
+        if (isSeen()) return [];
         element.scrollIntoView({ block: 'center', inline: 'center' });
-        const { left, top, width, height } = element.getBoundingClientRect();
-        const [x, y] = [left + width / 2, top + height / 2];
-        const there = document.elementFromPoint(x, y);
-        const isSeen = there !== null && (element.contains(there) || there.contains(element));
-        return isSeen || (x >= 0 && y >= 0 && x < innerWidth && y < innerHeight)
-          ? []
-          : [`${name} at ${x}, ${y}`];
+        const { x, y } = middle();
+        const isWithin = x >= 0 && y >= 0 && x < innerWidth && y < innerHeight;
+        return isSeen() || isWithin ? [] : [`${name} at ${x}, ${y}`];
       }),
   );
 
