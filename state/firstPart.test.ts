@@ -23,12 +23,9 @@ const history = {
   blocks: today.blocks.with([{ id: 'summer', taskId: old.id, start: summer, minutes: 60 }]),
 };
 
-async function disk() {
-  const storage = memory();
-  await repository(storage).save(history, changedPartitions(null, history));
-  storage.writes.length = 0;
-  return storage;
-}
+const saved = memory();
+beforeAll(() => repository(saved).save(history, changedPartitions(null, history)));
+const disk = () => memory({ ...saved.stored });
 
 /** A tab whose storage gives what is needed first, and holds back everything else until `go`. */
 function opening(storage: ReturnType<typeof memory>) {
@@ -57,7 +54,7 @@ function opening(storage: ReturnType<typeof memory>) {
 const settled = () => new Promise((resolve) => setTimeout(resolve, 0));
 
 test('the present day stands before the rest has been read, and then everything does', async () => {
-  const { store, finish } = opening(await disk());
+  const { store, finish } = opening(disk());
   await settled();
   expect(store.getState().opening).toBe(false);
   const first = store.getState().workspace;
@@ -69,7 +66,7 @@ test('the present day stands before the rest has been read, and then everything 
 });
 
 test('a task that is deleted meanwhile takes its old blocks along, and undo brings all of it back', async () => {
-  const storage = await disk();
+  const storage = disk();
   const { store, finish } = opening(storage);
   await settled();
   store.run(deleteRecord, { part: 'tasks', id: old.id }, 'Deleted');
@@ -99,11 +96,11 @@ test('whatever is done meanwhile comes to the same as on all of it, here and on 
   await fc.assert(
     fc.asyncProperty(fc.array(fc.nat(acts.length - 1), { maxLength: 12 }), async (chosen) => {
       const doAll = (store: Store) => chosen.forEach((act, n) => acts[act]?.(store, n));
-      const early = opening(await disk());
+      const early = opening(disk());
       await settled();
       doAll(early.store);
       const one = await early.finish();
-      const late = opening(await disk());
+      const late = opening(disk());
       await late.finish();
       doAll(late.store);
       await late.store.flush();
@@ -117,7 +114,7 @@ test('whatever is done meanwhile comes to the same as on all of it, here and on 
 }, 60_000);
 
 test('what cannot be read later is said, and nothing is overwritten', async () => {
-  const storage = await disk();
+  const storage = disk();
   storage.stored['part:entries/2026-08'] = '{"version":99,"content":[]}';
   const { store, finish } = opening(storage);
   await settled();

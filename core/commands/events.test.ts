@@ -64,16 +64,16 @@ test('whatever is changed from an occurrence on, those before it stay, the other
   fc.assert(
     fc.property(anySeries, ({ before, recurrence, start }) => {
       const after = moveEvent.apply(before, { ...at(recurrence, 'later'), changes: { start } });
+      const [was, is] = [times(before), times(after)];
       const early = (list: string[]) =>
         list.filter((name) => name.slice(0, 19) < recurrence && name.slice(0, 19) < start.wall);
-      const stays = times(before).filter((name) => name.slice(0, 19) < recurrence);
-      expect(times(after)).toEqual(expect.arrayContaining(stays));
-      expect(early(times(after))).toEqual(early(times(before)));
-      if (before.events.get('c/a')?.rule?.includes('MONTHLY') === false)
-        expect(times(after)).toHaveLength(times(before).length);
-      expect(times(applyChanges(after, reversed(changesBetween(before, after))))).toEqual(times(before));
+      const stays = was.filter((name) => name.slice(0, 19) < recurrence);
+      expect(is).toEqual(expect.arrayContaining(stays));
+      expect(early(is)).toEqual(early(was));
+      if (before.events.get('c/a')?.rule?.includes('MONTHLY') === false) expect(is).toHaveLength(was.length);
+      expect(times(applyChanges(after, reversed(changesBetween(before, after))))).toEqual(was);
     }),
-    { numRuns: 150 },
+    { numRuns: 100 },
   );
 });
 
@@ -83,7 +83,7 @@ test('a change of this and later that changes no hours gives the same hours', ()
       const after = editEvent.apply(before, { ...at(recurrence, 'later'), changes: { location: 'Weir' } });
       expect(times(after)).toEqual(times(before));
     }),
-    { numRuns: 100 },
+    { numRuns: 40 },
   );
 });
 
@@ -91,12 +91,13 @@ test('a change of one occurrence leaves all others alone', () => {
   fc.assert(
     fc.property(anySeries, ({ before, recurrence, start }) => {
       const after = moveEvent.apply(before, { ...at(recurrence, 'one'), changes: { start } });
-      const others = times(before).filter((name) => !name.startsWith(recurrence));
-      expect(times(after)).toEqual(expect.arrayContaining(others));
-      expect(times(after).filter((name) => name.startsWith(start.wall)).length).toBeGreaterThan(0);
-      expect(times(after)).toHaveLength(times(before).length);
+      const [was, is] = [times(before), times(after)];
+      const others = was.filter((name) => !name.startsWith(recurrence));
+      expect(is).toEqual(expect.arrayContaining(others));
+      expect(is.filter((name) => name.startsWith(start.wall)).length).toBeGreaterThan(0);
+      expect(is).toHaveLength(was.length);
     }),
-    { numRuns: 100 },
+    { numRuns: 60 },
   );
 });
 

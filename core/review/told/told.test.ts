@@ -46,7 +46,7 @@ test('whatever is asked, the lines add up to the sums, every picture says someth
       const opened = line && atOnce(lineOf(office, { ...asked, key: line.key }));
       if (line) expect([opened?.sums.actual, opened?.count]).toEqual([line.right, line.count]);
     }),
-    { numRuns: 60 },
+    { numRuns: 30 },
   );
 });
 
