@@ -27,6 +27,6 @@ export const TopLine = ({ kind, title, line, rings = false, children }: Props) =
         {line}
       </Words>
     </View>
-    <View className="flex-row flex-wrap items-center gap-1">{children}</View>
+    <View className="max-w-full flex-row flex-wrap items-center gap-1">{children}</View>
   </View>
 );
