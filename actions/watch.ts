@@ -1,14 +1,13 @@
-import { leaveOut, setClockBack } from '@/core/commands/track';
+import { setClockBack } from '@/core/commands/track';
 import type { TimeEntry } from '@/core/model/plan';
-import { subjectTitle } from '@/core/tasks/places';
 import { durationWords } from '@/core/time/words';
 import { MINUTE } from '@/core/time/span';
 import { runningEntry } from '@/core/track/entries';
-import { jumpBetween, jumpSince, seenEnd, type Jump, type Look } from '@/core/track/seen';
+import { jumpBetween, jumpSince, type Jump, type Look } from '@/core/track/seen';
 import { here } from '@/state/here';
 import { lastSeen } from '@/state/lastSeen';
-import { currentWorkspace, newId, store } from '@/state/workspaceStore';
-import { ask } from '@/ui/panels';
+import { currentWorkspace, store } from '@/state/workspaceStore';
+import { askWhatCounts } from './whatCounts';
 
 /*
  * While a timer runs somebody looks at the clock, so that a clock that is set, or a computer that sleeps, neither takes
@@ -49,14 +48,7 @@ function goBack(entry: TimeEntry, { by, seen }: Jump): void {
 
 async function askAboutUnseen({ jump, entry }: NonNullable<typeof open>): Promise<void> {
   open = undefined;
-  const to = seenEnd(entry, jump.seen);
-  const answer = await ask({ kind: 'unseen', entryId: entry.id, unseen: jump.by, to });
-  const there = currentWorkspace().entries.get(entry.id);
-  if (!answer || !there) return;
-  const goesOn = answer === 'go on' && there.to === null ? { id: newId(), at: here().now } : null;
-  const title = subjectTitle(entry.subject, currentWorkspace());
-  const kept = durationWords((to - entry.from) / MINUTE);
-  store.run(leaveOut, { id: entry.id, to, goesOn }, `${kept} kept on ${title}`);
+  await askWhatCounts(entry, jump);
   lookAtClock();
 }
 

@@ -1,8 +1,9 @@
 import assert from 'node:assert/strict';
 import type { Page } from 'puppeteer-core';
 import { isAccessible } from './axe';
+import { outOfReach } from './reach';
 import { scene } from './scene';
-import { go, reload, press, type, sees, boxOf, eventually } from './steps';
+import { go, reload, press, type, sees, boxOf, eventually, isGone } from './steps';
 
 const HOUR = 60;
 
@@ -17,6 +18,13 @@ const minutes = (page: Page, count: number, how: 'go by' | 'set') =>
     count * 60_000,
     how === 'go by',
   );
+
+/** Has the next page open so many minutes later. */
+const laterOn = (page: Page, count: number) =>
+  page.evaluateOnNewDocument((ms) => {
+    const clock = Date.now;
+    Date.now = () => clock() + ms;
+  }, count * 60_000);
 
 /** A timer that has run for four minutes. */
 async function running(page: Page): Promise<void> {
@@ -80,13 +88,37 @@ scene(
     const seen = () => page.evaluate(() => localStorage.getItem('sprindle.overnight.seen'));
     const before = await seen();
     await eventually(async () => assert.notEqual(await seen(), before));
-    await page.evaluateOnNewDocument(() => {
-      const clock = Date.now;
-      Date.now = () => clock() + 14 * 3_600_000;
-    });
+    await laterOn(page, 14 * HOUR);
     await reload(page);
     await sees(page, 'The timer ran on unseen');
     await press(page, 'Count all 14 h');
     await boxOf(page, 'Stop Survey report');
+  },
+);
+
+scene(
+  'a timer that ran on through a meeting, or over night, is asked about with the hours at which something changed',
+  { size: 'phone' },
+  async ({ page }) => {
+    await laterOn(page, 45);
+    await go(page, '/plan?view=day');
+    await sees(page, 'The timer ran on through Flood forum, agenda');
+    await press(page, 'What counts…');
+    await boxOf(page, '11:40, when its 45 min were through');
+    await isAccessible(page, 'what counts');
+    await press(page, '11:30, when Flood forum, agenda began');
+    await sees(page, '35 min kept on Map of bank repairs');
+    await isGone(page, 'Running: Map of bank repairs');
+    await press(page, 'Undo');
+    await press(page, 'I was in it: Flood forum, agenda');
+    await sees(page, 'Flood forum, agenda counts for itself');
+    await isGone(page, 'Asked: ');
+    await boxOf(page, 'Running: Map of bank repairs');
+    await laterOn(page, 14 * HOUR);
+    await reload(page);
+    await sees(page, 'The timer ran on unseen');
+    assert.deepEqual(await outOfReach(page, '[role=dialog]'), []);
+    await press(page, 'Yesterday, 12:10, when its 45 min were through');
+    await sees(page, '10 min kept on Map of bank repairs');
   },
 );

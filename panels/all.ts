@@ -65,7 +65,7 @@ const others = [
   'tasksOut',
   'templates',
   'terms',
-  'unseen',
+  'whatCounts',
   'workspaceFile',
 ] as const satisfies readonly PanelName[];
 

@@ -54,7 +54,7 @@ export { triage } from './triage/Triage';
 export { seal } from './seal/Seal';
 export { several } from './several/Several';
 export { spent, time } from './time/panel';
-export { unseen } from './unseen/UnseenTime';
+export { whatCounts } from './whatCounts/WhatCounts';
 export { whatIf } from './whatIf/WhatIf';
 export { zoneOn } from './zone/ZoneOn';
 export { workspaceFile } from './workspaceFile/WorkspaceFileView';

@@ -96,13 +96,20 @@ export const setClockBack = command('set back', (workspace, { id, by }: { id: Id
   return put(workspace, 'entries', { ...entry, from: entry.from - by });
 });
 
+type LeftOut = {
+  readonly id: Id;
+  readonly to: number;
+  readonly goesOn: { readonly id: Id; readonly at: number } | null;
+  /** What was done before it went on. */
+  readonly meanwhile?: { readonly id: Id; readonly subject: Subject };
+};
+
 /** Ends an entry at an earlier instant, and goes on with another on the same thing if `goesOn` says from when. */
-export const leaveOut = command(
-  'leave time out',
-  (workspace, { id, to, goesOn }: { id: Id; to: number; goesOn: { id: Id; at: number } | null }) => {
-    const entry = existing(workspace.entries, id, 'time entry');
-    const ended = put(workspace, 'entries', { ...entry, ...checked(entry.from, to) });
-    if (!goesOn) return ended;
-    return put(ended, 'entries', { id: goesOn.id, subject: entry.subject, from: goesOn.at, to: null });
-  },
-);
+export const leaveOut = command('leave time out', (workspace, { id, to, goesOn, meanwhile }: LeftOut) => {
+  const entry = existing(workspace.entries, id, 'time entry');
+  const ended = put(workspace, 'entries', { ...entry, ...checked(entry.from, to) });
+  if (!goesOn) return ended;
+  const other = meanwhile ? [{ ...meanwhile, ...checked(to, goesOn.at), mended: true as const }] : [];
+  const next = { id: goesOn.id, subject: entry.subject, from: goesOn.at, to: null };
+  return put(ended, 'entries', ...other, next);
+});

@@ -16,7 +16,7 @@ const running = (since: string, subject: Subject = { kind: 'task', taskId: 'map'
 
 const asked = (workspace: Workspace, time: string) => {
   const [found] = asksNow(workspace, zone, at(time));
-  if (!found || found.kind === 'begun') return found?.kind;
+  if (!found || found.kind === 'begun' || found.kind === 'through') return found?.kind;
   return `${found.kind} by ${found.by}`;
 };
 
@@ -30,6 +30,18 @@ test('a meeting that has just begun comes before that, if the timer was started 
   expect(asked(running('10:00'), '11:30')).toBe('begun');
   expect(asked(running('10:00'), '11:45')).toBe('over by 60');
   expect(asked(running('11:31'), '11:40')).toBeUndefined();
+});
+
+test('a meeting that the timer has run through is asked about once it is over, before all else but the next', () => {
+  expect(asked(running('10:00'), '11:59')).toBe('over by 74');
+  expect(asked(running('10:00'), '12:00')).toBe('through');
+  expect(asked(running('11:31'), '12:00')).toBeUndefined();
+  const two = running('10:00');
+  const more = { ...two, events: two.events.with([meeting('call', '10:30', 15)]) };
+  const titles = asksNow(more, zone, at('12:10')).map((one) =>
+    one.kind === 'through' ? one.meeting.id : one.kind,
+  );
+  expect(titles).toEqual(['call@2026-11-24T10:30:00', 'forum@2026-11-24T11:30:00', 'over']);
 });
 
 test('of a meeting that the timer runs on, only its end is asked about', () => {

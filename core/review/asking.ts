@@ -14,6 +14,8 @@ export type Asked = { readonly key: string } & (
   | { readonly kind: 'over'; readonly task: Task; readonly by: number }
   /** A meeting has begun since the timer was started on something else. */
   | { readonly kind: 'begun'; readonly meeting: Occurrence }
+  /** The timer has run on through a meeting that it was not started on. */
+  | { readonly kind: 'through'; readonly meeting: Occurrence }
   /** The meeting that the timer runs on was to end so many minutes ago. */
   | { readonly kind: 'ended'; readonly meeting: Occurrence; readonly by: number }
 );
@@ -22,14 +24,15 @@ export type Asked = { readonly key: string } & (
 const JUST_BEGUN = 15;
 
 /**
- * What is to be asked while a timer runs, first things first: a meeting that has just begun, then work that has taken all
- * of its estimate, or a meeting that is past its end.
+ * What is to be asked while a timer runs, first things first: a meeting that has just begun, then those that the timer
+ * has run through, then work that has taken all of its estimate, or a meeting that is past its end.
  */
 export function asksNow(workspace: Workspace, zone: Zone, now: number): Asked[] {
   const entry = runningEntry(workspace.entries);
   if (!entry) return [];
   const asks = [
     begun(workspace, entry, zone, now),
+    ...through(workspace, entry, zone, now),
     over(workspace, entry, now),
     ended(workspace, entry, zone, now),
   ];
@@ -39,17 +42,24 @@ export function asksNow(workspace: Workspace, zone: Zone, now: number): Asked[] 
 const meetingsOf = (workspace: Workspace, zone: Zone, now: number) =>
   occurrencesShown(workspace, dateOf(now, zone), zone).filter(({ allDay, busy }) => !allDay && busy);
 
-function begun(workspace: Workspace, entry: TimeEntry, zone: Zone, now: number): Asked | undefined {
-  const { id, from, subject } = entry;
-  const meeting = meetingsOf(workspace, zone, now).find(
+/** The meetings of today that have begun since the timer was started on something else. */
+const meetingsSince = (workspace: Workspace, { from, subject }: TimeEntry, zone: Zone, now: number) =>
+  meetingsOf(workspace, zone, now).filter(
     (each) =>
-      each.from > from &&
-      each.from <= now &&
-      now < Math.min(each.to, each.from + JUST_BEGUN * MINUTE) &&
-      !(subject.kind === 'event' && subject.occurrence === each.id),
+      each.from > from && each.from <= now && !(subject.kind === 'event' && subject.occurrence === each.id),
   );
-  return meeting && { kind: 'begun', key: `${id} ${meeting.id}`, meeting };
+
+function begun(workspace: Workspace, entry: TimeEntry, zone: Zone, now: number): Asked | undefined {
+  const meeting = meetingsSince(workspace, entry, zone, now).find(
+    ({ from, to }) => now < Math.min(to, from + JUST_BEGUN * MINUTE),
+  );
+  return meeting && { kind: 'begun', key: `${entry.id} ${meeting.id}`, meeting };
 }
+
+const through = (workspace: Workspace, entry: TimeEntry, zone: Zone, now: number): Asked[] =>
+  meetingsSince(workspace, entry, zone, now)
+    .filter(({ to }) => to <= now)
+    .map((meeting) => ({ kind: 'through', key: `${entry.id} through ${meeting.id}`, meeting }));
 
 function over(workspace: Workspace, entry: TimeEntry, now: number): Asked | undefined {
   if (entry.subject.kind !== 'task') return undefined;

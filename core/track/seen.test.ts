@@ -63,3 +63,13 @@ test('what nobody saw is left out: the entry ends when it was last seen, and goe
   });
   expect(leaveOut.apply(running, { ...input, goesOn: null }).entries.size).toBe(1);
 });
+
+test('a meeting that the timer ran through counts for itself, and the timer goes on from its end', () => {
+  const subject = { kind: 'event', occurrence: 'forum', title: 'Forum' } as const;
+  const [begins, ends] = [start + 25 * MINUTE, start + 55 * MINUTE];
+  const input = { id: 'e', to: begins, goesOn: { id: 'f', at: ends }, meanwhile: { id: 'm', subject } };
+  const { entries } = leaveOut.apply(running, input);
+  expect(entries.get('e')).toMatchObject({ from: start, to: begins });
+  expect(entries.get('m')).toMatchObject({ subject, from: begins, to: ends, mended: true });
+  expect(entries.get('f')).toMatchObject({ subject: { title: 'Weir' }, from: ends, to: null });
+});

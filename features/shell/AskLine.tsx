@@ -1,21 +1,21 @@
 import type { ReactNode } from 'react';
 import { giveMore, hush, useHushed } from '@/actions/asking';
+import { askWhatCounts, countMeeting } from '@/actions/whatCounts';
 import { start, stop, toggleDone } from '@/actions/tasks';
 import { JoinButton } from '@/board/JoinButton';
 import { asksNow, type Asked } from '@/core/review/asking';
+import type { TimeEntry } from '@/core/model/plan';
 import { subjectTitle } from '@/core/tasks/places';
 import { clockWords, durationWords } from '@/core/time/words';
-import { dateOf } from '@/core/time/zone';
 import { runningEntry } from '@/core/track/entries';
 import { subjectOfMeeting } from '@/core/track/spent';
 import { useWorkspace } from '@/state/shown';
 import { Button } from '@/ui/Button';
 import { useMoment } from '@/ui/clock';
-import { openPanel } from '@/ui/panels';
 import { useSteady } from '@/ui/steady';
 import { TopLine } from './TopLine';
 
-/** More than an hour over, the record is rather to be corrected. */
+/** More than an hour over, not all of it may count. */
 const LONG_OVER = 60;
 const MORE = 15;
 
@@ -31,7 +31,7 @@ export function AskLine() {
 
 function Ask({ asked }: { asked: Asked }) {
   const workspace = useWorkspace();
-  const { zone, now } = useMoment();
+  const { zone } = useMoment();
   const entry = runningEntry(workspace.entries);
   if (!entry) return null;
   const runs = subjectTitle(entry.subject, workspace);
@@ -58,8 +58,25 @@ function Ask({ asked }: { asked: Asked }) {
         <Button label="Stop it" says={`Stop the timer on ${runs}`} onPress={stop} />
       </Line>
     );
+  if (asked.kind === 'through') {
+    const { meeting } = asked;
+    const { clock } = workspace.settings;
+    return (
+      <Line
+        asked={asked}
+        title={`The timer ran on through ${meeting.title}`}
+        line={`${clockWords(meeting.from, zone, clock)} – ${clockWords(meeting.to, zone, clock)} counts for ${runs} so far.`}
+      >
+        <Button
+          label="I was in it"
+          says={`I was in it: ${meeting.title}`}
+          onPress={() => countMeeting(entry, meeting)}
+        />
+        <WhatCounts entry={entry} title={runs} />
+      </Line>
+    );
+  }
   const { task, by } = asked;
-  const correct = () => openPanel({ kind: 'spent', subject: entry.subject, date: dateOf(now, zone) });
   return (
     <Line
       asked={asked}
@@ -76,12 +93,14 @@ function Ask({ asked }: { asked: Asked }) {
         says={`${MORE} min more for ${task.title}`}
         onPress={() => giveMore(task, MORE)}
       />
-      {by >= LONG_OVER && (
-        <Button label="What counts…" says={`What of it counts for ${task.title}…`} onPress={correct} />
-      )}
+      {by >= LONG_OVER && <WhatCounts entry={entry} title={task.title} />}
     </Line>
   );
 }
+
+const WhatCounts = ({ entry, title }: { entry: TimeEntry; title: string }) => (
+  <Button label="What counts…" says={`What counts… for ${title}`} onPress={() => void askWhatCounts(entry)} />
+);
 
 type LineProps = { asked: Asked; title: string; line: string; children: ReactNode };
 
