@@ -5,7 +5,7 @@ import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { taskOf } from '../tasks/places';
 import { lengthOf, MINUTE } from '../time/span';
-import { dateOf, type Zone } from '../time/zone';
+import { dateOf, type IsoDate, type Zone } from '../time/zone';
 import { runningEntry } from '../track/entries';
 import { minutesSpent } from '../track/spent';
 
@@ -39,12 +39,13 @@ export function asksNow(workspace: Workspace, zone: Zone, now: number): Asked[] 
   return asks.filter((asked) => asked !== undefined);
 }
 
-const meetingsOf = (workspace: Workspace, zone: Zone, now: number) =>
-  occurrencesShown(workspace, dateOf(now, zone), zone).filter(({ allDay, busy }) => !allDay && busy);
+/** The meetings of a day that take time at an hour. */
+export const meetingsOn = (workspace: Workspace, date: IsoDate, zone: Zone): Occurrence[] =>
+  occurrencesShown(workspace, date, zone).filter(({ allDay, busy }) => !allDay && busy);
 
 /** The meetings of today that have begun since the timer was started on something else. */
 const meetingsSince = (workspace: Workspace, { from, subject }: TimeEntry, zone: Zone, now: number) =>
-  meetingsOf(workspace, zone, now).filter(
+  meetingsOn(workspace, dateOf(now, zone), zone).filter(
     (each) =>
       each.from > from && each.from <= now && !(subject.kind === 'event' && subject.occurrence === each.id),
   );
@@ -71,7 +72,9 @@ function over(workspace: Workspace, entry: TimeEntry, now: number): Asked | unde
 
 function ended(workspace: Workspace, { id, subject }: TimeEntry, zone: Zone, now: number): Asked | undefined {
   if (subject.kind !== 'event') return undefined;
-  const meeting = meetingsOf(workspace, zone, now).find((each) => each.id === subject.occurrence);
+  const meeting = meetingsOn(workspace, dateOf(now, zone), zone).find(
+    (each) => each.id === subject.occurrence,
+  );
   if (!meeting || meeting.to > now) return undefined;
   return {
     kind: 'ended',

@@ -1,4 +1,3 @@
-import { occurrencesShown } from '../calendar/layers';
 import type { TimeEntry } from '../model/plan';
 import type { Workspace } from '../model/workspace';
 import { doneOn } from '../tasks/openTasks';
@@ -7,6 +6,7 @@ import { DAY, lengthOf, MINUTE, type Span } from '../time/span';
 import { durationWords } from '../time/words';
 import { dateOf, datesFrom, type Zone } from '../time/zone';
 import { minutesSpent, spanOfEntry } from '../track/spent';
+import { meetingsOn } from './asking';
 
 /** An instant at which something changed while a timer ran, so that what it ran on may have ended there (epoch ms). */
 export type Turn = { readonly at: number } & (
@@ -53,8 +53,7 @@ const datesIn = ({ from, to }: Span, zone: Zone) =>
 
 const inCalendar = (workspace: Workspace, range: Span, zone: Zone): Turn[] =>
   datesIn(range, zone)
-    .flatMap((date) => occurrencesShown(workspace, date, zone))
-    .filter(({ allDay, busy }) => busy && !allDay)
+    .flatMap((date) => meetingsOn(workspace, date, zone))
     .flatMap(({ from, to, title }): Turn[] => [
       { kind: 'meetingBegan', at: from, title },
       { kind: 'meetingEnded', at: to, title },

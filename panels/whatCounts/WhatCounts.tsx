@@ -14,11 +14,12 @@ import { Words } from '@/ui/Words';
 
 /** An hour as it is said, with its day if that is not today. */
 function useHourWords() {
-  const { clock, ...style } = useWorkspace().settings;
+  const { settings } = useWorkspace();
   const { zone, today } = useMoment();
   return (at: number) => {
     const day = dateOf(at, zone);
-    return `${day === today ? '' : `${dayWords(day, today, { clock, ...style })}, `}${clockWords(at, zone, clock)}`;
+    const hour = clockWords(at, zone, settings.clock);
+    return day === today ? hour : `${dayWords(day, today, settings)}, ${hour}`;
   };
 }
 
