@@ -16,7 +16,8 @@ import {
  * stretch of time costs what its periods do, however old or odd the rule is.
  */
 
-const DAY = 86_400;
+/** In seconds. */
+export const DAY = 86_400;
 const BELOW_DAYS: Readonly<Record<string, number>> = { HOURLY: 3600, MINUTELY: 60, SECONDLY: 1 };
 
 /** Wall time in seconds since 1970, as if in UTC. */
@@ -54,10 +55,12 @@ export function periodsOf(rule: ICAL.Recur, start: Wall, allDay: boolean): Perio
 
 /** The times of a day, in seconds, that a rule of days or longer has. */
 function timesOfDay(rule: ICAL.Recur, time: number): number[] {
-  const hours = rule.parts.BYHOUR ?? [Math.floor(time / 3600)];
-  const minutes = rule.parts.BYMINUTE ?? [Math.floor(time / 60) % 60];
-  const seconds = rule.parts.BYSECOND ?? [time % 60];
-  return sorted(hours.flatMap((h) => minutes.flatMap((m) => seconds.map((s) => h * 3600 + m * 60 + s))));
+  const hours = sorted(rule.parts.BYHOUR ?? [Math.floor(time / 3600)]);
+  const minutes = sorted(rule.parts.BYMINUTE ?? [Math.floor(time / 60) % 60]);
+  const seconds = sorted(rule.parts.BYSECOND ?? [time % 60]);
+  const times = hours.flatMap((h) => minutes.flatMap((m) => seconds.map((s) => h * 3600 + m * 60 + s)));
+  // the sixtieth second of a minute is the first of the next
+  return times.filter((at, i) => at !== times[i - 1]);
 }
 
 function periodsOfDays(rule: ICAL.Recur, start: Wall, allDay: boolean): Periods {
@@ -96,7 +99,7 @@ function periodsOfDays(rule: ICAL.Recur, start: Wall, allDay: boolean): Periods 
   return periods(itself, itself, (day) => (days.isOne(day) ? [day] : []));
 }
 
-const commonDivisor = (a: number, b: number): number => (b === 0 ? a : commonDivisor(b, a % b));
+export const commonDivisor = (a: number, b: number): number => (b === 0 ? a : commonDivisor(b, a % b));
 
 /** Of hours, minutes or seconds: what is finer than the period is laid out within it, what is not picks periods. */
 function periodsOfHours(rule: ICAL.Recur, start: Wall, unit: number): Periods {
@@ -108,8 +111,10 @@ function periodsOfHours(rule: ICAL.Recur, start: Wall, unit: number): Periods {
   const inMinute = unit > 1 ? (seconds ?? [(start - first) % 60]) : [0];
   const within = sorted(inHour.flatMap((m) => inMinute.map((s) => m * 60 + s)));
   const beginOf = (period: number) => first + period * step;
-  // every other second, for example, is never the first of a minute if the start was the second
-  const never = unit === 1 && seconds && !seconds.some((s) => (s - first) % commonDivisor(step, 60) === 0);
+  // no minute with one time has a second of them; every other second, from the second on, is never the first of a minute
+  const never =
+    picked(rule, within).length === 0 ||
+    (unit === 1 && seconds && !seconds.some((s) => (s - first) % commonDivisor(step, 60) === 0));
 
   let known = { day: NaN, isOne: false };
   const isOne = (day: number) => {

@@ -1,6 +1,6 @@
 import * as fc from 'fast-check';
 import { plainStarts } from '../fixtures/plainRule';
-import { anyEnd, anyRule, anyStart } from '../fixtures/rules';
+import { anyEnd, anyRule, anyRuleOfTimes, anyStart } from '../fixtures/rules';
 import { ruleStarts } from './rule';
 import { givesNothing, wallStarts } from './recurring';
 
@@ -96,4 +96,20 @@ test.each([
 ])('%s from %s, before 1970, has the minutes and seconds of its start', (rule, start, wanted) => {
   const given = ruleStarts(`FREQ=${rule}`, start, zone, '2026-11-24', '2026-11-25');
   expect(given.slice(0, wanted.split(' ').length).map((wall) => wall.slice(11))).toEqual(wanted.split(' '));
+});
+
+test('a rule that is counted has the first of the times that it has without an end', () => {
+  const all = { starts: Infinity, periods: Infinity };
+  fc.assert(
+    fc.property(anyRuleOfTimes, anyStart, fc.nat(), fc.nat(120), (rule, start, some, offset) => {
+      const endless = ruleStarts(rule, start, zone, start, '2017-09-01', all);
+      const own = endless.includes(start) ? 0 : 1;
+      const count = 1 + (some % (endless.length + 1));
+      const [from, to] = [dayAfter(400 + offset), dayAfter(430 + offset)];
+      expect(ruleStarts(`${rule};COUNT=${count}`, start, zone, from, to, all)).toEqual(
+        endless.slice(0, count - own).filter((wall) => wall >= from && wall < to),
+      );
+    }),
+    { numRuns: 200 },
+  );
 });

@@ -1,7 +1,7 @@
 import ICAL from 'ical.js';
 import type { Span } from '../time/span';
 import { instantOf, wallOf, type Zone } from '../time/zone';
-import { periodsOf, type Periods, type Wall } from './expand';
+import { commonDivisor, DAY, periodsOf, type Periods, type Wall } from './expand';
 
 /** How far a rule is followed at a look. */
 export type Limits = {
@@ -26,38 +26,50 @@ const LENGTHS: Readonly<Record<string, number>> = {
   SECONDLY: 1,
   MINUTELY: 60,
   HOURLY: 3600,
-  DAILY: 86_400,
-  WEEKLY: 7 * 86_400,
+  DAILY: DAY,
+  WEEKLY: 7 * DAY,
 };
 
 /** A wall time counted as if it were in UTC, so that it can be reckoned with, and back in the form of another. */
 export const asUtc = (wall: string) => Date.parse(wall.length === 10 ? `${wall}T00:00:00Z` : `${wall}Z`);
 export const asWall = (ms: number, like: string) => new Date(ms).toISOString().slice(0, like.length);
 
+const TIMES = ['BYHOUR', 'BYMINUTE', 'BYSECOND'];
+/** What has no say in months and years; only rules of years heed BYWEEKNO. */
+const EVEN = new Set(['BYDAY', 'BYSETPOS', 'BYWEEKNO', ...TIMES]);
+
 /**
- * How a rule with COUNT repeats evenly: from any of its starts on, every such length (seconds of wall time) holds so
- * many times. Undefined for rules that have to be walked to be counted.
+ * The length after which the starts of a rule come again as they came before (seconds of wall time). Undefined where
+ * months or years have a say, whose lengths differ, and where it would have more than so many periods.
  */
-function evenly(rule: ICAL.Recur, interval: number): { length: number; times: number } | undefined {
-  const length = (LENGTHS[rule.freq] ?? 0) * interval;
+function roundOf(rule: ICAL.Recur, allDay: boolean, most: number): number | undefined {
+  const unit = LENGTHS[rule.freq] ?? 0;
+  const step = (allDay ? Math.max(unit, DAY) : unit) * (rule.interval || 1);
   const named = Object.keys(rule.parts);
-  if (length === 0 || named.some((name) => name !== 'BYDAY')) return undefined;
-  if (named.length === 0) return { length, times: 1 };
-  const times = new Set(rule.parts.BYDAY).size;
-  if (rule.freq === 'WEEKLY') return { length, times };
-  // after seven of its intervals each weekday has come once
-  return rule.freq === 'DAILY' && interval % 7 !== 0 ? { length: 7 * length, times } : undefined;
+  if (unit === 0 || named.some((name) => !EVEN.has(name))) return undefined;
+  const atTimes = TIMES.some((name) => named.includes(name));
+  const again = named.includes('BYDAY') ? 7 * DAY : atTimes ? DAY : step;
+  const periods = again / commonDivisor(step, again);
+  return periods <= most ? periods * step : undefined;
+}
+
+/** How many starts a rule has within its first stretch of so many seconds. */
+function startsIn(length: number, periods: Periods, start: Wall): number {
+  let count = 0;
+  for (let period = 0; periods.beginOf(period) < start + length; period = periods.after(period))
+    count += periods.startsOf(period).filter((wall) => wall >= start && wall < start + length).length;
+  return count;
 }
 
 /** The starts of a rule with COUNT within a stretch of time; those before it are counted, by multiplication if that goes. */
 function counted(rule: ICAL.Recur, start: Wall, allDay: boolean, range: Span, most: Limits): Wall[] {
+  const all = periodsOf(rule, start, allDay);
   // a start that the rule does not meet is one of those that COUNT counts
-  const meets = periodsOf(rule, start, allDay).startsOf(0).includes(start);
-  let left = (rule.count ?? 0) - (meets ? 0 : 1);
-  const even = evenly(rule, rule.interval || 1);
-  const rounds = even ? Math.max(0, Math.floor((range.from - start) / even.length) - 1) : 0;
-  left -= rounds * (even?.times ?? 0);
-  const from = start + rounds * (even?.length ?? 0);
+  let left = (rule.count ?? 0) - (all.startsOf(0).includes(start) ? 0 : 1);
+  const round = roundOf(rule, allDay, most.periods);
+  const rounds = round ? Math.max(0, Math.floor((range.from - start) / round) - 1) : 0;
+  if (round && rounds > 0) left -= rounds * startsIn(round, all, start);
+  const from = start + rounds * (round ?? 0);
   const periods = periodsOf(rule, from, allDay);
   const found: Wall[] = [];
   for (let i = 0, period = 0; i < most.periods && periods.beginOf(period) < range.to; i += 1) {

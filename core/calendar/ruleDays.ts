@@ -60,6 +60,18 @@ export function ruleDays(rule: ICAL.Recur, startDay: number) {
       return Math.floor(place / 7) + 1 === Math.abs(nth);
     });
 
+  const monthAround = (day: number) => {
+    const month = monthOf(day);
+    const year = yearOf(day);
+    return {
+      own: monthDaysOf(month),
+      year: { first: firstOfYear(year), end: firstOfYear(year + 1) },
+      isIn: inMonths(month),
+    };
+  };
+  // most are asked day by day
+  let known = monthAround(startDay);
+
   /** Whether a yearly rule has a day of a month and year. */
   function isOfYear(day: number, month: number, year: Days): boolean {
     const own = monthDaysOf(month);
@@ -107,11 +119,13 @@ export function ruleDays(rule: ICAL.Recur, startDay: number) {
       ),
     /** Whether a rule of days or less has times on a day. */
     isOne(day: number): boolean {
-      const month = monthOf(day);
-      if (!inMonths(month) || !isWeekday(day, { first: day, end: day + 7 })) return false;
-      const year = yearOf(day);
-      const all = { first: firstOfYear(year), end: firstOfYear(year + 1) };
-      return isPicked(monthDays, day, monthDaysOf(month)) && isPicked(yearDays, day, all);
+      if (day < known.own.first || day >= known.own.end) known = monthAround(day);
+      return (
+        known.isIn &&
+        isWeekday(day, { first: day, end: day + 7 }) &&
+        isPicked(monthDays, day, known.own) &&
+        isPicked(yearDays, day, known.year)
+      );
     },
   };
 }
