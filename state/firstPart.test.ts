@@ -1,4 +1,5 @@
 import * as fc from 'fast-check';
+import { runs } from '@/core/fixtures/runs';
 import { deleteRecord } from '@/core/commands/command';
 import { moveBlock } from '@/core/commands/plan';
 import { addTask, editTask, tickOff } from '@/core/commands/tasks';
@@ -78,40 +79,44 @@ test('a task that is deleted meanwhile takes its old blocks along, and undo brin
   expect(store.getState().workspace.tasks.get(old.id)).toMatchObject({ title: old.title });
 });
 
-test('whatever is done meanwhile comes to the same as on all of it, here and on the disk', async () => {
-  const block = today.blocks.values()[0];
-  if (!block) throw new Error('there are blocks');
-  type Store = ReturnType<typeof opening>['store'];
-  const acts: ((store: Store, n: number) => unknown)[] = [
-    (store, n) => store.run(addTask, { ...waders, id: `n${n}` }),
-    (store, n) => store.run(editTask, { id: old.id, title: `Title ${n}` }),
-    (store, n) => store.run(editTask, { id: `n${n - 1}`, title: 'Renamed' }),
-    (store) => store.run(tickOff, { id: old.id, at: now }),
-    (store, n) => store.run(moveBlock, { id: block.id, start: summer + n * 3_600_000 }),
-    (store) => store.run(deleteRecord, { part: 'tasks', id: old.id }),
-    (store) => store.run(replaceEverything, workspaceOf({ tasks: [{ ...waders, rank: 0 }] })),
-    (store) => store.undo(),
-    (store) => store.redo(),
-  ];
-  await fc.assert(
-    fc.asyncProperty(fc.array(fc.nat(acts.length - 1), { maxLength: 12 }), async (chosen) => {
-      const doAll = (store: Store) => chosen.forEach((act, n) => acts[act]?.(store, n));
-      const early = opening(disk());
-      await settled();
-      doAll(early.store);
-      const one = await early.finish();
-      const late = opening(disk());
-      await late.finish();
-      doAll(late.store);
-      await late.store.flush();
-      expect(one).toEqual(late.store.getState().workspace);
-      expect(early.store.getState().past.map(({ label }) => label)).toEqual(
-        late.store.getState().past.map(({ label }) => label),
-      );
-    }),
-    { numRuns: 25, endOnFailure: true },
-  );
-}, 60_000);
+test(
+  'whatever is done meanwhile comes to the same as on all of it, here and on the disk',
+  async () => {
+    const block = today.blocks.values()[0];
+    if (!block) throw new Error('there are blocks');
+    type Store = ReturnType<typeof opening>['store'];
+    const acts: ((store: Store, n: number) => unknown)[] = [
+      (store, n) => store.run(addTask, { ...waders, id: `n${n}` }),
+      (store, n) => store.run(editTask, { id: old.id, title: `Title ${n}` }),
+      (store, n) => store.run(editTask, { id: `n${n - 1}`, title: 'Renamed' }),
+      (store) => store.run(tickOff, { id: old.id, at: now }),
+      (store, n) => store.run(moveBlock, { id: block.id, start: summer + n * 3_600_000 }),
+      (store) => store.run(deleteRecord, { part: 'tasks', id: old.id }),
+      (store) => store.run(replaceEverything, workspaceOf({ tasks: [{ ...waders, rank: 0 }] })),
+      (store) => store.undo(),
+      (store) => store.redo(),
+    ];
+    await fc.assert(
+      fc.asyncProperty(fc.array(fc.nat(acts.length - 1), { maxLength: 12 }), async (chosen) => {
+        const doAll = (store: Store) => chosen.forEach((act, n) => acts[act]?.(store, n));
+        const early = opening(disk());
+        await settled();
+        doAll(early.store);
+        const one = await early.finish();
+        const late = opening(disk());
+        await late.finish();
+        doAll(late.store);
+        await late.store.flush();
+        expect(one).toEqual(late.store.getState().workspace);
+        expect(early.store.getState().past.map(({ label }) => label)).toEqual(
+          late.store.getState().past.map(({ label }) => label),
+        );
+      }),
+      { numRuns: runs(25), endOnFailure: true },
+    );
+  },
+  runs(60_000),
+);
 
 test('what cannot be read later is said, and nothing is overwritten', async () => {
   const storage = disk();

@@ -1,4 +1,5 @@
 import * as fc from 'fast-check';
+import { runs } from '@/core/fixtures/runs';
 import { changeSettings } from '@/core/commands/calendar';
 import { addTask, deleteTask, editTask } from '@/core/commands/tasks';
 import { addEntry, editEntry, startTimer, stopTimer } from '@/core/commands/track';
@@ -177,32 +178,36 @@ const written = ({ settings, ...rest }: ReturnType<Tab['getState']>['workspace']
     ),
   ]);
 
-test('three tabs and the disk agree in the end, however their messages are late, crossed and doubled', async () => {
-  await fc.assert(
-    fc.asyncProperty(fc.array(anyEdit, { minLength: 200, maxLength: 200 }), async (edits) => {
-      let time = 10_000;
-      const storage = memory();
-      const { tab, post, deliver } = network(storage, () => time);
-      const tabs = [tab(), tab(), tab()];
-      for (const each of tabs) await each.open();
-      deliver();
-      for (const [n, { tab: at, act, id, later, first, arrive, twice }] of edits.entries()) {
-        time += later;
-        act(tabs[at] as Tab, id, n); // one of three
-        for (let i = 0; i < arrive && post.length > 0; i += 1) {
-          const [letter] = post.splice((first * (i + 1)) % post.length, 1);
-          letter?.();
-          if (twice && letter) post.push(letter);
+test(
+  'three tabs and the disk agree in the end, however their messages are late, crossed and doubled',
+  async () => {
+    await fc.assert(
+      fc.asyncProperty(fc.array(anyEdit, { minLength: 200, maxLength: 200 }), async (edits) => {
+        let time = 10_000;
+        const storage = memory();
+        const { tab, post, deliver } = network(storage, () => time);
+        const tabs = [tab(), tab(), tab()];
+        for (const each of tabs) await each.open();
+        deliver();
+        for (const [n, { tab: at, act, id, later, first, arrive, twice }] of edits.entries()) {
+          time += later;
+          act(tabs[at] as Tab, id, n); // one of three
+          for (let i = 0; i < arrive && post.length > 0; i += 1) {
+            const [letter] = post.splice((first * (i + 1)) % post.length, 1);
+            letter?.();
+            if (twice && letter) post.push(letter);
+          }
+          if (n % 20 === 0) await jest.advanceTimersByTimeAsync(200);
         }
-        if (n % 20 === 0) await jest.advanceTimersByTimeAsync(200);
-      }
-      deliver();
-      await jest.advanceTimersByTimeAsync(1000);
-      const disk = await opened(storage);
-      const [one, ...others] = [...tabs, disk].map((each) => each.getState().workspace);
-      expect(others.map(written)).toEqual(others.map(() => written(one as never)));
-      expect(runningEntries(disk.getState().workspace.entries).length).toBeLessThan(2);
-    }),
-    { numRuns: 15, endOnFailure: true },
-  );
-}, 100_000);
+        deliver();
+        await jest.advanceTimersByTimeAsync(1000);
+        const disk = await opened(storage);
+        const [one, ...others] = [...tabs, disk].map((each) => each.getState().workspace);
+        expect(others.map(written)).toEqual(others.map(() => written(one as never)));
+        expect(runningEntries(disk.getState().workspace.entries).length).toBeLessThan(2);
+      }),
+      { numRuns: runs(15), endOnFailure: true },
+    );
+  },
+  runs(100_000),
+);

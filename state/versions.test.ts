@@ -168,7 +168,7 @@ describe('what a later build stored', () => {
 
 test('what lies under the name of something that every object has is kept, and everything opens', async () => {
   const text = '{"version":1,"content":[]}';
-  const names = ['constructor', 'toString', '__proto__', 'hasOwnProperty'];
+  const names = Object.getOwnPropertyNames(Object.prototype);
   const stored = Object.fromEntries(names.map((name) => [`part:${name}/all`, text]));
   const store = await opened(memory(stored));
   expect(store.getState()).toMatchObject({ unsaved: null, setAside: [] });

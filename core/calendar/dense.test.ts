@@ -1,3 +1,6 @@
+import * as fc from 'fast-check';
+import { runs } from '../fixtures/runs';
+import { strangeRules } from '../fixtures/strangeRules';
 import { dayPlan } from '../plan/dayPlan';
 import { workspaceOf } from '../model/workspace';
 
@@ -48,4 +51,32 @@ test.each([
     expect(found.length).toBeLessThanOrEqual(45_000);
     expect(dayPlan(workspace, date, zone).load.free).toBeLessThanOrEqual(0);
   },
+);
+
+const anyPart = fc.record({
+  rule: fc.oneof(
+    fc.constantFrom(...strangeRules),
+    fc.constantFrom('MINUTELY', 'SECONDLY', 'HOURLY', 'DAILY', 'MINUTELY;BYDAY=TU', 'SECONDLY;INTERVAL=7'),
+  ),
+  count: fc.integer({ min: 1, max: 100 }),
+  seconds: fc.constantFrom(0, 1, 60, 86_400, 3660 * 86_400),
+});
+
+test(
+  'of any dense series together a day has no more than can be drawn',
+  () => {
+    fc.assert(
+      fc.property(fc.array(anyPart, { minLength: 1, maxLength: 4 }), (parts) => {
+        const all = parts.flatMap(({ rule, count, seconds }, part) =>
+          Array.from({ length: count }, (_, i) =>
+            series(part * 1000 + i, `FREQ=${rule}`, { length: { days: 0, seconds } }),
+          ),
+        );
+        const { events } = workspaceOf({ events: all });
+        expect(occurrencesOn(events, date, zone).length).toBeLessThanOrEqual(45_000);
+      }),
+      { numRuns: runs(3), endOnFailure: true },
+    );
+  },
+  runs(60_000),
 );

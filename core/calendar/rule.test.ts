@@ -1,5 +1,6 @@
 import * as fc from 'fast-check';
 import { plainStarts } from '../fixtures/plainRule';
+import { runs } from '../fixtures/runs';
 import { anyEnd, anyRule, anyRuleOfTimes, anyStart } from '../fixtures/rules';
 import { ruleStarts } from './rule';
 import { givesNothing, wallStarts } from './recurring';
@@ -56,7 +57,7 @@ test('any rule gives in any window what a plain reading of the RFC gives', () =>
       // a walk may give the start, which is a time of its own anyway
       expect(given.filter((wall) => wall !== start || wanted.includes(wall))).toEqual(wanted);
     }),
-    { numRuns: 500 },
+    { numRuns: runs(500) },
   );
 });
 
@@ -110,6 +111,6 @@ test('a rule that is counted has the first of the times that it has without an e
         endless.slice(0, count - own).filter((wall) => wall >= from && wall < to),
       );
     }),
-    { numRuns: 200 },
+    { numRuns: runs(200) },
   );
 });

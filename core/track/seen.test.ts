@@ -1,4 +1,5 @@
 import * as fc from 'fast-check';
+import { runs } from '../fixtures/runs';
 import { emptyWorkspace } from '../model/workspace';
 import { leaveOut, setClockBack, startTimer, stopTimer } from '../commands/track';
 import { jumpBetween, jumpSince } from './seen';
@@ -46,6 +47,37 @@ test('a clock that is set back takes the timer’s start along, so that what has
   const { from, to } = stopped.entries.get('e') ?? { from: 0, to: 0 };
   expect((to ?? 0) - from).toBe(25 * MINUTE);
 });
+
+test(
+  'however often a clock is set back, between looks or while no page is open, a timer keeps all that it ran',
+  () => {
+    const anyStep = fc.record({
+      ran: fc.nat(4 * MINUTE),
+      back: fc.oneof(fc.constant(0), fc.nat(300 * MINUTE)),
+      reloads: fc.boolean(),
+    });
+    fc.assert(
+      fc.property(fc.array(anyStep, { minLength: 1, maxLength: 20 }), (steps) => {
+        let [workspace, now, steady, ran] = [running, { clock: start, steady: 0 }, 0, 0];
+        for (const step of steps) {
+          const then = { clock: now.clock + step.ran - step.back, steady: (steady += step.ran) };
+          const jump = step.reloads ? jumpSince(now.clock, then.clock) : jumpBetween(now, then);
+          now = then;
+          // a page that is loaded anew cannot tell what ran meanwhile from what was set back: it keeps what was seen
+          if (!step.reloads) ran += step.ran;
+          if (jump?.kind === 'back') workspace = setClockBack.apply(workspace, { id: 'e', by: jump.by });
+        }
+        const { from, to } = stopTimer.apply(workspace, { at: now.clock }).entries.get('e') ?? {
+          from: 0,
+          to: 0,
+        };
+        expect((to ?? 0) - from).toBeGreaterThanOrEqual(Math.max(0, ran - 2000 * steps.length));
+      }),
+      { numRuns: runs(100) },
+    );
+  },
+  runs(10_000),
+);
 
 test('of a timer that began later than the clock says now a minute is kept, not nothing', () => {
   const { entries } = stopTimer.apply(running, { at: start - 120 * MINUTE });
