@@ -11,13 +11,11 @@ import { useWorkspace } from '@/state/shown';
 import { useRulerWidth } from '@/board/strip/Ruler';
 import { usePicked } from '@/board/picked';
 import type { PlanView } from '@/board/days/useView';
-import { Agenda } from '@/board/days/Agenda';
 import { Board } from './Board';
 import { DayBody } from './DayBody';
 import { DetailsPane, useIsPaneFilled } from '@/ui/DetailsPane';
 import { Drawer } from './Drawer';
 import { Hint } from './Hint';
-import { Month } from '@/board/days/Month';
 import { isHours, PlanHead } from './PlanHead';
 import { EDGE, PLACES, planRoom, TASKS } from './planRoom';
 import { ToPlacePane } from './ToPlace';
@@ -57,6 +55,17 @@ function useRoom({ view, date }: PlanView, panes: Panes) {
 }
 
 type Panes = { readonly tasks: 'away' | 'ifRoom' | 'always'; readonly details: boolean };
+
+const fewHours = later(() => import('@/board/days/fewHours'));
+
+/** The month, or the agenda. */
+function FewHours(place: PlanView) {
+  const { Agenda, Month } = useLater(fewHours);
+  const wide = useWide();
+  if (place.view === 'agenda') return <Agenda {...place} />;
+  const onPress = wide ? place.onOpenDay : (day: string) => openPanel({ kind: 'daySheet', date: day });
+  return <Month {...place} onPress={onPress} />;
+}
 
 const ends = later(() => import('@/board/ends/WeekEnds'));
 
@@ -108,13 +117,10 @@ export function PlanScreen(place: PlanView) {
         </PlanHead>
         {view === 'day' ? (
           <DayBody {...place} width={board} />
-        ) : view === 'month' ? (
-          <Month
-            {...place}
-            onPress={wide ? place.onOpenDay : (day) => openPanel({ kind: 'daySheet', date: day })}
-          />
-        ) : view === 'agenda' ? (
-          <Agenda {...place} />
+        ) : view === 'month' || view === 'agenda' ? (
+          <UntilLoaded fallback={<View className="flex-1" />}>
+            <FewHours {...place} />
+          </UntilLoaded>
         ) : (
           <Board {...place} fit={fit} width={board} most={room.days} />
         )}
