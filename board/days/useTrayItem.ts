@@ -7,15 +7,15 @@ import { durationWords } from '@/core/time/words';
 import { useWorkspace } from '@/state/shown';
 import { useDropArea } from '../drag/areas';
 import { aimsAtTray, mayLieInTray, movingTrayItem, useDrag } from '../drag/dragStore';
-import { useDragItem } from '../drag/useDragItem';
+import { useDragItem, type Stops } from '../drag/useDragItem';
 import { useMoment } from '@/ui/clock';
 import { openPanel } from '@/ui/panels';
 import { useIsKeystone } from '../KeystoneMark';
 import { useDrift } from '../seal/useDrift';
 import { taskKeys, useHue } from '../taskParts';
 
-/** What lies in a tray: its task, and the properties by which it is named, opened and dragged. */
-export function useTrayItem(item: TrayItem) {
+/** What lies in a tray: its task, and the properties by which it is named, opened and dragged; arrows take it to the `stops` if there are some. */
+export function useTrayItem(item: TrayItem, stops?: Stops) {
   const { id, taskId, date } = item;
   const workspace = useWorkspace();
   const { zone, now } = useMoment();
@@ -27,6 +27,7 @@ export function useTrayItem(item: TrayItem) {
     date,
     () => openPanel({ kind: 'task', id: taskId, trayId: id }),
     task ? taskKeys(task, date) : {},
+    stops,
   );
   const drift = useDrift('tray', id, date);
   const isKeystone = useIsKeystone(taskId, date);

@@ -78,6 +78,7 @@ function Carried({ children }: { children: ReactNode }) {
   return (
     <View
       ref={view}
+      aria-hidden
       className="moves-often fixed left-0 top-0 z-50 justify-end [contain:size_layout_style]"
       style={{ width: WIDTH, height: HEIGHT, pointerEvents: 'none' }}
     >

@@ -10,6 +10,8 @@ export type Area =
   | { readonly kind: 'strip'; readonly instantAt: (clientY: number) => number; readonly day: Span }
   /** A day without an hour: its tray, its head, its cell in a month, in which blocks keep their hours. */
   | { readonly kind: 'tray'; readonly date: string; readonly keepsHours?: boolean }
+  /** The list of a day that goes on, where things are put before, between and after its rows. */
+  | { readonly kind: 'list'; readonly startAt: (clientY: number, dragged: Dragged) => number }
   | { readonly kind: 'off' }
   | { readonly kind: 'group'; readonly block: Block }
   | FileTarget;

@@ -175,6 +175,8 @@ function targetAt({ y }: Point, area: Area | undefined, dragged: Dragged, grab: 
     return { kind: 'hours', start: startOn(area.instantAt(y) - grab, area.day), minutes };
   }
   const start = dragged.start;
+  if (area?.kind === 'list' && dragged.kind !== 'event')
+    return { kind: 'hours', start: area.startAt(y, dragged), minutes };
   if (area?.kind === 'tray' && start !== undefined && (dragged.kind === 'event' || area.keepsHours))
     return { kind: 'hours', start: sameHourOn(area.date, start, here().zone), minutes };
   if (dragged.kind === 'event') return null;

@@ -66,8 +66,20 @@ function nextFile(target: Target): FileTarget | undefined {
 const stepOf = ({ key, ctrlKey }: KeyboardEvent): number =>
   key.startsWith('Page') ? 60 : ctrlKey ? 5 : STEP;
 
+/** Where an arrow takes something of some minutes in a list, where it does not go by quarter hours. */
+export type Stops = (minutes: number) => readonly number[];
+
+const nextStop = (stops: readonly number[], start: number, direction: number): number =>
+  (direction > 0 ? stops.find((stop) => stop > start) : stops.findLast((stop) => stop < start)) ?? start;
+
 /** Where a key moves the aim to; undefined for keys that mean nothing here. */
-function aimedBy(event: KeyboardEvent, target: Target, dragged: Dragged, date: string): Target | undefined {
+function aimedBy(
+  event: KeyboardEvent,
+  target: Target,
+  dragged: Dragged,
+  date: string,
+  stops: Stops | undefined,
+): Target | undefined {
   const direction = { ArrowUp: -1, ArrowDown: 1, PageUp: -1, PageDown: 1 }[event.key];
   const days = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
   if (days) return onAnotherDay(target, days);
@@ -76,7 +88,10 @@ function aimedBy(event: KeyboardEvent, target: Target, dragged: Dragged, date: s
     if (target.kind !== 'hours') return firstAim(dragged, date);
     if (event.shiftKey) return { ...target, minutes: Math.max(STEP, target.minutes + direction * STEP) };
     const { from, to } = dayOf(dateOf(target.start, here().zone), here().zone);
-    const start = target.start + direction * stepOf(event) * MINUTE;
+    const start =
+      stops && event.key.startsWith('Arrow') && !event.ctrlKey
+        ? nextStop(stops(dragged.minutes), target.start, direction)
+        : target.start + direction * stepOf(event) * MINUTE;
     return { ...target, start: Math.min(to - STEP * MINUTE, Math.max(from, start)) };
   }
   if (dragged.kind === 'event') return undefined;
@@ -99,13 +114,14 @@ export function pressable(dragged: Dragged): object {
 /**
  * Makes a View something that can be dragged, by mouse, by touch and by keyboard. `date` is the day that is shown,
  * where the keyboard places things; `onOpen` is what a click or Enter does, `keys` what other
- * keys do while it is not held.
+ * keys do while it is not held, `stops` the hours to which arrows go while it is.
  */
 export function useDragItem(
   dragged: Dragged,
   date: string,
   onOpen: () => void,
   keys: Readonly<Record<string, () => void>> = {},
+  stops?: Stops,
 ) {
   const lifted = useDrag((state) => state.dragged?.key === dragged.key);
 
@@ -122,7 +138,7 @@ export function useDragItem(
     } else if (held && (event.key === 'Enter' || event.key === ' ')) drop();
     else if (held && (event.key === 'Escape' || event.key === 'Tab')) leave();
     else if (held && state.target) {
-      const target = aimedBy(event, state.target, dragged, date);
+      const target = aimedBy(event, state.target, dragged, date, stops);
       if (!target) return;
       aim(target);
     } else return;

@@ -3,18 +3,32 @@ import { View } from 'react-native';
 import { weekToSeal } from '@/core/plan/sealing';
 import { Scratch } from '@/panels/parts/Scratch';
 import { useWorkspace } from '@/state/shown';
+import { start } from '@/actions/tasks';
 import { Button } from '@/ui/Button';
+import { Field } from '@/ui/Field';
 import { useMoment } from '@/ui/clock';
 import { openPanel } from '@/ui/panels';
+import { readTitle } from '@/ui/readings';
 import { Words } from '@/ui/Words';
 import { DoneToday } from './DoneToday';
+import { PutBetween } from './PutBetween';
+import { Unplaced } from './Unplaced';
 
-/** What stands below the day: scratch notes, its opening and close, the seal of the next week, what is done. */
+/** What stands below the day: what has no hour, what came up, scratch notes, its opening and close, the seal of the next week, what is done. */
 export function TodayFoot() {
   const { today } = useMoment();
   const router = useRouter();
   return (
     <>
+      <Unplaced />
+      <Field
+        label="Something else came up? Type it and press Enter to time it"
+        text=""
+        read={readTitle}
+        adding
+        placeholder="Pump broke down"
+        onSave={(title) => start({ kind: 'other', title })}
+      />
       <Scratch today={today} />
       <View className="-ml-3 flex-row flex-wrap">
         <Button label="Day opening…" kind="quiet" onPress={() => router.navigate('/opening')} />
@@ -29,6 +43,7 @@ export function TodayFoot() {
       </View>
       <SealNext today={today} />
       <DoneToday today={today} />
+      <PutBetween />
     </>
   );
 }

@@ -14,11 +14,8 @@ import { dateOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
 import { Button } from '@/ui/Button';
-import { Field } from '@/ui/Field';
-import { readTitle } from '@/ui/readings';
 import { ScreenHead, ScrollScreen } from '@/ui/Screen';
 import { later, useLater } from '@/ui/later';
-import { start } from '@/actions/tasks';
 
 import { HowFar } from '@/board/HowFar';
 import { ZoneHead } from '@/board/days/ZoneHead';
@@ -116,14 +113,6 @@ export function TodayScreen() {
           </Part>
         )}
 
-        <Field
-          label="Something else came up? Type it and press Enter to time it"
-          text=""
-          read={readTitle}
-          adding
-          placeholder="Pump broke down"
-          onSave={(title) => start({ kind: 'other', title })}
-        />
         <Afterwards part="TodayFoot" />
       </ScrollScreen>
     </WithStrip>

@@ -17,6 +17,7 @@ import { EdgeMark, PriorityMark } from '@/board/marks';
 import { openPanel } from '@/ui/panels';
 import { DueNote, TickBox, TimerButton, useHue } from '@/board/taskParts';
 import { subjectOfMeeting } from '@/core/track/spent';
+import { webProps } from '@/ui/dom';
 import { useIsNarrow, useWide } from '@/ui/useWide';
 import { Title, Words } from '@/ui/Words';
 
@@ -65,7 +66,10 @@ export function ItemRow({ item, now, boxed = false, snags = [] }: RowProps) {
   const { clock } = useWorkspace().settings;
   const box = boxed ? 'mb-2 border bg-surface px-3' : 'border-b';
   return (
-    <View className={`min-h-[52px] flex-row flex-wrap items-center gap-x-3 border-line py-1 ${box}`}>
+    <View
+      className={`min-h-[52px] flex-row flex-wrap items-center gap-x-3 border-line py-1 ${box}`}
+      {...webProps({ dataSet: { row: `${item.kind} ${item.from}` } })}
+    >
       <View className="w-14">
         <Words face="mono" tone="soft">
           {clockWords(Math.max(item.from, item.kind === 'pocket' ? now : 0), zone, clock)}
