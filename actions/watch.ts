@@ -19,6 +19,8 @@ type Seen = Look & { readonly entry: TimeEntry };
 let last: Seen | undefined;
 /** What is to be asked as soon as the page is in sight. */
 let open: { readonly jump: Jump; readonly entry: TimeEntry } | undefined;
+/** Whether it is being asked: until it is answered, a page that is loaded anew asks once more. */
+let asking = false;
 
 /** Looks at the clock, and sets right what it may have done to the timer. Also called before a timer is stopped. */
 export function lookAtClock(): void {
@@ -27,7 +29,7 @@ export function lookAtClock(): void {
   const before = last;
   last = entry && { ...look, entry };
   if (!entry) return;
-  lastSeen.keep(look.clock);
+  if (!open && !asking) lastSeen.keep(look.clock);
   // an entry that has changed since was seen to by someone, in this tab or another
   if (before && before.entry.id === entry.id && before.entry.from === entry.from)
     mend(entry, jumpBetween(before, look));
@@ -48,7 +50,9 @@ function goBack(entry: TimeEntry, { by, seen }: Jump): void {
 
 async function askAboutUnseen({ jump, entry }: NonNullable<typeof open>): Promise<void> {
   open = undefined;
+  asking = true;
   await askWhatCounts(entry, jump);
+  asking = false;
   lookAtClock();
 }
 
@@ -57,5 +61,6 @@ export function watchClock(): void {
   const entry = runningEntry(currentWorkspace().entries);
   const seen = lastSeen.at();
   if (entry && seen !== undefined && seen >= entry.from) mend(entry, jumpSince(seen, here().now));
+  lookAtClock();
   setInterval(lookAtClock, 1000);
 }

@@ -117,6 +117,8 @@ scene(
     await laterOn(page, 14 * HOUR);
     await reload(page);
     await sees(page, 'The timer ran on unseen');
+    await reload(page);
+    await sees(page, 'The timer ran on unseen');
     assert.deepEqual(await outOfReach(page, '[role=dialog]'), []);
     await press(page, 'Yesterday, 12:10, when its 45 min were through');
     await sees(page, '10 min kept on Map of bank repairs');
