@@ -15,6 +15,7 @@ import { beganLater } from '@/core/track/seen';
 import { minutesSpent, subjectKey } from '@/core/track/spent';
 import { here } from '@/state/here';
 import { openPanel } from '@/ui/panels';
+import { offerEnd } from './ending';
 import { offeringFreed } from './offeringFreed';
 import { lookAtClock } from './watch';
 import { currentWorkspace, newId, store, useStore } from '@/state/workspaceStore';
@@ -53,7 +54,8 @@ export function stop(): void {
   const words = unknown
     ? 'Stopped. The computer’s clock was set back since it began, so how long it ran is not known: 1 min is kept.'
     : 'Stopped';
-  if (!store.run(stopTimer, { at: now }, words) || !unknown) return;
+  if (!store.run(stopTimer, { at: now }, words)) return;
+  if (!unknown) return running && offerEnd(running.subject);
   const { subject } = unknown;
   store.offer({
     label: 'Correct…',

@@ -1,6 +1,19 @@
 import { isAccessible } from './axe';
 import { scene } from './scene';
-import { boxOf, isAt, isGone, keyboardIsOn, keys, press, pressText, sees, type } from './steps';
+import {
+  boxOf,
+  go,
+  isAt,
+  isClosed,
+  isGone,
+  keyboardIsOn,
+  keys,
+  press,
+  pressText,
+  reload,
+  sees,
+  type,
+} from './steps';
 
 for (const size of ['phone', 'wide'] as const)
   scene(
@@ -66,5 +79,30 @@ scene(
     await isGone(page, 'To, or how long');
     await press(page, 'Flood forum, agenda, which runs: open it');
     await boxOf(page, 'Delete time from 08:10');
+  },
+);
+
+scene(
+  'a meeting that is over early is said to be, and what fits into the rest of its time is offered',
+  { size: 'phone', at: '/today?now=2026-11-24T14:50:00Z' },
+  async ({ page }) => {
+    await press(page, 'Stop Landowner: Pell Farm');
+    await press(page, 'It is over');
+    await sees(page, 'Landowner: Pell Farm was over 25 min early');
+    await press(page, 'Fill ');
+    await sees(page, 'What fits');
+    await pressText(page, 'Reply to the parish council · 10 min');
+    await keys(page, 'Escape');
+    await isClosed(page);
+    await reload(page);
+    await sees(page, 'Reply to the parish council');
+    await go(page, '/plan?view=day');
+    await press(page, 'Meeting Landowner: Pell Farm');
+    await sees(page, 'Was over at 14:50, 25 min early');
+    await isAccessible(page, 'over early');
+    await press(page, 'It went on');
+    await sees(page, 'Landowner: Pell Farm takes all of its time');
+    await press(page, 'It is over');
+    await sees(page, 'Was over at');
   },
 );

@@ -53,7 +53,7 @@ export const movingEvent = (event: Occurrence): Dragged => ({
   kind: 'event',
   key: `event ${event.id}`,
   tasks: [],
-  minutes: Math.max(1, Math.round(lengthOf(event))),
+  minutes: Math.max(1, Math.round(lengthOf({ ...event, to: event.plannedTo ?? event.to }))),
   start: event.from,
   how: 'move',
   event,

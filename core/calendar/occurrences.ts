@@ -20,6 +20,8 @@ export type Occurrence = Span & {
   readonly categories: readonly string[];
   readonly allDay: boolean;
   readonly busy: boolean;
+  /** When it was to end, where it was over before (epoch ms). */
+  readonly plannedTo?: number;
 };
 
 /** The id of the event that an occurrence, told by its id, is one of. */

@@ -48,6 +48,16 @@ export const leaveOpen = command('leave it open', (workspace, { date, span }: { 
   said(workspace, date, (day) => ({ ...day, leftOpen: [...day.leftOpen, { from: span.from, to: span.to }] })),
 );
 
+/** Says that a meeting was over at an instant of a day (epoch ms), before it was to end; null takes that back. */
+export const endMeeting = command(
+  'end the meeting',
+  (workspace, { date, meeting, at }: { date: string; meeting: Id; at: number | null }) =>
+    said(workspace, date, ({ over = [], ...day }) => {
+      const others = over.filter((each) => each.meeting !== meeting);
+      return { ...day, over: at === null ? others : [...others, { meeting, at }] };
+    }),
+);
+
 /** Makes a task of a box in the note of a day, in the tray of that day; the box goes along with it from then on. */
 export const boxIntoTask = command(
   'make it a task',

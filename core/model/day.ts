@@ -23,6 +23,8 @@ export const Day = openObject({
   ties: listUpTo(openObject({ text: Title, taskId: Id }), bounds.few),
   /** The task that decides whether the day was good. */
   keystone: z.optional(Id),
+  /** Meetings that were over before they were to end, told as occurrences, and when (epoch ms). */
+  over: z.optional(listUpTo(openObject({ meeting: Id, at: Instant }), bounds.few)),
   /** When the opening was gone through to its end, and when the day was closed. */
   openedAt: z.optional(Instant),
   closedAt: z.optional(Instant),

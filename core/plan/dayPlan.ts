@@ -1,5 +1,6 @@
 import { buffersOn } from '../frame/buffers';
 import { hoursSaid, readsOfZones, spansOfKind } from '../frame/zones';
+import { asItEnded } from '../calendar/ended';
 import { occurrencesShown } from '../calendar/layers';
 import type { Occurrence } from '../calendar/occurrences';
 import type { Id } from '../model/common';
@@ -67,10 +68,11 @@ export const dayPlan = rememberedWhile(
 );
 
 function readsOfDay(workspace: Workspace, date: IsoDate, zone: Zone): readonly unknown[] {
-  const { calendars, events, tray, dayCapacities, settings } = workspace;
+  const { calendars, events, tray, dayCapacities, days, settings } = workspace;
   return [
     ...readsOfZones(workspace, date),
     dayCapacities.get(date),
+    days.get(date)?.over,
     calendars,
     events,
     ...readsBlocks(workspace, dayOf(date, zone)),
@@ -87,7 +89,8 @@ function readsOfDay(workspace: Workspace, date: IsoDate, zone: Zone): readonly u
 function workedOut(workspace: Workspace, date: IsoDate, zone: Zone): DayPlan {
   const span = dayOf(date, zone);
   const working = spansOfKind(workspace, date, zone, 'work');
-  const occurrences = occurrencesShown(workspace, date, zone);
+  const over = workspace.days.get(date)?.over ?? [];
+  const occurrences = occurrencesShown(workspace, date, zone).map((meeting) => asItEnded(meeting, over));
   const blocks = blocksIn(workspace, span, zone);
   const tray = trayOn(workspace, date, zone);
 

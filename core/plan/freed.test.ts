@@ -1,9 +1,13 @@
 import { deleteEvent, moveEvent } from '../commands/events';
+import { endMeeting } from '../commands/days';
 import { placeTask } from '../commands/plan';
 import { tickOff } from '../commands/tasks';
 import { meeting, task, zone } from '../fixtures/make';
 import { workspaceOf, type Workspace } from '../model/workspace';
-import { instantOf } from '../time/zone';
+import { plannedOn } from '../review/planned';
+import { dayOf, instantOf } from '../time/zone';
+import { dayPlan } from './dayPlan';
+import { sealOf } from './sealing';
 import { freedBy, whatFits } from './freed';
 import { judge } from './judge';
 
@@ -56,4 +60,26 @@ test('a meeting that moves frees its old hours; one that stays, or lies in the p
   expect(freedBy(start, moved, zone, now)).toEqual([{ from: on('26T09:00'), to: on('26T16:00') }]);
   expect(freedBy(start, start, zone, now)).toEqual([]);
   expect(freedBy(start, deleteEvent.apply(start, call), zone, on('26T18:00'))).toEqual([]);
+});
+
+test('a meeting that was over early frees the rest of its time, keeps what it was planned to take, and goes on again', () => {
+  const day = '2026-11-26';
+  const early = { date: day, meeting: 'c/x@2026-11-26T14:00:00' };
+  const ended = endMeeting.apply(start, { ...early, at: on('26T14:20') });
+  const freed = freedBy(start, ended, zone, on('26T14:20'));
+  expect(freed.map(({ from }) => from)).toEqual([on('26T14:20')]);
+  expect(whatFits(ended, freed[0]!, zone, on('26T14:20'))[0]).toMatchObject({ start: on('26T14:30') });
+  const [planned] = plannedOn(ended, [{ date: day, span: dayOf(day, zone) }], zone, 'last')[0] ?? [];
+  expect(planned?.span).toEqual({ from: on('26T14:00'), to: on('26T15:00') });
+  expect(sealOf(ended, '2026-11-23', zone, now).meetings).toEqual(
+    sealOf(start, '2026-11-23', zone, now).meetings,
+  );
+  const again = endMeeting.apply(ended, { ...early, at: null });
+  expect(freedBy(start, again, zone, on('26T14:20'))).toEqual([]);
+  // moved elsewhere, it has all of its time
+  const moved = moveEvent.apply(ended, {
+    ...call,
+    changes: { start: { wall: '2026-11-26T16:00:00', zone } },
+  });
+  expect(dayPlan(moved, day, zone).meetings[0]).toMatchObject({ from: on('26T16:00'), to: on('26T17:00') });
 });

@@ -1,5 +1,6 @@
 import * as fc from 'fast-check';
 import { changeSettings } from '../commands/calendar';
+import { endMeeting } from '../commands/days';
 import { CommandFailed, put, without } from '../commands/command';
 import { changeZoneOn, deleteZone, editZone, setCapacity } from '../commands/frames';
 import { moveBlock, placeTask, putInTray, takeBlockOff } from '../commands/plan';
@@ -74,6 +75,12 @@ type Act = (w: Workspace, n: number, id: string) => Workspace;
 const seal: Act = (w) => sealWeek.apply(w, { seal: sealOf(w, week, zone, now), today });
 const unseal: Act = (w, n) => openWeek.apply(w, { week, at: now + n, today });
 const move: Act = (w, n, id) => moveBlock.apply(w, { id: `block ${id}`, start: at('14:00', days[n % 5]) });
+const over: Act = (w, n) =>
+  endMeeting.apply(w, {
+    date: '2026-11-23',
+    meeting: 'm@2026-11-23T11:00:00',
+    at: at('11:10', '2026-11-23') + n,
+  });
 const place: Act = (w, n, id) =>
   placeTask.apply(w, { id: `block ${id}`, taskId: id, start: at('08:00', days[n % 5]), minutes: 15 + n });
 const otherDays: Act = (w, n) =>
@@ -82,6 +89,7 @@ const acts: readonly Act[] = [
   seal,
   unseal,
   otherDays,
+  over,
   (w, n) =>
     answerLate.apply(w, {
       week,

@@ -59,13 +59,13 @@ export function sealOf(workspace: Workspace, week: IsoDate, zone: Zone, at: numb
     ),
     meetings: once(plans.flatMap(({ meetings, allDay }) => [...meetings, ...allDay]))
       .filter(({ busy }) => busy)
-      .map(({ id, eventId, title: name, categories, from, to }) => ({
+      .map(({ id, eventId, title: name, categories, from, to, plannedTo = to }) => ({
         id,
         eventId,
         title: name,
         categories: [...categories],
         from,
-        to,
+        to: plannedTo,
         wholeDays: plans.some(({ allDay }) => allDay.some((each) => each.id === id)),
       })),
     targets: workspace.targets.values(),

@@ -3,9 +3,10 @@ import { View } from 'react-native';
 import { noteOn } from '@/core/commands/remarks';
 import { isRepeating } from '@/core/commands/events';
 import { addEntry } from '@/core/commands/track';
+import { endedEarly } from '@/core/calendar/ended';
 import { detailsAt, occurrenceAt, type Occurrence } from '@/core/calendar/occurrences';
 import { ruleWords } from '@/core/calendar/repeat';
-import { dateWords, durationWords, spanWords } from '@/core/time/words';
+import { clockWords, dateWords, durationWords, spanWords } from '@/core/time/words';
 import { lengthOf } from '@/core/time/span';
 import { dateOf } from '@/core/time/zone';
 import { entriesOf, subjectOfMeeting } from '@/core/track/spent';
@@ -13,6 +14,7 @@ import { useWorkspace } from '@/state/shown';
 import { newId, store } from '@/state/workspaceStore';
 import { useMoment } from '@/ui/clock';
 import { change } from '@/actions/events';
+import { earlyWords, mayBeOver, meetingIsOver, meetingWentOn } from '@/actions/ending';
 import { keepMeeting } from '@/actions/templates';
 import { Button } from '@/ui/Button';
 import { TimerButton } from '@/board/taskParts';
@@ -34,8 +36,9 @@ const asPlanned = (meeting: Occurrence) =>
 
 /** A meeting: its hours, and the time that it really took. */
 export function MeetingDetails({ meeting: opened }: { meeting: Occurrence }) {
-  const { zone } = useMoment();
-  const { settings, calendars, entries, events, remarks, invitations } = useWorkspace();
+  const { zone, now } = useMoment();
+  const workspace = useWorkspace();
+  const { settings, calendars, entries, events, remarks, invitations } = workspace;
   const [editing, setEditing] = useState(false);
   const event = events.get(opened.eventId);
   if (!event) return <Words>This event is no longer there.</Words>;
@@ -44,6 +47,7 @@ export function MeetingDetails({ meeting: opened }: { meeting: Occurrence }) {
   const details = detailsAt(event, meeting.recurrence);
   const subject = subjectOfMeeting(meeting);
   const date = dateOf(meeting.from, zone);
+  const over = endedEarly(workspace, meeting, zone);
   const recorded = entriesOf(entries, subject).length > 0;
   return (
     <View className="gap-4">
@@ -51,6 +55,11 @@ export function MeetingDetails({ meeting: opened }: { meeting: Occurrence }) {
         <Words face="strong">
           {meeting.allDay ? `${dateWords(date, settings)}, all day` : spanWords(meeting, zone, settings)}
         </Words>
+        {over && (
+          <Words>
+            Was over at {clockWords(over.at, zone, settings.clock)}, {earlyWords(over.at, meeting.to)}
+          </Words>
+        )}
         {meeting.location !== '' && <Words>{meeting.location}</Words>}
         {details.categories.length > 0 && <Words tone="soft">{details.categories.join(', ')}</Words>}
         <Words tone="soft">
@@ -78,6 +87,10 @@ export function MeetingDetails({ meeting: opened }: { meeting: Occurrence }) {
         <>
           <View className="flex-row flex-wrap gap-2">
             <TimerButton subject={subject} />
+            {!over && mayBeOver(meeting, now) && (
+              <Button label="It is over" onPress={() => meetingIsOver(meeting)} />
+            )}
+            {over && <Button label="It went on" onPress={() => meetingWentOn(meeting, over.date)} />}
             {!recorded && meeting.to > meeting.from && (
               <Button label="Took place as planned" onPress={() => asPlanned(meeting)} />
             )}
