@@ -55,6 +55,18 @@ test('what is done or parked, another person’s meeting, and one that leaves fr
   ]);
 });
 
+test('so many days before keep the hour over a clock change, as does nothing shorter', () => {
+  // the clocks go back in the night to Sunday 25 October 2026
+  const [monday, saturday, sunday] = ['2026-10-26', '2026-10-24', '2026-10-25'];
+  const tasks = [task('Report', { leads: [1440, 2880, 120] })];
+  const blocks = [{ id: 'b', taskId: 'Report', start: at('09:00', monday), minutes: 60 }];
+  const events = [meeting('m', `${monday}T10:00:00`, 60, { reminders: [alarmBefore(2880)] })];
+  const workspace = reminded({}, { tasks, blocks, events });
+  expect(rung(workspace, saturday)).toEqual(['09:00 block', '10:00 meeting']);
+  expect(rung(workspace, sunday)).toEqual(['09:00 block']);
+  expect(rung(workspace, monday)).toEqual(['07:00 block']);
+});
+
 const alarm = (changes: Partial<Alarm>): Alarm => ({ minutesBefore: 0, kept: [], ...changes });
 
 test.each<[string, Partial<Alarm>, string[]]>([
@@ -77,8 +89,8 @@ test('an alarm a thousand days ahead rings for each time of a series', () => {
     rule: 'FREQ=DAILY',
     reminders: [alarmBefore(1440 * 1000)],
   });
-  // 24 November 2026 is 1,000 days of 24 hours before 20 August 2029, in summer time
-  expect(rung(reminded({}, { events: [weekly] }))).toEqual(['09:00 meeting']);
+  // 24 November 2026 is 1,000 days before 20 August 2029, in summer time: at the same hour
+  expect(rung(reminded({}, { events: [weekly] }))).toEqual(['10:00 meeting']);
   expect(rung(reminded({}, { events: [weekly] }), '2026-11-23')).toEqual([]);
 });
 

@@ -10,7 +10,16 @@ import { deadlineOf } from '../tasks/deadline';
 import { dueOn } from '../tasks/openTasks';
 import { blocksIn, taskOf } from '../tasks/places';
 import { DAY, MINUTE, type Span } from '../time/span';
-import { addDays, dateOf, dayOf, instantOf, weekdayOf, type IsoDate, type Zone } from '../time/zone';
+import {
+  addDays,
+  dateOf,
+  dayOf,
+  instantOf,
+  minutesFrom,
+  weekdayOf,
+  type IsoDate,
+  type Zone,
+} from '../time/zone';
 import {
   alarmsEver,
   alarmsOf,
@@ -41,22 +50,26 @@ type Raw = Omit<Ring, 'quiet'>;
 
 /** The dates that a stretch of time touches, with so many minutes more on either side. */
 function datesAround({ from, to }: Span, zone: Zone, minutes: number): IsoDate[] {
-  const last = dateOf(to + minutes * MINUTE, zone);
+  const around = (minutes + CLOCK_CHANGE) * MINUTE;
+  const last = dateOf(to + around, zone);
   const dates: IsoDate[] = [];
-  for (let date = dateOf(from - minutes * MINUTE, zone); date <= last; date = addDays(date, 1))
-    dates.push(date);
+  for (let date = dateOf(from - around, zone); date <= last; date = addDays(date, 1)) dates.push(date);
   return dates;
 }
 
+/** No clock change moves what rings whole days before by more, in minutes. */
+const CLOCK_CHANGE = 120;
+
 function ofBlocks(workspace: Workspace, { from, to }: Span, zone: Zone): Raw[] {
-  const reach = reachOf(workspace).blocks * MINUTE;
-  return blocksIn(workspace, { from, to: to + reach }, zone).flatMap((block): Raw[] => {
+  const reach = reachOf(workspace).blocks + CLOCK_CHANGE;
+  const range = { from: from - CLOCK_CHANGE * MINUTE, to: to + reach * MINUTE };
+  return blocksIn(workspace, range, zone).flatMap((block): Raw[] => {
     const task = taskOf(workspace, block.taskId);
     if (!task || task.doneAt !== null || task.parked) return [];
     const about: About = { kind: 'block', blockId: block.id, taskId: block.taskId };
     return leadsOf(workspace, task).map((lead) => ({
       id: `block:${block.id}:${block.start}:${lead}`,
-      at: block.start - lead * MINUTE,
+      at: minutesFrom(block.start, -lead, zone),
       about,
       when: block.start,
     }));
@@ -77,16 +90,16 @@ function ofMeetings(workspace: Workspace, range: Span, zone: Zone): Raw[] {
       if (!busy && details.reminders.length === 0) return [];
       return alarmsOf(workspace, details)
         .filter(({ at }) => at === undefined)
-        .flatMap((alarm) => ringsOfAlarm(alarm, occurrence));
+        .flatMap((alarm) => ringsOfAlarm(alarm, occurrence, zone));
     });
 }
 
-function ringsOfAlarm(alarm: Alarm, occurrence: Occurrence): Raw[] {
+function ringsOfAlarm(alarm: Alarm, occurrence: Occurrence, zone: Zone): Raw[] {
   const { id, eventId, recurrence, from, to } = occurrence;
   const base = alarm.at ?? (alarm.fromEnd ? to : from);
   const about: About = { kind: 'meeting', eventId, recurrence };
   return offsetsOf(alarm)
-    .map((offset) => base + offset * MINUTE)
+    .map((offset) => minutesFrom(base, offset, zone))
     .filter((at) => alarm.acknowledged === undefined || at > alarm.acknowledged)
     .map((at) => ({ id: `meeting:${id}:${from}:${at}`, at, about, when: from }));
 }
@@ -96,7 +109,9 @@ function ofFarAlarms(workspace: Workspace, range: Span, zone: Zone): Raw[] {
   return farAlarms(workspace).flatMap((event) => {
     const calendar = workspace.calendars.get(event.calendarId);
     if (calendar && (calendar.hidden || !takesTime(calendar))) return [];
-    return farOf(event, range, zone).flatMap(({ alarm, occurrence }) => ringsOfAlarm(alarm, occurrence));
+    return farOf(event, range, zone).flatMap(({ alarm, occurrence }) =>
+      ringsOfAlarm(alarm, occurrence, zone),
+    );
   });
 }
 
@@ -142,7 +157,7 @@ function ringsOfDue(workspace: Workspace, task: Task, due: Due, zone: Zone): Raw
   const when = deadlineOf(due, zone);
   const about: About = { kind: 'due', taskId: task.id };
   const instants = dueLeadsOf(workspace, task).map((lead) =>
-    due.time === null ? morningOf(workspace, due.date, lead, zone) : when - lead * MINUTE,
+    due.time === null ? morningOf(workspace, due.date, lead, zone) : minutesFrom(when, -lead, zone),
   );
   return [...new Set(instants)].map((at) => ({ id: `due:${task.id}:${when}:${at}`, at, about, when }));
 }

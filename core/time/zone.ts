@@ -34,6 +34,15 @@ export const sameHourOn = (date: IsoDate, instant: number, zone: Zone): number =
 export const addDays = (date: IsoDate, days: number): IsoDate =>
   Temporal.PlainDate.from(date).add({ days }).toString();
 
+/**
+ * The instant some minutes after another, or before it where they are negative (epoch ms). Whole days are days of the
+ * calendar: they keep the hour on the wall over a clock change (RFC 5545, 3.3.6).
+ */
+export function minutesFrom(instant: number, minutes: number, zone: Zone): number {
+  if (minutes === 0 || minutes % 1440 !== 0) return instant + minutes * 60_000;
+  return sameHourOn(addDays(dateOf(instant, zone), minutes / 1440), instant, zone);
+}
+
 /** So many dates that follow each other, from one on. */
 export const datesFrom = (first: IsoDate, count: number): IsoDate[] =>
   Array.from({ length: count }, (_, i) => addDays(first, i));
