@@ -151,9 +151,20 @@ export function candidatesIn(line: string, reader: Reader): Candidate[] {
   const parts = partsOf(present);
   const tokens = tokensOf(line);
   const isRead = (at: number) => at < READ_AT_AN_END || at >= tokens.length - READ_AT_AN_END;
-  return tokens.flatMap((token, at) =>
+  const all = tokens.flatMap((token, at) =>
     isRead(at) && (token.apart || /^[(–—:,]$/.test(tokens[at - 1]?.word ?? '') || token.word === '@')
       ? from(tokens, at, reader, present, parts)
       : [],
   );
+  return all.filter((one) => !isOfAPlace(line, one) && !isSecondChoice(line, one, all));
 }
+
+/** “Noon Lane”, “Friday Street”: a word of time in the name of a place. */
+const isOfAPlace = (line: string, { kind, from, to }: Candidate): boolean =>
+  kind === 'when' &&
+  /^\p{Lu}\p{L}{3,}$/u.test(line.slice(from, to)) &&
+  /^ (?:Lane|Street|Road|Avenue|Terrace|Crescent|Gardens|Court|Way|Row)\b/.test(line.slice(to));
+
+/** “Thu or Fri”: of two days the first one counts, as the other is what one would do else. */
+const isSecondChoice = (line: string, { kind, from }: Candidate, all: readonly Candidate[]): boolean =>
+  kind === 'when' && all.some((other) => other.kind === 'when' && line.slice(other.to, from) === ' or ');
