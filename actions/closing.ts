@@ -6,11 +6,12 @@ import { currentWorkspace, store } from '@/state/workspaceStore';
 /** Closes days, as they are at this moment. */
 export function closeThem(dates: readonly string[]): boolean {
   const { settings } = currentWorkspace();
+  const { now, zone } = here();
   const [only] = dates;
   const what = dates.length === 1 && only ? dateWords(only, settings) : `${dates.length} days`;
   return store.run(
     closeDays,
-    { dates, at: here().now },
+    { dates, at: now, zone },
     `${what} ${dates.length === 1 ? 'is' : 'are'} closed`,
   );
 }

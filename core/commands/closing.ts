@@ -1,5 +1,7 @@
 import { plainDay, type Day } from '../model/day';
 import type { Workspace } from '../model/workspace';
+import { thingsOf } from '../plan/closing';
+import type { Zone } from '../time/zone';
 import { command, put } from './command';
 
 /** The workspace with something else said of a day. */
@@ -14,6 +16,9 @@ export const endOpening = command('open the day', (workspace, { date, at }: { da
 /** Closes days at an instant. */
 export const closeDays = command(
   'close the day',
-  (workspace, { dates, at }: { dates: readonly string[]; at: number }) =>
-    dates.reduce((before, date) => said(before, date, (day) => ({ ...day, closedAt: at })), workspace),
+  (workspace, { dates, at, zone }: { dates: readonly string[]; at: number; zone: Zone }) =>
+    dates.reduce((before, date) => {
+      const closedWith = { things: thingsOf(workspace, date, zone, at).length, zone };
+      return said(before, date, (day) => ({ ...day, closedAt: at, closedWith }));
+    }, workspace),
 );

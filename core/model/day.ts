@@ -1,6 +1,6 @@
 import * as z from '../zod';
 import { bounds, listUpTo, textUpTo, Title } from './bounds';
-import { Changed, DateText, Id, Instant, openObject } from './common';
+import { Changed, DateText, Id, Instant, openObject, ZoneName } from './common';
 import { weeklySteps } from './weekPage';
 
 /** What a person says of one day: kept once there is something to say. */
@@ -28,6 +28,8 @@ export const Day = openObject({
   /** When the opening was gone through to its end, and when the day was closed. */
   openedAt: z.optional(Instant),
   closedAt: z.optional(Instant),
+  /** How many things its plan and its record had then, where it was closed: one that is taken away later leaves no other trace. */
+  closedWith: z.optional(openObject({ things: z.int().check(z.gte(0)), zone: ZoneName })),
   ...Changed,
 });
 export type Day = z.infer<typeof Day>;

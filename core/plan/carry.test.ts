@@ -126,7 +126,7 @@ test('a day is closed until something of it changes; days after the last close t
   const lived = placeTask.apply(office, { ...block('1', 'Report', '09:00'), start: at('09:00', yesterday) });
   expect(missedCloses(lived, date, zone)).toEqual([]);
   const closing = (workspace: Workspace, day: string) =>
-    closeDays.apply(workspace, { dates: [day], at: at('18:00') });
+    closeDays.apply(workspace, { dates: [day], at: at('18:00'), zone });
   const closed = closing(lived, addDays(date, -3));
   expect(missedCloses(closed, date, zone)).toEqual([yesterday]);
   const now = closing(closed, yesterday);
@@ -134,6 +134,8 @@ test('a day is closed until something of it changes; days after the last close t
   expect(isClosed(now, yesterday, zone)).toBe(true);
   const changed = now.blocks.values().map((one) => ({ ...one, changedAt: at('19:00') }));
   expect(isClosed({ ...now, blocks: now.blocks.with(changed) }, yesterday, zone)).toBe(false);
+  const gone = { ...now, blocks: now.blocks.with([], ['1']) };
+  expect(isClosed(gone, yesterday, zone)).toBe(false);
 });
 
 test('a block that is over stays when its task goes elsewhere; one ahead moves, and so does what lies in a tray', () => {

@@ -6,12 +6,19 @@ import { dayPlan } from './dayPlan';
 /** How many days back a close that was missed is offered. */
 const BACK = 7;
 
+/** What a day has in its plan and its record, until an instant. */
+export function thingsOf(workspace: Workspace, date: IsoDate, zone: Zone, until: number) {
+  const { blocks, tray } = dayPlan(workspace, date, zone);
+  return [...blocks, ...tray, ...entriesIn(workspace.entries, dayOf(date, zone), until)];
+}
+
 /** Whether a day is closed: it was, and neither its plan nor its record has changed since. */
 export function isClosed(workspace: Workspace, date: IsoDate, zone: Zone): boolean {
-  const closedAt = workspace.days.get(date)?.closedAt;
+  const { closedAt, closedWith } = workspace.days.get(date) ?? {};
   if (closedAt === undefined) return false;
-  const { blocks, tray } = dayPlan(workspace, date, zone);
-  const things = [...blocks, ...tray, ...entriesIn(workspace.entries, dayOf(date, zone), closedAt)];
+  const things = thingsOf(workspace, date, zone, closedAt);
+  // in another zone a day has other hours, and so other things
+  if (closedWith?.zone === zone && closedWith.things !== things.length) return false;
   return things.every(({ changedAt = 0 }) => changedAt <= closedAt);
 }
 
