@@ -138,13 +138,19 @@ function Loaded({ part }: { part: AfterwardsPart }) {
 /** How far the day and the week are, and the way to what now in large letters; nothing in a week without plans. */
 function FarAndLarge() {
   const { zone, now, today } = useMoment();
-  const week = weekProgress(useWorkspace(), today, zone, now);
+  const workspace = useWorkspace();
+  const week = weekProgress(workspace, today, zone, now);
+  const hasPlans = dayPlan(workspace, today, zone).load.planned > 0;
+  const wide = useWide();
   const router = useRouter();
   if (week.done + week.left === 0) return null;
   return (
     <View className="gap-2">
       <HowFar />
-      <Afterwards part="DayEnd" />
+      {/* its lines have their room before they are known: nothing below moves away from a finger */}
+      <View className={hasPlans ? (wide ? 'min-h-[20px]' : 'min-h-[40px]') : ''}>
+        <Afterwards part="DayEnd" />
+      </View>
       <View className="-ml-3 flex-row">
         <Button label="Now, in large letters" kind="quiet" onPress={() => router.navigate('/now')} />
       </View>
