@@ -1,7 +1,8 @@
 import { takeDay } from '@/core/commands/dayText';
-import { mend } from '@/core/commands/mend';
+import { mend, mendAll } from '@/core/commands/mend';
 import type { DayChange } from '@/core/formats/day/change';
 import type { Subject } from '@/core/model/plan';
+import type { Filling } from '@/core/review/record';
 import { subjectTitle } from '@/core/tasks/places';
 import { lengthOf, type Span } from '@/core/time/span';
 import { dateWords, durationWords } from '@/core/time/words';
@@ -13,6 +14,13 @@ export function mendRecord(span: Span, subject: Subject | null): boolean {
   const title = subject ? subjectTitle(subject, currentWorkspace()) : 'Nothing';
   return store.run(mend, { span, subject, newId }, `${title}: ${durationWords(lengthOf(span))}`);
 }
+
+/** Gives each stretch without a record to what was planned for it. */
+export function fillAsPlanned(fillings: readonly Filling[]): boolean {
+  const minutes = fillings.reduce((sum, { span }) => sum + lengthOf(span), 0);
+  return store.run(mendAll, { fillings, newId }, `${durationWords(minutes)} recorded as planned`);
+}
+
 /** Makes of a day what its text says, as far as it was seen. */
 export function takeText(date: string, changes: readonly DayChange[]): boolean {
   const { now, zone } = here();

@@ -22,3 +22,12 @@ export const mend = command(
     return put(without(ready, 'entries', gone), 'entries', ...kept);
   },
 );
+
+/** Says what several stretches of time went to, one after the other. */
+export const mendAll = command(
+  'mend the record',
+  (workspace, { fillings, newId }: { fillings: readonly Filled[]; newId: () => Id }) =>
+    fillings.reduce((before, filled) => mend.apply(before, { ...filled, newId }), workspace),
+);
+
+type Filled = { readonly span: Span; readonly subject: Subject | null };

@@ -1,5 +1,7 @@
 import * as fc from 'fast-check';
+import { put } from '../commands/command';
 import { leaveOpen } from '../commands/days';
+import { mend, mendAll } from '../commands/mend';
 import { placeTask } from '../commands/plan';
 import { addEntry } from '../commands/track';
 import { at, date, meeting, task, zone } from '../fixtures/make';
@@ -7,7 +9,7 @@ import { workspaceOf, type Workspace } from '../model/workspace';
 import { MINUTE, minutesOf, overlaps } from '../time/span';
 import { timeOf } from '../time/zone';
 import { daySaid } from './daySaid';
-import { dayRecord } from './record';
+import { asPlanned, dayRecord } from './record';
 
 const base = workspaceOf({
   tasks: [task('Report'), task('Letter')],
@@ -30,15 +32,45 @@ test('what has no record is told stretch by stretch, with what was planned in it
     'open 10:30-11:30: ',
     'open 11:30-12:00: Forum',
   ]);
-  expect(told(timed(office, 'e', 'Letter', '10:30', '12:00'))).toEqual(['open 09:00-10:30: Report, Letter']);
+  expect(told(timed(office, 'e', 'Letter', '10:30', '12:00'))).toEqual([
+    'open 09:00-10:30: Report, Letter',
+    'long 11:30-12:00: Forum, Letter',
+  ]);
 });
 
 test('what is recorded twice is told with all that claims it; what is left open on purpose is not', () => {
-  const twice = timed(timed(office, 'e', 'Report', '09:00', '11:00'), 'f', 'Letter', '10:45', '12:00');
-  expect(told(twice)).toEqual(['double 10:45-11:00: Report, Letter']);
+  const twice = timed(timed(office, 'e', 'Report', '09:00', '11:00'), 'f', 'Letter', '10:45', '11:45');
+  expect(told(twice, at('11:45'))).toEqual(['double 10:45-11:00: Report, Letter']);
   const left = leaveOpen.apply(office, { date, span: { from: at('09:00'), to: at('12:00') } });
   expect(told(left)).toEqual([]);
   expect(dayRecord(left, date, zone, at('12:00'))).toMatchObject({ open: 0, left: 180, recorded: 0 });
+});
+
+test('a timer that ran on is told from where it should have ended; what was put in by hand was meant', () => {
+  const short = put(office, 'tasks', { ...task('Letter'), estimate: 30 });
+  const ran = timed(short, 'e', 'Letter', '09:00', '11:15');
+  expect(told(ran, at('11:15'))).toEqual(['long 09:30-10:30: Report, Letter', 'long 10:30-11:15: Letter']);
+  expect(told(timed(short, 'e', 'Letter', '09:00', '10:25'), at('10:25'))).toEqual([]);
+  expect(dayRecord(ran, date, zone, at('11:15'))).toMatchObject({ long: 105, open: 0 });
+  const span = { from: at('09:30'), to: at('11:15') };
+  const kept = mend.apply(ran, { span, subject: { kind: 'task', taskId: 'Letter' }, newId: () => 'g' });
+  expect(told(kept, at('11:15'))).toEqual([]);
+  const inForum = { kind: 'event', occurrence: 'Forum@2026-11-24T11:30:00', title: 'Forum' } as const;
+  const through = addEntry.apply(short, { id: 'e', subject: inForum, from: at('09:00'), to: at('12:00') });
+  expect(told(through, at('12:00'))).toEqual([
+    'long 09:30-10:30: Report, Forum',
+    'long 10:30-11:30: Forum',
+    'long 11:30-12:00: Forum',
+  ]);
+});
+
+test('all that has no record and lies in something planned is filled with it in one step, and nothing else', () => {
+  const begun = timed(office, 'e', 'Report', '09:10', '10:00');
+  const fillings = asPlanned(begun, date, zone, dayRecord(begun, date, zone, at('12:00')));
+  let made = 0;
+  const filled = mendAll.apply(begun, { fillings, newId: () => `m${(made += 1)}` });
+  expect(told(filled)).toEqual(['open 10:30-11:30: Report, Forum']);
+  expect(dayRecord(filled, date, zone, at('12:00'))).toMatchObject({ recorded: 120, double: 0, long: 0 });
 });
 
 test('a day that has not begun asks for nothing', () => {

@@ -17,15 +17,17 @@ import { dayOf, type IsoDate, type Zone } from '../time/zone';
 import { entriesIn } from '../track/entries';
 import { doubled } from '../track/mend';
 import { spanOfEntry, subjectKey, subjectOfMeeting } from '../track/spent';
+import { runOn } from './tooLong';
 
-/* How far the record of a day adds up: what of it is recorded once, twice or not at all. */
+/* How far the record of a day adds up: what of it is recorded once, twice, for too long or not at all. */
 
 /** Shorter gaps are the seconds between two things, not time that went somewhere. */
 const LEAST = 5;
 
 /** What of a day asks for a word: its stretch, and what it may have gone to, the likeliest first. */
 export type Doubt = Span & {
-  readonly kind: 'open' | 'double';
+  /** Without a record, with two, or one that ran on for longer than what it is of was to take. */
+  readonly kind: 'open' | 'double' | 'long';
   readonly offers: readonly Subject[];
 };
 
@@ -38,7 +40,9 @@ export type DayRecord = {
   readonly open: number;
   /** Minutes that more than one entry covers. */
   readonly double: number;
-  /** What is open or recorded twice, by start. */
+  /** Minutes of entries that ran on. */
+  readonly long: number;
+  /** What is open, recorded twice or recorded for too long, by start. */
   readonly doubts: readonly Doubt[];
 };
 
@@ -60,6 +64,16 @@ export function dayRecord(workspace: Workspace, date: IsoDate, zone: Zone, now: 
   const left = intersect(workspace.days.get(date)?.leftOpen ?? [], asked);
   const bare = subtract(asked, [...spans, ...left]).filter((gap) => lengthOf(gap) >= LEAST);
   const twice = doubled(spans);
+  const long = entries.flatMap((entry) =>
+    subtract(intersect(runOn(workspace, entry, planned), [until]), twice)
+      .filter((span) => lengthOf(span) >= LEAST)
+      .flatMap((span) => cutAt(span, planned))
+      .map((span): Doubt => ({
+        ...span,
+        kind: 'long',
+        offers: distinct([...offersFor(span, planned, [], now), entry.subject]),
+      })),
+  );
   const doubts = [
     ...bare
       .flatMap((gap) => cutAt(gap, planned))
@@ -75,6 +89,7 @@ export function dayRecord(workspace: Workspace, date: IsoDate, zone: Zone, now: 
         entries.filter((entry) => overlaps(spanOfEntry(entry, now), span)).map(({ subject }) => subject),
       ),
     })),
+    ...long,
   ];
   return {
     asked,
@@ -82,11 +97,12 @@ export function dayRecord(workspace: Workspace, date: IsoDate, zone: Zone, now: 
     left: minutesOf(subtract(left, spans)),
     open: minutesOf(bare),
     double: minutesOf(twice),
+    long: minutesOf(long),
     doubts: doubts.sort((a, b) => a.from - b.from),
   };
 }
 
-/** A gap, cut where something planned begins or ends within it; pieces too short to matter stay with the one before. */
+/** A stretch, cut where something planned begins or ends within it; pieces too short to matter stay with the one before. */
 function cutAt(gap: Span, planned: readonly Timed[]): Span[] {
   const edges = planned
     .flatMap(({ from, to }) => [from, to])
@@ -94,6 +110,18 @@ function cutAt(gap: Span, planned: readonly Timed[]): Span[] {
     .sort((a, b) => a - b);
   const cuts = edges.filter((at, i) => i === 0 || at - (edges[i - 1] ?? 0) >= LEAST * MINUTE);
   return [...cuts, gap.to].map((to, i) => ({ from: cuts[i - 1] ?? gap.from, to }));
+}
+
+/** A stretch of a day, and what it went to. */
+export type Filling = { readonly span: Span; readonly subject: Subject };
+
+/** What has no record, or one that ran on, and lies in something planned: each stretch with what was planned for it. */
+export function asPlanned(workspace: Workspace, date: IsoDate, zone: Zone, { doubts }: DayRecord): Filling[] {
+  const planned = takingTime(workspace, date, zone);
+  return doubts.flatMap(({ kind, from, to }) => {
+    const thing = planned.find((each) => each.from <= from && to <= each.to);
+    return kind !== 'double' && thing ? [{ span: { from, to }, subject: subjectOfThing(thing) }] : [];
+  });
 }
 
 const subjectOfThing = (thing: Timed): Subject =>

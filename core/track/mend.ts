@@ -17,7 +17,7 @@ export type Painting = { readonly put: readonly TimeEntry[]; readonly gone: read
 
 /**
  * The entries once a stretch of time goes to something, or to nothing (null). Within the stretch nothing else is left, outside
- * nothing changes; what of the same thing touches the stretch becomes one with it.
+ * nothing changes; what of the same thing touches the stretch becomes one with it. What is cut off stays what it was, timed or not.
  */
 export function painted(
   entries: Workspace['entries'],
@@ -31,10 +31,8 @@ export function painted(
   );
   const pieces = near.flatMap((entry) => {
     const own = { from: entry.from, to: entry.to ?? entry.from };
-    const rest = subtract([own], [span]);
-    return rest.map(({ from, to }, i) => ({
+    return subtract([own], [span]).map(({ from, to }, i) => ({
       ...entry,
-      ...(rest.length === 1 && from === own.from && to === own.to ? {} : { mended: true as const }),
       id: i === 0 ? entry.id : newId(),
       from,
       to,
@@ -62,4 +60,5 @@ const same = (one: TimeEntry, other: TimeEntry | undefined): boolean =>
   other !== undefined &&
   one.from === other.from &&
   one.to === other.to &&
+  one.mended === other.mended &&
   subjectKey(one.subject) === subjectKey(other.subject);

@@ -1,9 +1,9 @@
 import { useRef, useState } from 'react';
 import { View } from 'react-native';
-import { mendRecord } from '@/actions/record';
+import { fillAsPlanned, mendRecord } from '@/actions/record';
 import { leaveOpen } from '@/core/commands/days';
 import type { Subject } from '@/core/model/plan';
-import { likelyFor, type DayRecord } from '@/core/review/record';
+import { asPlanned, likelyFor, type DayRecord } from '@/core/review/record';
 import { subjectTitle } from '@/core/tasks/places';
 import { minutesOf, overlaps, type Span } from '@/core/time/span';
 import { clockWords, durationWords } from '@/core/time/words';
@@ -22,8 +22,10 @@ import { RecordStrip } from './RecordStrip';
 
 const BREAK: Subject = { kind: 'other', title: 'Break' };
 
-/** The record of a day beside its plan: each stretch that is open or recorded twice is given to something, until it adds up. */
+/** The record of a day beside its plan: each stretch that is open or recorded twice or for too long is given to something, until it adds up. */
 export function RecordStep({ date, record }: { date: string; record: DayRecord }) {
+  const workspace = useWorkspace();
+  const { zone } = useMoment();
   const [chosen, setChosen] = useState<Span | null>(null);
   // the card takes the keyboard when its stretch is another, not when its ends are typed
   const [turn, setTurn] = useState(0);
@@ -33,13 +35,31 @@ export function RecordStep({ date, record }: { date: string; record: DayRecord }
   };
   const doubt = record.doubts.find((one) => !chosen || one.to > chosen.from) ?? record.doubts[0];
   const span = chosen ?? doubt;
+  const planned = asPlanned(workspace, date, zone, record);
   return (
     <View className="gap-4">
       <Measure record={record} />
       {span ? (
-        <Stretch key={turn} date={date} span={span} onPart={setChosen} onDone={() => goTo(null)} />
+        <Stretch
+          key={turn}
+          date={date}
+          span={span}
+          ranOn={doubt?.kind === 'long' && span === doubt}
+          onPart={setChosen}
+          onDone={() => goTo(null)}
+        />
       ) : (
         <Words>The record adds up: every hour of work lies in one entry, or is left open on purpose.</Words>
+      )}
+      {planned.length > 1 && (
+        <View className="flex-row">
+          <Button
+            label={`All ${planned.length} as planned, ${durationWords(minutesOf(planned.map((each) => each.span)))}`}
+            onPress={() => {
+              if (fillAsPlanned(planned)) goTo(null);
+            }}
+          />
+        </View>
       )}
       <RecordStrip date={date} record={record} chosen={span} onChoose={goTo} onPart={setChosen} />
     </View>
@@ -47,12 +67,13 @@ export function RecordStep({ date, record }: { date: string; record: DayRecord }
 }
 
 /** How much of the day is recorded, and how much is open. */
-function Measure({ record: { recorded, open, double, left, asked } }: { record: DayRecord }) {
+function Measure({ record: { recorded, open, double, long, left, asked } }: { record: DayRecord }) {
   const all = minutesOf(asked);
   const share = (minutes: number) => `${(100 * minutes) / Math.max(all, 1)}%` as const;
   const words = [
     open > 0 ? `${durationWords(open)} open` : '',
     double > 0 ? `${durationWords(double)} twice` : '',
+    long > 0 ? `${durationWords(long)} ran on` : '',
   ].filter(Boolean);
   return (
     <View className="gap-1.5">
@@ -76,13 +97,15 @@ function Measure({ record: { recorded, open, double, left, asked } }: { record: 
 type StretchProps = {
   date: string;
   span: Span;
+  /** The timer ran on in it, longer than what it was started on was to take. */
+  ranOn: boolean;
   /** A part of it, or more than it, is meant. */
   onPart: (span: Span) => void;
   onDone: () => void;
 };
 
 /** What a stretch of the day went to, in one press; its ends can be typed. */
-function Stretch({ date, span, onPart, onDone }: StretchProps) {
+function Stretch({ date, span, ranOn, onPart, onDone }: StretchProps) {
   const workspace = useWorkspace();
   const { zone, now } = useMoment();
   const card = useRef<View>(null);
@@ -95,7 +118,7 @@ function Stretch({ date, span, onPart, onDone }: StretchProps) {
   const what = another
     ? `has ${own.length} entries: ${own.map(({ subject }) => subjectTitle(subject, workspace)).join(', ')}`
     : one
-      ? `is ${subjectTitle(one.subject, workspace)}${one.mended ? ', put in afterwards' : ''}`
+      ? `is ${subjectTitle(one.subject, workspace)}${one.mended ? ', put in afterwards' : ''}${ranOn ? ', longer than planned' : ''}`
       : 'was not recorded';
   const offers = likelyFor(workspace, date, zone, now, span);
   const recorded = own.filter(
@@ -138,7 +161,7 @@ function Stretch({ date, span, onPart, onDone }: StretchProps) {
         {one ? (
           <Button
             label="Nothing"
-            says={`Take the record of ${length} away`}
+            says={`Nothing: take the record of ${length} away`}
             kind="danger"
             onPress={() => give(null)}
           />

@@ -17,6 +17,8 @@ import { elementOf, webProps } from '@/ui/dom';
 import { followPointer } from '@/ui/followPointer';
 import { Words } from '@/ui/Words';
 
+const doubtWords = { open: 'not recorded', double: 'twice', long: 'ran on' } as const;
+
 const HOUR = 60 * MINUTE;
 const PIXELS = 52;
 const STEP = 5;
@@ -117,7 +119,7 @@ export function RecordStrip({ date, record, chosen, onChoose, onPart }: Props) {
               <Pressable
                 key={`${doubt.kind} ${doubt.from}`}
                 role="button"
-                aria-label={`${length(doubt)} ${doubt.kind === 'open' ? 'not recorded' : 'twice'}, ${hoursOf(doubt)}`}
+                aria-label={`${length(doubt)} ${doubtWords[doubt.kind]}, ${hoursOf(doubt)}`}
                 onPress={() => onChoose(doubt)}
                 className={`absolute left-0 right-0 overflow-hidden border-2 border-dashed px-2 ${doubt.kind === 'open' ? 'border-pine bg-surface' : 'border-brick bg-surface'}`}
                 style={box(doubt)}
@@ -128,8 +130,7 @@ export function RecordStrip({ date, record, chosen, onChoose, onPart }: Props) {
                   tone={doubt.kind === 'open' ? 'pine' : 'brick'}
                   numberOfLines={1}
                 >
-                  {durationWords(Math.round(lengthOf(doubt)))}{' '}
-                  {doubt.kind === 'open' ? 'not recorded' : 'twice'}
+                  {durationWords(Math.round(lengthOf(doubt)))} {doubtWords[doubt.kind]}
                 </Words>
               </Pressable>
             ))}

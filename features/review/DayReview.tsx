@@ -1,16 +1,13 @@
-import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { View } from 'react-native';
 import { occurrencesOn } from '@/core/calendar/occurrences';
 import { sealOn } from '@/core/model/seal';
-import { dayRecord } from '@/core/review/record';
 import { ledger, type LedgerRow } from '@/core/review/ledger';
 import type { Yardstick } from '@/core/review/planned';
-import { asLine, durationWords } from '@/core/time/words';
+import { durationWords } from '@/core/time/words';
 import { dayOf } from '@/core/time/zone';
 import { useWorkspace } from '@/state/shown';
 import { useMoment } from '@/ui/clock';
-import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { Empty } from '@/ui/Screen';
 import { openPanel } from '@/ui/panels';
@@ -21,6 +18,7 @@ import { CutDays } from './pictures/CutsPicture';
 import { interruptionsIn } from '@/core/track/interruptions';
 import { Figures } from './Figures';
 import { LedgerHead, LedgerLine } from './LedgerLine';
+import { RecordLine } from './RecordLines';
 import type { Review } from './useReview';
 
 /** The ledger of a day: planned and actual side by side, adding up exactly. */
@@ -91,29 +89,6 @@ export function DayReview({
         <CutDays dates={[date]} />
       </View>
     </>
-  );
-}
-
-/** What of a day has no record, or two, and the way to mend it; nothing where the record adds up. */
-function RecordLine({ date }: { date: string }) {
-  const { zone, now } = useMoment();
-  const workspace = useWorkspace();
-  const router = useRouter();
-  const { open, double } = dayRecord(workspace, date, zone, now);
-  if (open + double === 0) return null;
-  const words = [
-    open > 0 ? `${durationWords(open)} without a record` : '',
-    double > 0 ? `${durationWords(double)} recorded twice` : '',
-  ];
-  return (
-    <View className="flex-row flex-wrap items-center gap-x-3">
-      <Words>{asLine(words.filter(Boolean).join(', '))}.</Words>
-      <Button
-        label="Mend the record…"
-        kind="quiet"
-        onPress={() => router.navigate(`/close?day=${date}&step=record`)}
-      />
-    </View>
   );
 }
 

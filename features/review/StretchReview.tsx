@@ -25,6 +25,7 @@ import { Figures } from './Figures';
 import { columnsOf, Lines, useKeyboardOn } from './Lines';
 import { Pictures } from './Pictures';
 import { DoorLine } from './DoorLine';
+import { RecordOfWeek } from './RecordLines';
 import { SealsLine } from './SealsLine';
 import { TargetsPart } from './TargetsPart';
 import type { Review } from './useReview';
@@ -64,6 +65,7 @@ export function StretchReview(review: Review) {
           <Pictures review={review} pictures={told.pictures} />
           {told.seals && <SealsLine stretch={review.stretch} seals={told.seals} />}
           <DoorLine stretch={review.stretch} />
+          {review.stretch.unit === 'week' && <RecordOfWeek stretch={review.stretch} />}
           <TargetsPart targets={told.targets} />
         </>
       )}

@@ -1,0 +1,41 @@
+import type { TimeEntry } from '../model/plan';
+import type { Workspace } from '../model/workspace';
+import type { Timed } from '../plan/things';
+import { taskOf } from '../tasks/places';
+import { MINUTE, lengthOf, subtract, union, type Span } from '../time/span';
+import { subjectKey, subjectOfMeeting } from '../track/spent';
+
+/** An entry is doubted that took twice what it was to take, and an hour more than it (minutes). */
+const TIMES = 2;
+const MORE = 60;
+/** What nobody gave a length is doubted after so long (minutes). */
+const WITHOUT = 4 * 60;
+
+/** What an entry was to take at most, in minutes: its estimate, or its meeting's hours. */
+function expected(workspace: Workspace, { subject }: TimeEntry, planned: readonly Timed[]): number {
+  if (subject.kind === 'task') return taskOf(workspace, subject.taskId)?.estimate ?? WITHOUT;
+  const meeting = planned.find(
+    (thing) => thing.kind === 'meeting' && subjectKey(subjectOfMeeting(thing.event)) === subjectKey(subject),
+  );
+  return meeting ? lengthOf(meeting) : WITHOUT;
+}
+
+/**
+ * The stretches of an entry in which the timer may have run on unheeded: a meeting of the day from its beginning to its end,
+ * and what came after twice the time that it was to take. What was put in by hand afterwards was meant.
+ */
+export function runOn(workspace: Workspace, entry: TimeEntry, planned: readonly Timed[]): Span[] {
+  const { from, to, subject } = entry;
+  if (to === null || entry.mended) return [];
+  const through = planned.filter(
+    (thing) =>
+      thing.kind === 'meeting' &&
+      thing.from > from &&
+      thing.to <= to &&
+      subjectKey(subjectOfMeeting(thing.event)) !== subjectKey(subject),
+  );
+  const minutes = expected(workspace, entry, planned);
+  const isLong = lengthOf({ from, to }) > Math.max(TIMES * minutes, minutes + MORE);
+  const beyond = isLong ? [{ from: from + minutes * MINUTE, to }] : [];
+  return [...union(through), ...subtract(beyond, through)];
+}
