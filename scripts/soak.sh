@@ -3,7 +3,7 @@
 set -euo pipefail
 cd "$(dirname "$0")/.."
 
-properties="calendar/rule calendar/dense vendorZones track/seen state/manyTabs state/homes state/firstPart"
+properties="calendar/rule calendar/dense vendorZones track/seen state/manyTabs state/homes state/firstPart core/requests/requests"
 
 soak() {
   case "$1" in

@@ -154,7 +154,7 @@ type GuestOf = { readonly id: Id; readonly address: string };
 export const keepTime = command('let the time stay', (workspace, { id, address }: GuestOf) => {
   const invitation = existing(workspace.invitations, id, 'invitation');
   const refusing = (guest: Guest) =>
-    guest.answer ? { ...guest, stays: { stamp: guest.answer.stamp, told: false } } : guest;
+    guest.answer?.kind === 'other' ? { ...guest, stays: { stamp: guest.answer.stamp, told: false } } : guest;
   return withGuests(workspace, withGuest(invitation, address, refusing));
 });
 

@@ -115,6 +115,7 @@ export function itipOfBooking(booking: Booking, { title }: OwnPage, own: Who): I
       sentBy: null,
       comment: '',
       proposals: [],
+      refuses: null,
     },
     attendees: [],
     event: {

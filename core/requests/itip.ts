@@ -38,6 +38,8 @@ export type Itip = {
   readonly comment: string;
   /** The times that are proposed by a COUNTER, the best first. */
   readonly proposals: readonly Proposal[];
+  /** Until when proposals were written that a DECLINECOUNTER of ours refuses (epoch ms); null where it does not say. */
+  readonly refuses: number | null;
 };
 
 /** Why a text is no message about an event. */
@@ -56,6 +58,9 @@ const partstatOf: Record<AnswerKind, string> = {
 
 /** The other times that a COUNTER of ours proposes beside its own, as RFC 5546 3.2.7 has room for one. */
 const ALSO = 'X-ALSO-PROPOSED';
+
+/** Which proposal a DECLINECOUNTER of ours refuses, as RFC 5546 3.2.8 does not say: by when that was written. */
+const REFUSES = 'X-REFUSED-PROPOSAL';
 
 const isMethod = (text: string): text is Method => (methods as readonly string[]).includes(text);
 
@@ -77,6 +82,10 @@ const whoIn = ({ params, values }: Property): Who => ({
   address: addressIn(String(values[0] ?? '')),
 });
 
+/** An instant of a line of ours, as other lines have it once they are read. */
+const asIso = (text: string): string =>
+  text.replace(/^(\d{4})(\d\d)(\d\d)T(\d\d)(\d\d)(\d\d)Z$/, '$1-$2-$3T$4:$5:$6Z');
+
 /** An instant as a property in UTC has it, `2026-11-24T09:00:00Z`; undefined where it is none. */
 function instantIn(text: string): number | undefined {
   const instant = Date.parse(text.endsWith('Z') ? text : `${text}Z`);
@@ -87,7 +96,7 @@ function instantIn(text: string): number | undefined {
 const periodsIn = (raw: string): Proposal[] =>
   raw.split(',').flatMap((period) => {
     const [, from = '', minutes = ''] = /^(\d{8}T\d{6}Z)\/PT(\d{1,5})M$/.exec(period.trim()) ?? [];
-    const start = instantIn(from.replace(/^(\d{4})(\d\d)(\d\d)T(\d\d)(\d\d)(\d\d)Z$/, '$1-$2-$3T$4:$5:$6Z'));
+    const start = instantIn(asIso(from));
     return start === undefined || Number(minutes) < 1 ? [] : [{ start, minutes: Number(minutes) }];
   });
 
@@ -151,6 +160,7 @@ export function readItip(text: string, home: Zone): Itip | NoItip {
               bounds.few,
             )
           : [],
+      refuses: instantIn(asIso(textIn(properties, REFUSES))) ?? null,
     };
   } catch (error) {
     if (error instanceof Unreadable) return { why: 'unreadable', what: error.what };
@@ -180,13 +190,14 @@ type Saying = {
   readonly attendees: readonly string[];
   readonly comment?: string;
   readonly proposals?: readonly Proposal[];
+  readonly refuses?: number | undefined;
 };
 
 const UTC: Zone = 'UTC';
 
 /** A message about an event as text, as it goes out within a letter (RFC 6047). */
 export function writeItip(method: Method, saying: Saying): string {
-  const { event, sequence, stamp, organizer, attendees, comment = '', proposals = [] } = saying;
+  const { event, sequence, stamp, organizer, attendees, comment = '', proposals = [], refuses } = saying;
   const [best, ...also] = proposals;
   const hours = best && {
     start: { wall: wallOf(best.start, UTC), zone: UTC },
@@ -198,6 +209,7 @@ export function writeItip(method: Method, saying: Saying): string {
     ...attendees,
     ...(comment === '' ? [] : [`COMMENT:${escaped(comment)}`]),
     ...(periods.length === 0 ? [] : [`${ALSO}:${periods.join(',')}`]),
+    ...(refuses === undefined ? [] : [`${REFUSES}:${utc(refuses)}`]),
     ...(method === 'CANCEL' ? ['STATUS:CANCELLED'] : []),
   ];
   const { uid, title, location, start, length, rule, without, also: added, exceptions } = event;

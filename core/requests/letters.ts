@@ -1,5 +1,5 @@
 import { escaped, folded, utc } from '../formats/writeLine';
-import type { Answer, AskedEvent, Request, Who } from '../model/request';
+import type { Answer, AskedEvent, Guest, Request, Who } from '../model/request';
 import type { Told } from './invite';
 import { attendeeLine, organizerLine, writeItip } from './itip';
 import { eventOf, sequenceOf } from './receive';
@@ -11,12 +11,19 @@ export const invitationText = ({ kind, event, sequence, to }: Told, { organizer,
     attendees: [attendeeLine(organizer, 'yes', false), ...to.map((guest) => attendeeLine(guest, null))],
   });
 
-type Staying = { readonly event: AskedEvent; readonly sequence: number; readonly guest: Who };
+type Staying = {
+  readonly event: AskedEvent;
+  readonly sequence: number;
+  readonly guest: Pick<Guest, 'name' | 'address' | 'stays'>;
+};
 type By = { readonly organizer: Who; readonly stamp: number };
 
 /** A message that refuses the other times that a guest has proposed. */
 export const staysText = ({ event, sequence, guest }: Staying, by: By): string =>
-  writeItip('DECLINECOUNTER', { event, sequence, ...by, attendees: [attendeeLine(guest, null)] });
+  writeItip('DECLINECOUNTER', {
+    ...{ event, sequence, ...by, attendees: [attendeeLine(guest, null)] },
+    refuses: guest.stays?.stamp,
+  });
 
 /** A message that answers a request, and the version of it that it is about. */
 export function replyText(request: Request, answer: Answer, own: Who): { text: string; sequence: number } {

@@ -81,14 +81,15 @@ function ofAll(request: Request, itip: Itip, before: Request | undefined): Recei
 /** What becomes of a request, or of none, when a message comes in; `own` are one's own addresses. */
 export function received(before: Request | undefined, letter: Letter, own: readonly string[]): Received {
   const { itip } = letter;
-  const { method, organizer, recurrence, stamp } = itip;
+  const { method, organizer, recurrence, refuses, stamp } = itip;
+  const until = refuses ?? stamp;
   if (method === 'REPLY' || method === 'REFRESH' || method === 'COUNTER') return known;
   if (organizer && isAmong(organizer.address, own)) return known;
   const request = before ?? newRequest(letter);
   if (!request) return refused('noOrganizer');
   if (before && !speaksFor(letter, before)) return refused('notOrganizer');
   if (method === 'DECLINECOUNTER')
-    return before && stamp > (before.refused ?? 0) ? taken({ ...before, refused: stamp }) : known;
+    return before && until > (before.refused ?? 0) ? taken({ ...before, refused: until }) : known;
   if (method === 'ADD' && itip.event) return ofOneTime(request, itip, itip.event.start);
   return recurrence ? ofOneTime(request, itip, recurrence) : ofAll(request, itip, before);
 }
@@ -141,8 +142,9 @@ export function answerTo(request: Request): Answer | undefined {
   const { answer, refused: no } = request;
   const event = eventOf(request);
   if (!answer || !event || answer.hours !== hoursMark(event)) return undefined;
-  // another time that was refused is no answer any more
-  return answer.kind === 'other' && no !== undefined && no >= answer.at ? undefined : answer;
+  // another time that was refused is no answer any more; letters know no less than seconds
+  const writtenAt = Math.floor(answer.at / 1000) * 1000;
+  return answer.kind === 'other' && no !== undefined && no >= writtenAt ? undefined : answer;
 }
 
 /** What the ids of requests begin with that were booked from a page of one's own. */
