@@ -50,17 +50,18 @@ export function stop(): void {
   lookAtClock();
   const running = runningEntry(currentWorkspace().entries);
   const { now, zone } = here();
-  const unknown = running && beganLater(running, now) ? running : undefined;
+  const unknown = running !== undefined && beganLater(running, now);
   const words = unknown
     ? 'Stopped. The computer’s clock was set back since it began, so how long it ran is not known: 1 min is kept.'
     : 'Stopped';
-  if (!store.run(stopTimer, { at: now }, words)) return;
-  if (!unknown) return running && offerEnd(running.subject);
-  const { subject } = unknown;
-  store.offer({
-    label: 'Correct…',
-    press: () => openPanel({ kind: 'spent', subject, date: dateOf(now, zone) }),
-  });
+  if (!store.run(stopTimer, { at: now }, words) || !running) return;
+  const { subject } = running;
+  if (!unknown) offerEnd(subject);
+  else
+    store.offer({
+      label: 'Correct…',
+      press: () => openPanel({ kind: 'spent', subject, date: dateOf(now, zone) }),
+    });
 }
 
 const runsOn = ({ entries }: Workspace, subject: Subject): boolean => {

@@ -3,7 +3,7 @@ import type { Subject } from '../model/plan';
 import { touched } from '../tasks/repeating';
 import type { Span } from '../time/span';
 import { runningEntry } from '../track/entries';
-import { painted } from '../track/mend';
+import { painted, type Filling } from '../track/mend';
 import { command, CommandFailed, put, without } from './command';
 
 /**
@@ -26,8 +26,6 @@ export const mend = command(
 /** Says what several stretches of time went to, one after the other. */
 export const mendAll = command(
   'mend the record',
-  (workspace, { fillings, newId }: { fillings: readonly Filled[]; newId: () => Id }) =>
-    fillings.reduce((before, filled) => mend.apply(before, { ...filled, newId }), workspace),
+  (workspace, { fillings, newId }: { fillings: readonly Filling[]; newId: () => Id }) =>
+    fillings.reduce((before, filling) => mend.apply(before, { ...filling, newId }), workspace),
 );
-
-type Filled = { readonly span: Span; readonly subject: Subject | null };

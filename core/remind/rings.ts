@@ -48,6 +48,9 @@ export function ringsIn(workspace: Workspace, range: Span, zone: Zone): Ring[] {
 
 type Raw = Omit<Ring, 'quiet'>;
 
+/** No clock change moves what rings whole days before by more, in minutes. */
+const CLOCK_CHANGE = 120;
+
 /** The dates that a stretch of time touches, with so many minutes more on either side. */
 function datesAround({ from, to }: Span, zone: Zone, minutes: number): IsoDate[] {
   const around = (minutes + CLOCK_CHANGE) * MINUTE;
@@ -56,9 +59,6 @@ function datesAround({ from, to }: Span, zone: Zone, minutes: number): IsoDate[]
   for (let date = dateOf(from - around, zone); date <= last; date = addDays(date, 1)) dates.push(date);
   return dates;
 }
-
-/** No clock change moves what rings whole days before by more, in minutes. */
-const CLOCK_CHANGE = 120;
 
 function ofBlocks(workspace: Workspace, { from, to }: Span, zone: Zone): Raw[] {
   const reach = reachOf(workspace).blocks + CLOCK_CHANGE;

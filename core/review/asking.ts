@@ -7,7 +7,7 @@ import { taskOf } from '../tasks/places';
 import { lengthOf, MINUTE } from '../time/span';
 import { dateOf, type IsoDate, type Zone } from '../time/zone';
 import { runningEntry } from '../track/entries';
-import { minutesSpent } from '../track/spent';
+import { isInMeeting, minutesSpent } from '../track/spent';
 
 /** What is asked of the one for whom a timer runs. `key` tells it from what was asked before. */
 export type Asked = { readonly key: string } & (
@@ -46,8 +46,7 @@ export const meetingsOn = (workspace: Workspace, date: IsoDate, zone: Zone): Occ
 /** The meetings of today that have begun since the timer was started on something else. */
 const meetingsSince = (workspace: Workspace, { from, subject }: TimeEntry, zone: Zone, now: number) =>
   meetingsOn(workspace, dateOf(now, zone), zone).filter(
-    (each) =>
-      each.from > from && each.from <= now && !(subject.kind === 'event' && subject.occurrence === each.id),
+    (each) => each.from > from && each.from <= now && !isInMeeting(subject, each),
   );
 
 function begun(workspace: Workspace, entry: TimeEntry, zone: Zone, now: number): Asked | undefined {

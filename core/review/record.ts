@@ -15,7 +15,7 @@ import {
 } from '../time/span';
 import { dayOf, type IsoDate, type Zone } from '../time/zone';
 import { entriesIn } from '../track/entries';
-import { doubled } from '../track/mend';
+import { doubled, type Filling } from '../track/mend';
 import { spanOfEntry, subjectKey, subjectOfMeeting } from '../track/spent';
 import { runOn } from './tooLong';
 
@@ -111,9 +111,6 @@ function cutAt(gap: Span, planned: readonly Timed[]): Span[] {
   const cuts = edges.filter((at, i) => i === 0 || at - (edges[i - 1] ?? 0) >= LEAST * MINUTE);
   return [...cuts, gap.to].map((to, i) => ({ from: cuts[i - 1] ?? gap.from, to }));
 }
-
-/** A stretch of a day, and what it went to. */
-export type Filling = { readonly span: Span; readonly subject: Subject };
 
 /** What has no record, or one that ran on, and lies in something planned: each stretch with what was planned for it. */
 export function asPlanned(workspace: Workspace, date: IsoDate, zone: Zone, { doubts }: DayRecord): Filling[] {

@@ -3,7 +3,7 @@ import type { Workspace } from '../model/workspace';
 import type { Timed } from '../plan/things';
 import { taskOf } from '../tasks/places';
 import { MINUTE, lengthOf, subtract, union, type Span } from '../time/span';
-import { subjectKey, subjectOfMeeting } from '../track/spent';
+import { isInMeeting } from '../track/spent';
 
 /** An entry is doubted that took twice what it was to take, and an hour more than it (minutes). */
 const TIMES = 2;
@@ -14,9 +14,7 @@ const WITHOUT = 4 * 60;
 /** What an entry was to take at most, in minutes: its estimate, or its meeting's hours. */
 function expected(workspace: Workspace, { subject }: TimeEntry, planned: readonly Timed[]): number {
   if (subject.kind === 'task') return taskOf(workspace, subject.taskId)?.estimate ?? WITHOUT;
-  const meeting = planned.find(
-    (thing) => thing.kind === 'meeting' && subjectKey(subjectOfMeeting(thing.event)) === subjectKey(subject),
-  );
+  const meeting = planned.find((thing) => thing.kind === 'meeting' && isInMeeting(subject, thing.event));
   return meeting ? lengthOf(meeting) : WITHOUT;
 }
 
@@ -29,10 +27,7 @@ export function runOn(workspace: Workspace, entry: TimeEntry, planned: readonly 
   if (to === null || entry.mended) return [];
   const through = planned.filter(
     (thing) =>
-      thing.kind === 'meeting' &&
-      thing.from > from &&
-      thing.to <= to &&
-      subjectKey(subjectOfMeeting(thing.event)) !== subjectKey(subject),
+      thing.kind === 'meeting' && thing.from > from && thing.to <= to && !isInMeeting(subject, thing.event),
   );
   const minutes = expected(workspace, entry, planned);
   const isLong = lengthOf({ from, to }) > Math.max(TIMES * minutes, minutes + MORE);

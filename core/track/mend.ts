@@ -7,6 +7,9 @@ import { subjectKey } from './spent';
 
 /* What becomes of the record of time when somebody says what a stretch of it went to. */
 
+/** A stretch of time, and what it went to; null for nothing. */
+export type Filling = { readonly span: Span; readonly subject: Subject | null };
+
 /** The stretches that more than one of the spans covers. */
 export function doubled(spans: readonly Span[]): Span[] {
   return union(spans.flatMap((one, i) => spans.slice(i + 1).flatMap((other) => intersect([one], [other]))));

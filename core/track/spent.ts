@@ -23,6 +23,10 @@ export const subjectOfMeeting = ({ id, title }: Pick<Occurrence, 'id' | 'title'>
   title,
 });
 
+/** Whether time on something is time in a meeting. */
+export const isInMeeting = (subject: Subject, { id }: Pick<Occurrence, 'id'>): boolean =>
+  subject.kind === 'event' && subject.occurrence === id;
+
 /** The stretch of an entry; a running one lasts until `now`. */
 export const spanOfEntry = ({ from, to }: TimeEntry, now: number): Span => ({
   from,

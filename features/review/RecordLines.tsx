@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { fillAsPlanned } from '@/actions/record';
-import { asPlanned, dayRecord } from '@/core/review/record';
+import { asPlanned, dayRecord, type DayRecord } from '@/core/review/record';
 import { minutesOf } from '@/core/time/span';
 import { daysOf, type Stretch } from '@/core/time/stretch';
 import { asLine, dateWords, durationWords } from '@/core/time/words';
@@ -12,11 +12,17 @@ import { useMoment } from '@/ui/clock';
 import { Heading, Words } from '@/ui/Words';
 
 /** What of a day has no record, two, or too long a one, and the ways to mend it; nothing where the record adds up. */
-export function RecordLine({ date, named = false }: { date: string; named?: boolean }) {
+export function RecordLine({ date }: { date: string }) {
   const { zone, now } = useMoment();
+  return <Line date={date} record={dayRecord(useWorkspace(), date, zone, now)} />;
+}
+
+type LineProps = { date: string; record: DayRecord; named?: boolean };
+
+function Line({ date, record, named = false }: LineProps) {
+  const { zone } = useMoment();
   const workspace = useWorkspace();
   const router = useRouter();
-  const record = dayRecord(workspace, date, zone, now);
   const { open, double, long, doubts } = record;
   if (doubts.length === 0) return null;
   const day = dateWords(date, workspace.settings);
@@ -54,13 +60,15 @@ export function RecordOfWeek({ stretch }: { stretch: Stretch }) {
   const { zone, now, today } = useMoment();
   const workspace = useWorkspace();
   const dates = datesFrom(stretch.first, daysOf(stretch)).filter((date) => date <= today);
-  const doubted = dates.filter((date) => dayRecord(workspace, date, zone, now).doubts.length > 0);
+  const doubted = dates
+    .map((date) => ({ date, record: dayRecord(workspace, date, zone, now) }))
+    .filter(({ record }) => record.doubts.length > 0);
   if (doubted.length === 0) return null;
   return (
     <View className="not-printed gap-1">
       <Heading level={2}>Days that do not add up</Heading>
-      {doubted.map((date) => (
-        <RecordLine key={date} date={date} named />
+      {doubted.map(({ date, record }) => (
+        <Line key={date} date={date} record={record} named />
       ))}
     </View>
   );
