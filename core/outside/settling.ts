@@ -121,9 +121,12 @@ function ofTask(
   const { workspace, calendarId, listId, sending } = standing;
   const stored = workspace.tasks.get(`${calendarId}/${task.uid}`);
   const taking = { calendarId, listId, rank, at: sending.now };
-  const heard = { task, revised };
+  const mark = markOfShared(task);
+  // it was sent from here, and only the answer was lost: what has changed here since is newer
+  const isOurs = standing.known.get(fresh.id)?.sending === mark;
+  const heard = { task, revised: isOurs ? -Infinity : revised };
   const merged = stored ? mergedTask(stored, heard, taking) : newTaskOf(heard, taking);
-  return { task: merged, counterpart: { ...fresh, kind: 'task', of: merged.id, mark: markOfShared(task) } };
+  return { task: merged, counterpart: { ...fresh, kind: 'task', of: merged.id, mark } };
 }
 
 function ofThing(standing: Standing, thing: ReadThing, ahead: number, rank: number): Outcome {

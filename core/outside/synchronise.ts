@@ -123,14 +123,12 @@ async function sendItem(
   base: Counterpart | undefined,
   item: Item,
 ): Promise<Sent> {
-  const { sending: _, ...before } = onItsWay(calendarId, base, item);
-  const name = nameIn(calendarId, before);
-  const unknown: Sent = {
-    counterparts: [{ ...onItsWay(calendarId, base, item), etag: '' }],
-    cut: [],
-    again: true,
-  };
   const task = item.kind === 'task' ? local.workspace().tasks.get(item.of) : undefined;
+  const mark = task ? markOfTask(task) : item.mark;
+  const underWay = onItsWay(calendarId, base, { ...item, mark });
+  const { sending: _, ...before } = underWay;
+  const name = nameIn(calendarId, before);
+  const unknown: Sent = { counterparts: [{ ...underWay, etag: '' }], cut: [], again: true };
   const { zone, now } = local.sending();
   // what of it is not understood here goes out again
   const [stands] = base ? await remote.read([name]) : [];
@@ -145,7 +143,6 @@ async function sendItem(
       : { counterparts: [], cut: [before.id], refused };
   }
   const etag = written.etag ?? '';
-  const mark = task ? markOfTask(task) : item.mark;
   return {
     counterparts: [{ ...before, etag, mark }],
     cut: [],
@@ -193,7 +190,7 @@ async function send(remote: Remote, local: Local, calendarId: Id, evenMany: bool
   };
   const { all, missing } = sendable(local, calendarId, evenMany);
   const counterparts = all.flatMap(({ counterpart, item }) =>
-    item && item.kind !== 'task' ? [onItsWay(calendarId, counterpart, item)] : [],
+    item ? [onItsWay(calendarId, counterpart, item)] : [],
   );
   if (counterparts.length > 0) local.agree({ ...nothing, calendarId, counterparts });
   try {
