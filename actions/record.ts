@@ -3,7 +3,7 @@ import { mend, mendAll } from '@/core/commands/mend';
 import type { DayChange } from '@/core/formats/day/change';
 import type { Subject } from '@/core/model/plan';
 import { subjectTitle } from '@/core/tasks/places';
-import type { Filling } from '@/core/track/mend';
+import { minutesFilled, type Filling } from '@/core/track/mend';
 import { lengthOf, type Span } from '@/core/time/span';
 import { dateWords, durationWords } from '@/core/time/words';
 import { here } from '@/state/here';
@@ -17,8 +17,8 @@ export function mendRecord(span: Span, subject: Subject | null): boolean {
 
 /** Gives each stretch without a record to what was planned for it. */
 export function fillAsPlanned(fillings: readonly Filling[]): boolean {
-  const minutes = fillings.reduce((sum, { span }) => sum + lengthOf(span), 0);
-  return store.run(mendAll, { fillings, newId }, `${durationWords(minutes)} recorded as planned`);
+  const length = durationWords(minutesFilled(fillings));
+  return store.run(mendAll, { fillings, newId }, `${length} recorded as planned`);
 }
 
 /** Makes of a day what its text says, as far as it was seen. */

@@ -73,8 +73,10 @@ export const addEntry = command(
 /** Corrects when time was spent. Fails when the end is not after the start, or more than 31 days after it. */
 export const editEntry = command(
   'edit time',
-  (workspace, { id, from, to }: { id: Id; from: number; to: number }) =>
-    put(workspace, 'entries', { ...existing(workspace.entries, id, 'time entry'), ...checked(from, to) }),
+  (workspace, { id, from, to }: { id: Id; from: number; to: number }) => {
+    const { ran: _, ...entry } = existing(workspace.entries, id, 'time entry');
+    return put(workspace, 'entries', { ...entry, ...checked(from, to) });
+  },
 );
 
 /** Says what time that nobody planned went to. Fails for time on a task or a meeting. */

@@ -53,6 +53,8 @@ export const TimeEntry = openObject({
   to: z.nullable(Instant),
   /** It was put in afterwards, from the plan or from memory, and not timed. */
   mended: z.optional(z.literal(true)),
+  /** From when to when its timer ran, where a piece of that went to something else afterwards. */
+  ran: z.optional(openObject({ from: Instant, to: Instant })),
   ...Changed,
 }).check(
   z.overwrite((entry) =>

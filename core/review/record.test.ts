@@ -55,6 +55,15 @@ test('a timer that ran on is told from where it should have ended; what was put 
   const span = { from: at('09:30'), to: at('11:15') };
   const kept = mend.apply(ran, { span, subject: { kind: 'task', taskId: 'Letter' }, newId: () => 'g' });
   expect(told(kept, at('11:15'))).toEqual([]);
+  const lunch = { from: at('10:45'), to: at('11:00') };
+  let pieces = 0;
+  const newId = () => `piece ${(pieces += 1)}`;
+  const cut = mend.apply(ran, { span: lunch, subject: { kind: 'task', taskId: 'Report' }, newId });
+  expect(told(cut, at('11:15'))).toEqual([
+    'long 09:30-10:30: Report, Letter',
+    'long 10:30-10:45: Letter',
+    'long 11:00-11:15: Letter',
+  ]);
   const inForum = { kind: 'event', occurrence: 'Forum@2026-11-24T11:30:00', title: 'Forum' } as const;
   const through = addEntry.apply(short, { id: 'e', subject: inForum, from: at('09:00'), to: at('12:00') });
   expect(told(through, at('12:00'))).toEqual([

@@ -2,7 +2,7 @@ import type { TimeEntry } from '../model/plan';
 import type { Workspace } from '../model/workspace';
 import type { Timed } from '../plan/things';
 import { taskOf } from '../tasks/places';
-import { MINUTE, lengthOf, subtract, union, type Span } from '../time/span';
+import { MINUTE, intersect, lengthOf, subtract, union, type Span } from '../time/span';
 import { isInMeeting } from '../track/spent';
 
 /** An entry is doubted that took twice what it was to take, and an hour more than it (minutes). */
@@ -25,12 +25,16 @@ function expected(workspace: Workspace, { subject }: TimeEntry, planned: readonl
 export function runOn(workspace: Workspace, entry: TimeEntry, planned: readonly Timed[]): Span[] {
   const { from, to, subject } = entry;
   if (to === null || entry.mended) return [];
+  const ran = entry.ran ?? { from, to };
   const through = planned.filter(
     (thing) =>
-      thing.kind === 'meeting' && thing.from > from && thing.to <= to && !isInMeeting(subject, thing.event),
+      thing.kind === 'meeting' &&
+      thing.from > ran.from &&
+      thing.to <= ran.to &&
+      !isInMeeting(subject, thing.event),
   );
   const minutes = expected(workspace, entry, planned);
-  const isLong = lengthOf({ from, to }) > Math.max(TIMES * minutes, minutes + MORE);
-  const beyond = isLong ? [{ from: from + minutes * MINUTE, to }] : [];
-  return [...union(through), ...subtract(beyond, through)];
+  const isLong = lengthOf(ran) > Math.max(TIMES * minutes, minutes + MORE);
+  const beyond = isLong ? [{ from: ran.from + minutes * MINUTE, to: ran.to }] : [];
+  return intersect([...union(through), ...subtract(beyond, through)], [{ from, to }]);
 }

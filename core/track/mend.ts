@@ -1,7 +1,7 @@
 import type { Id } from '../model/common';
 import type { Subject, TimeEntry } from '../model/plan';
 import type { Workspace } from '../model/workspace';
-import { intersect, subtract, union, type Span } from '../time/span';
+import { intersect, minutesOf, overlaps, subtract, union, type Span } from '../time/span';
 import { entriesIn } from './entries';
 import { subjectKey } from './spent';
 
@@ -9,6 +9,10 @@ import { subjectKey } from './spent';
 
 /** A stretch of time, and what it went to; null for nothing. */
 export type Filling = { readonly span: Span; readonly subject: Subject | null };
+
+/** How long several stretches are together, in minutes. */
+export const minutesFilled = (fillings: readonly Filling[]): number =>
+  minutesOf(fillings.map(({ span }) => span));
 
 /** The stretches that more than one of the spans covers. */
 export function doubled(spans: readonly Span[]): Span[] {
@@ -34,11 +38,11 @@ export function painted(
   );
   const pieces = near.flatMap((entry) => {
     const own = { from: entry.from, to: entry.to ?? entry.from };
-    return subtract([own], [span]).map(({ from, to }, i) => ({
-      ...entry,
+    if (!overlaps(own, span)) return [{ ...entry, ...own }];
+    const ran = entry.mended ? {} : { ran: entry.ran ?? own };
+    return subtract([own], [span]).map((piece, i) => ({
+      ...{ ...entry, ...ran, ...piece },
       id: i === 0 ? entry.id : newId(),
-      from,
-      to,
     }));
   });
   const touching = pieces.filter(

@@ -9,6 +9,7 @@ import { minutesOf, overlaps, type Span } from '@/core/time/span';
 import { clockWords, durationWords } from '@/core/time/words';
 import { dayOf, instantOf, timeOf } from '@/core/time/zone';
 import { entriesIn } from '@/core/track/entries';
+import { minutesFilled } from '@/core/track/mend';
 import { spanOfEntry, subjectKey } from '@/core/track/spent';
 import { useWorkspace } from '@/state/shown';
 import { store } from '@/state/workspaceStore';
@@ -54,7 +55,7 @@ export function RecordStep({ date, record }: { date: string; record: DayRecord }
       {planned.length > 1 && (
         <View className="flex-row">
           <Button
-            label={`All ${planned.length} as planned, ${durationWords(minutesOf(planned.map((each) => each.span)))}`}
+            label={`All ${planned.length} as planned, ${durationWords(minutesFilled(planned))}`}
             onPress={() => {
               if (fillAsPlanned(planned)) goTo(null);
             }}

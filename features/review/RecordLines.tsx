@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { View } from 'react-native';
 import { fillAsPlanned } from '@/actions/record';
 import { asPlanned, dayRecord, type DayRecord } from '@/core/review/record';
-import { minutesOf } from '@/core/time/span';
+import { minutesFilled } from '@/core/track/mend';
 import { daysOf, type Stretch } from '@/core/time/stretch';
 import { asLine, dateWords, durationWords } from '@/core/time/words';
 import { datesFrom } from '@/core/time/zone';
@@ -27,7 +27,7 @@ function Line({ date, record, named = false }: LineProps) {
   if (doubts.length === 0) return null;
   const day = dateWords(date, workspace.settings);
   const planned = asPlanned(workspace, date, zone, record);
-  const length = durationWords(minutesOf(planned.map(({ span }) => span)));
+  const length = durationWords(minutesFilled(planned));
   const words = [
     open > 0 ? `${durationWords(open)} without a record` : '',
     double > 0 ? `${durationWords(double)} recorded twice` : '',
