@@ -15,6 +15,7 @@ import {
   thisSide,
   titleThere,
   NOW,
+  type Mishap,
 } from '../fixtures/bothSides';
 import { outgoing, tasksOfAccount } from './items';
 import { synchronise, type Remote } from './synchronise';
@@ -150,4 +151,24 @@ test('most of a calendar that is gone here, as after an accident, is kept there 
   side.workspace = lost();
   await synchronise(there.remote, local, PLACE, true);
   expect(there.things.size).toBe(0);
+});
+
+test('a task renamed again at once, while the answer to its first new name fails, keeps its last', async () => {
+  let fault: Mishap = 'none';
+  const there = otherSide(() => fault);
+  there.set('fence.ics', theirTask('fence', 'Fence'));
+  const { side, local } = thisSide(start);
+  await synchronise(there.remote, local, PLACE);
+  side.workspace = renamed(side.workspace, 'c/fence', 'Fence east');
+  const write: Remote['write'] = async (...given) => {
+    fault = 'twice';
+    const written = await there.remote.write(...given);
+    fault = 'none';
+    side.workspace = renamed(side.workspace, 'c/fence', 'Fence west');
+    return written;
+  };
+  await synchronise({ ...there.remote, write }, local, PLACE);
+  await synchronise(there.remote, local, PLACE);
+  expect(tasksOfAccount(side.workspace, 'c')).toMatchObject([{ title: 'Fence west' }]);
+  expect(titleThere(there.things.get('fence.ics')?.text ?? '')).toBe('Fence west');
 });
