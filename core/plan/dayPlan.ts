@@ -140,3 +140,8 @@ export const takenOn = (workspace: Workspace, { meetings, allDay, blocks }: DayP
   ...[...meetings, ...allDay].filter(({ id, busy }) => busy && id !== gone),
   ...blocks.filter((block) => block.id !== gone && !isDone(workspace, block)).map(spanOfBlock),
 ];
+
+/** What takes a day whole: an event of whole days in which one is busy, or else a busy meeting over all of its working hours. */
+export const takenWholeBy = ({ allDay, meetings, working }: DayPlan): Occurrence | undefined =>
+  allDay.find(({ busy }) => busy) ??
+  meetings.find((meeting) => meeting.busy && working.length > 0 && subtract(working, [meeting]).length === 0);

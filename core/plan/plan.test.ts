@@ -8,7 +8,7 @@ import { doneWords } from '../tasks/doneWords';
 import { inOrder } from '../tasks/order';
 import { MINUTE, overlaps, type Span } from '../time/span';
 import { dateOf, dayOf, wallOf } from '../time/zone';
-import { dayPlan, takenOn } from './dayPlan';
+import { dayPlan, takenOn, takenWholeBy } from './dayPlan';
 import { shareWidth } from './lanes';
 import { proposals, snap, startOn } from './placing';
 
@@ -34,6 +34,18 @@ test('room is working hours minus busy meetings; the tray counts as planned', ()
     free: 310,
   });
   expect(dayPlan(day, '2026-11-28', zone).load.capacity).toBe(0);
+});
+
+test('a day is taken whole by what is busy over all of it, or over all of its working hours', () => {
+  const takenBy = (minutes: number, changed = {}) => {
+    const fieldDay = meeting('Field day', '08:00', minutes, changed);
+    return takenWholeBy(dayPlan(workspaceOf({ events: [fieldDay] }), '2026-11-24', zone))?.title;
+  };
+  expect(takenBy(10 * 60)).toBe('Field day');
+  expect(takenBy(4 * 60)).toBeUndefined();
+  const whole = { start: { wall: '2026-11-24', zone: null }, length: { days: 1, seconds: 0 } };
+  expect(takenBy(0, whole)).toBe('Field day');
+  expect(takenBy(0, { ...whole, busy: false })).toBeUndefined();
 });
 
 test('a block across midnight counts on each day only with its own part', () => {
