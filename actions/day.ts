@@ -4,7 +4,7 @@ import type { Id } from '@/core/model/common';
 import type { Block, TrayItem } from '@/core/model/plan';
 import { bounds, shortened } from '@/core/model/bounds';
 import type { Task } from '@/core/model/task';
-import { boxesOf } from '@/core/notes/boxes';
+import { noteAnew } from '@/core/notes/ties';
 import { usualList } from '@/core/tasks/lists';
 import { newTask } from '@/core/tasks/newTask';
 import { placeThatMoves } from '@/core/plan/carry';
@@ -13,8 +13,10 @@ import { dateWords, dayWords, durationWords, whenWords } from '@/core/time/words
 import { dateOf } from '@/core/time/zone';
 import { here } from '@/state/here';
 import { currentWorkspace, newId, store } from '@/state/workspaceStore';
+import { offeringFreed } from './offeringFreed';
 import { relocate } from './places';
-import { toggleDone } from './tasks';
+import { toggledWords } from './tasks';
+import { lookAtClock } from './watch';
 
 /** Where something goes that is left: onto an hour (epoch ms, minutes), or into the tray of a day. */
 type Goal = { readonly start: number; readonly minutes: number } | { readonly date: string };
@@ -46,16 +48,17 @@ export function chooseKeystone(date: string, taskId: Id | null): boolean {
   );
 }
 
-/** Keeps the note of a day, and ticks off the tasks of boxes that were ticked in it, or opens them again. */
+/** Keeps the note of a day; tasks of boxes that were ticked in it are ticked off with it, or opened again, in one step. */
 export function saveNote(date: string, note: string): boolean {
-  const before = currentWorkspace();
-  const boxes = boxesOf(note);
-  for (const { text, taskId } of before.days.get(date)?.ties ?? []) {
-    const task = taskOf(before, taskId);
-    const ticked = boxes.get(text);
-    if (task && ticked !== undefined && ticked !== (task.doneAt !== null)) toggleDone(task);
-  }
-  return store.run(writeNote, { date, note });
+  lookAtClock();
+  const { switched } = noteAnew(currentWorkspace(), date, note);
+  const { now, zone } = here();
+  const next = { newId, zone };
+  const [task, ...more] = switched;
+  const words =
+    more.length > 0 ? `${switched.length} tasks were ticked or opened again` : task && toggledWords(task);
+  const write = () => store.run(writeNote, { date, note, at: now, next }, words);
+  return task ? offeringFreed(write) : write();
 }
 
 /** Makes a task of a box in the note of a day, in its tray. */

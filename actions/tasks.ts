@@ -24,16 +24,21 @@ import { currentWorkspace, newId, store, useStore } from '@/state/workspaceStore
 export function toggleDone(task: Task): void {
   const { zone, now } = here();
   lookAtClock();
-  if (task.doneAt !== null) store.run(reopen, { id: task.id }, `${task.title} is open again`);
-  else {
-    const { entries, events } = currentWorkspace();
-    const spent = minutesSpent(entries, task.id, now);
-    const again = task.again
-      ? `, comes again ${dateWords(dayAgain(dateOf(now, zone), task.again), currentWorkspace().settings)}`
-      : '';
-    const words = `${doneWords(task, events, spent, zone, now)}${again}`;
-    offeringFreed(() => store.run(tickOff, { id: task.id, at: now, next: { newId, zone } }, words));
-  }
+  const words = toggledWords(task);
+  if (task.doneAt !== null) store.run(reopen, { id: task.id }, words);
+  else offeringFreed(() => store.run(tickOff, { id: task.id, at: now, next: { newId, zone } }, words));
+}
+
+/** What is said when a task is ticked off: how early or late; or when it is open again. */
+export function toggledWords(task: Task): string {
+  if (task.doneAt !== null) return `${task.title} is open again`;
+  const { zone, now } = here();
+  const { entries, events, settings } = currentWorkspace();
+  const spent = minutesSpent(entries, task.id, now);
+  const again = task.again
+    ? `, comes again ${dateWords(dayAgain(dateOf(now, zone), task.again), settings)}`
+    : '';
+  return `${doneWords(task, events, spent, zone, now)}${again}`;
 }
 
 /** Starts the timer on something; a timer that runs on something else stops. */

@@ -8,6 +8,7 @@ import {
   enter,
   focus,
   go,
+  hears,
   holds,
   isAt,
   isClosed,
@@ -61,6 +62,39 @@ scene(
     await sees(page, 'This day is closed.');
     await reload(page);
     await sees(page, 'This day is closed.');
+  },
+);
+
+scene(
+  'at the close days that are taken whole say by what, and a box of the note stays tied to its task when it is reworded',
+  { at: '/plan?view=week' },
+  async ({ page }) => {
+    await press(page, 'Spawning: no work');
+    await press(page, 'Edit event');
+    await choose(page, 'While it lasts I am', 'busy');
+    await sees(page, '4 h 30 of 0 min planned');
+    await keys(page, 'Escape');
+    await isClosed(page);
+    await keys(page, 'c');
+    await sees(page, 'Spawning: no work in the river takes Wed 25, Thu 26, Fri 27 whole');
+    await boxOf(page, 'Thu 26 Nov: taken whole by Spawning: no work in the river');
+
+    await pressText(page, 'Note');
+    await page.waitForSelector('[role=checkbox]');
+    await press(page, 'Task of it: call the lab about the eel counts');
+    await isGone(page, 'Task of it: call the lab about the eel counts');
+    await press(page, 'Edit: Day note');
+    await type(page, 'Day note', '- [ ] call the lab today');
+    await press(page, 'Read: Day note');
+    const box = (ticked: boolean) =>
+      page.waitForSelector(`[aria-checked=${ticked}][aria-label="Ticked: call the lab today"]`);
+    await (await box(false))?.click();
+    await box(true);
+    await hears(page, /^Done/);
+    await press(page, 'Undo write the note');
+    await box(false);
+    await go(page, '/tasks');
+    await boxOf(page, 'Done: call the lab about the eel counts');
   },
 );
 

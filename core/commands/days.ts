@@ -1,17 +1,27 @@
 import type { Id } from '../model/common';
 import type { Task } from '../model/task';
+import { noteAnew } from '../notes/ties';
 import type { Span } from '../time/span';
 import { said } from './closing';
 import { command } from './command';
 import { putInTray } from './plan';
-import { addTask } from './tasks';
+import { addTask, reopen, tickOff, type Next } from './tasks';
 
-/** Writes the note of a day. */
-export const writeNote = command(
-  'write the note',
-  (workspace, { date, note }: { date: string; note: string }) =>
-    said(workspace, date, (day) => ({ ...day, note })),
-);
+type Note = { date: string; note: string; at?: number; next?: Next };
+
+/** Writes the note of a day. At an instant (epoch ms), tasks of its boxes are ticked off and opened again as the boxes are. */
+export const writeNote = command('write the note', (workspace, { date, note, at, next }: Note) => {
+  const { ties, switched } = noteAnew(workspace, date, note);
+  const written = said(workspace, date, (day) => ({ ...day, note, ties }));
+  if (at === undefined) return written;
+  return switched.reduce(
+    (before, { id, doneAt }) =>
+      doneAt === null
+        ? tickOff.apply(before, { id, at, ...(next && { next }) })
+        : reopen.apply(before, { id }),
+    written,
+  );
+});
 
 /** Says how much of something was counted on a day; null takes it back. */
 export const countOn = command(
