@@ -67,6 +67,7 @@ export function actOnRing(ring: Ring, act: RingAct): void {
   const task = taskId === undefined ? undefined : taskOf(currentWorkspace(), taskId);
   if (act === 'open' && (about.kind === 'opening' || about.kind === 'close'))
     router.navigate({ pathname: `/${about.kind}`, params: { day: about.date } });
+  if (act === 'open' && about.kind === 'routine') router.navigate('/today');
   if (act === 'join' && meeting) join(meeting);
   if (act === 'start' && meeting) start(subjectOfMeeting(meeting));
   if (act === 'start' && taskId !== undefined) start({ kind: 'task', taskId });

@@ -15,6 +15,18 @@ export const routines: Routines = {
     { id: 'desk', text: 'Clear the desk', at: 'close', days: [] },
     { id: 'sheet', text: 'Timesheet to the county', at: 'close', days: [5] },
   ],
+  own: [
+    {
+      id: 'afterFieldwork',
+      name: 'After fieldwork',
+      days: [2, 4],
+      time: null,
+      lines: [
+        { id: 'rinse', text: 'Rinse the waders' },
+        { id: 'charge', text: 'Charge the loggers' },
+      ],
+    },
+  ],
 };
 
 /** What was written at the end of the last days, the latest first. */

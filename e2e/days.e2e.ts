@@ -13,6 +13,7 @@ import {
   isAt,
   isClosed,
   isGone,
+  isSaved,
   keyboardIsOn,
   keys,
   press,
@@ -215,6 +216,33 @@ scene(
     await press(page, 'Look at the river gauge');
     await pressText(page, 'Numbers');
     await holds(page, 'Pages written', '7');
+  },
+);
+
+scene(
+  'a routine of one’s own is set up on a phone, told of at its hour, and ticked off on Today',
+  { size: 'phone', at: '/settings' },
+  async ({ page }) => {
+    await type(page, 'New routine', 'Before the weekend');
+    await type(page, 'New line of Before the weekend', 'Tarp over the boat');
+    await type(page, 'New line of Before the weekend', 'Keys to Bram');
+    await press(page, 'Tuesday: Before the weekend');
+    await type(page, 'Reminder of Before the weekend, hour', 'noonish');
+    await sees(page, 'is no time of day');
+    await type(page, 'Reminder of Before the weekend, hour', '11:20');
+    await isSaved(page, '11:20');
+    await go(page, '/today?now=2026-11-24T11:19:58Z');
+    await sees(page, 'Tarp over the boat, Keys to Bram');
+    await boxOf(page, 'Go: Before the weekend, reminder');
+    await press(page, 'Tarp over the boat');
+    await sees(page, '11:20 · 1 left');
+    await press(page, 'Keys to Bram');
+    await sees(page, '11:20 · all ticked');
+    await isGone(page, 'Go: Before the weekend, reminder');
+    await isAccessible(page, 'a routine on Today');
+    await reload(page);
+    await sees(page, '11:20 · all ticked');
+    await boxOf(page, 'Rinse the waders');
   },
 );
 

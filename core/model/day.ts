@@ -1,6 +1,6 @@
 import * as z from '../zod';
 import { bounds, listUpTo, textUpTo, Title } from './bounds';
-import { Changed, DateText, Id, Instant, openObject, ZoneName } from './common';
+import { Changed, DateText, Id, Instant, openObject, TimeText, ZoneName } from './common';
 import { weeklySteps } from './weekPage';
 
 /** What a person says of one day: kept once there is something to say. */
@@ -56,14 +56,27 @@ export const Counted = openObject({
 });
 export type Counted = z.infer<typeof Counted>;
 
-/** A line of a checklist of one's own, for some weekdays (1 is Monday; none means every day). */
+/** Weekdays, 1 is Monday; none means every day. */
+const Weekdays = z.array(z.int().check(z.gte(1), z.lte(7)));
+
+/** A line of a checklist of one's own, for some weekdays. */
 export const ChecklistItem = openObject({
   id: Id,
   text: Title,
   at: z.enum(['opening', 'close']),
-  days: z.array(z.int().check(z.gte(1), z.lte(7))),
+  days: Weekdays,
 });
 export type ChecklistItem = z.infer<typeof ChecklistItem>;
+
+/** A routine of one's own beside opening and close: lines to tick on some weekdays, told of at an hour (wall time) if it has one. */
+export const OwnRoutine = openObject({
+  id: Id,
+  name: Title,
+  days: Weekdays,
+  time: z.nullable(TimeText),
+  lines: listUpTo(openObject({ id: Id, text: Title }), bounds.few),
+});
+export type OwnRoutine = z.infer<typeof OwnRoutine>;
 
 /** The steps that an opening, and a close, can be made of; the order here is the usual one. */
 export const openingSteps = [
@@ -95,6 +108,7 @@ export const Routines = openObject({
   opening: z.array(z.enum(openingSteps)),
   close: z.array(z.enum(closeSteps)),
   checklist: listUpTo(ChecklistItem, bounds.few),
+  own: z._default(listUpTo(OwnRoutine, bounds.few), []),
   counted: listUpTo(Counted, bounds.few),
   weekly: z._default(z.array(z.enum(weeklySteps)), [...weeklySteps]),
   /** What a page about a week begins with, Markdown. */
@@ -107,6 +121,7 @@ export const usualRoutines: Routines = {
   opening: ['left', 'overdue', 'due', 'coming', 'inbox', 'choose'],
   close: [...closeSteps],
   checklist: [],
+  own: [],
   counted: [],
   weekly: [...weeklySteps],
   weekTemplate: usualWeekTemplate,

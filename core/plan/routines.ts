@@ -1,15 +1,17 @@
-import type { ChecklistItem, Counted } from '../model/day';
+import type { ChecklistItem, Counted, OwnRoutine } from '../model/day';
 import type { Workspace } from '../model/workspace';
 import { durationWords } from '../time/words';
 import { weekdayOf, type IsoDate } from '../time/zone';
 
 type Line = Omit<ChecklistItem, 'days'>;
 
+/** Whether something is for the weekday of a date. */
+const holdsOn = ({ days }: { readonly days: readonly number[] }, date: IsoDate): boolean =>
+  days.length === 0 || days.includes(weekdayOf(date));
+
 /** The lines of the checklist for the opening or the close of a day: those of its weekday, and its own. */
 export const itemsOn = ({ settings, days }: Workspace, date: IsoDate, at: Line['at']): readonly Line[] => [
-  ...settings.routines.checklist.filter(
-    (item) => item.at === at && (item.days.length === 0 || item.days.includes(weekdayOf(date))),
-  ),
+  ...settings.routines.checklist.filter((item) => item.at === at && holdsOn(item, date)),
   ...(days.get(date)?.checklist ?? []).filter((item) => item.at === at),
 ];
 
@@ -18,6 +20,14 @@ export function itemsLeft(workspace: Workspace, date: IsoDate, at: ChecklistItem
   const ticked = workspace.days.get(date)?.ticked ?? [];
   return itemsOn(workspace, date, at).filter(({ id }) => !ticked.includes(id)).length;
 }
+
+/** The routines of one's own that a day has, with their lines. */
+export const ownRoutinesOn = ({ settings }: Workspace, date: IsoDate): OwnRoutine[] =>
+  settings.routines.own.filter((routine) => routine.lines.length > 0 && holdsOn(routine, date));
+
+/** The lines of a routine that are not ticked on a day. */
+export const linesLeft = ({ days }: Workspace, { lines }: OwnRoutine, date: IsoDate): OwnRoutine['lines'] =>
+  lines.filter(({ id }) => !days.get(date)?.ticked.includes(id));
 
 /** A number as it is said: `12 samples`, `1 h 30`, `yes`. */
 export function numberWords({ kind, unit }: Counted, value: number): string {

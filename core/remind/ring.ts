@@ -9,6 +9,7 @@ export const About = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('due'), taskId: Id }),
   z.object({ kind: z.literal('opening'), date: DateText }),
   z.object({ kind: z.literal('close'), date: DateText }),
+  z.object({ kind: z.literal('routine'), date: DateText, routineId: Id }),
 ]);
 export type About = z.infer<typeof About>;
 

@@ -1,5 +1,6 @@
 import { occurrenceAt } from '../calendar/occurrences';
 import type { Workspace } from '../model/workspace';
+import { linesLeft, ownRoutinesOn } from '../plan/routines';
 import { deadlineOf } from '../tasks/deadline';
 import { blockOf, taskOf } from '../tasks/places';
 import { DAY, MINUTE } from '../time/span';
@@ -97,5 +98,10 @@ export function stillMatters(workspace: Workspace, { about, when }: Ring, now: n
     case 'opening':
     case 'close':
       return about.date === dateOf(now, zone);
+    case 'routine': {
+      const routine = ownRoutinesOn(workspace, about.date).find(({ id }) => id === about.routineId);
+      const isLeft = routine !== undefined && linesLeft(workspace, routine, about.date).length > 0;
+      return isLeft && about.date === dateOf(now, zone);
+    }
   }
 }

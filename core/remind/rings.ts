@@ -6,6 +6,7 @@ import { takesTime } from '../model/event';
 import type { Alarm } from '../model/reminder';
 import type { Due, Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
+import { linesLeft, ownRoutinesOn } from '../plan/routines';
 import { deadlineOf } from '../tasks/deadline';
 import { dueOn } from '../tasks/openTasks';
 import { blocksIn, taskOf } from '../tasks/places';
@@ -41,6 +42,7 @@ export function ringsIn(workspace: Workspace, range: Span, zone: Zone): Ring[] {
     ...ofFarAlarms(workspace, range, zone),
     ...ofDueTimes(workspace, range, zone),
     ...ofRoutines(workspace, range, zone),
+    ...ofOwnRoutines(workspace, range, zone),
   ].filter(({ at }) => at >= range.from && at < range.to);
   const each = new Map(found.map((ring) => [ring.id, { ...ring, quiet: isQuiet(workspace, ring, zone) }]));
   return [...each.values()].sort((a, b) => a.at - b.at || a.when - b.when || (a.id < b.id ? -1 : 1));
@@ -189,9 +191,22 @@ function ofRoutines({ days, settings }: Workspace, range: Span, zone: Zone): Raw
   });
 }
 
+/** Routines of one's own that have an hour, until all their lines are ticked. */
+function ofOwnRoutines(workspace: Workspace, range: Span, zone: Zone): Raw[] {
+  return datesAround(range, zone, 0).flatMap((date) =>
+    ownRoutinesOn(workspace, date)
+      .filter((routine) => linesLeft(workspace, routine, date).length > 0)
+      .flatMap(({ id, time }): Raw[] => {
+        if (time === null) return [];
+        const at = instantOf(`${date}T${time}:00`, zone);
+        return [{ id: `routine:${id}:${at}`, at, about: { kind: 'routine', date, routineId: id }, when: at }];
+      }),
+  );
+}
+
 /** Whether a reminder lies in sleep, or in a guarded zone; the next meeting is told of there. What has an hour of its own rings at it. */
 function isQuiet(workspace: Workspace, { at, about }: Raw, zone: Zone): boolean {
-  if (about.kind === 'opening' || about.kind === 'close') return false;
+  if (about.kind === 'opening' || about.kind === 'close' || about.kind === 'routine') return false;
   return zonesOn(workspace, dateOf(at, zone), zone)
     .filter(({ spans }) => spans.some(({ from, to }) => from <= at && at < to))
     .some(

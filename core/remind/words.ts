@@ -1,5 +1,6 @@
 import { occurrenceAt } from '../calendar/occurrences';
 import type { Workspace } from '../model/workspace';
+import { linesLeft } from '../plan/routines';
 import { deadlineWords } from '../tasks/dueWords';
 import { taskOf } from '../tasks/places';
 import { MINUTE } from '../time/span';
@@ -31,6 +32,12 @@ export function ringWords(workspace: Workspace, ring: Ring, now: number, zone: Z
       return { title: 'Open the day', line: 'See what is left, choose a few, and begin.' };
     case 'close':
       return { title: 'Close the day', line: 'Decide on what is left, and stop.' };
+    case 'routine': {
+      const routine = workspace.settings.routines.own.find(({ id }) => id === about.routineId);
+      if (!routine) return { title: 'A routine that is gone', line: '' };
+      const left = linesLeft(workspace, routine, about.date);
+      return { title: routine.name, line: left.map(({ text }) => text).join(', ') };
+    }
   }
 }
 

@@ -8,6 +8,27 @@ import { quoted, readTitle } from '@/ui/readings';
 import { Subheading, Words } from '@/ui/Words';
 import { Weekdays } from '@/panels/parts/Weekdays';
 
+type LineProps = {
+  label: string;
+  text: string;
+  /** What the button that takes the line away says. */
+  deletes: string;
+  onSave: (text: string) => boolean;
+  onDelete: () => void;
+};
+
+/** A line of a list of one's own, which can be reworded and taken away. */
+export function OwnLine({ label, text, deletes, onSave, onDelete }: LineProps) {
+  return (
+    <View className="flex-row items-end gap-2">
+      <View className="min-w-0 flex-1">
+        <Field label={label} hideLabel text={text} read={readTitle} onSave={onSave} />
+      </View>
+      <IconButton label={deletes} icon="remove" colour="ink-soft" onPress={onDelete} />
+    </View>
+  );
+}
+
 type ChecklistProps = {
   items: readonly ChecklistItem[];
   onChange: (items: readonly ChecklistItem[]) => boolean;
@@ -22,23 +43,13 @@ export function Checklist({ items, onChange }: ChecklistProps) {
       <Subheading>Checklist</Subheading>
       {items.map((item) => (
         <View key={item.id} className="gap-1 border-b border-line pb-3">
-          <View className="flex-row items-end gap-2">
-            <View className="min-w-0 flex-1">
-              <Field
-                label={`Line: ${item.text}`}
-                hideLabel
-                text={item.text}
-                read={readTitle}
-                onSave={(text) => changed(item.id, { text })}
-              />
-            </View>
-            <IconButton
-              label={`Delete the line ${item.text}`}
-              icon="remove"
-              colour="ink-soft"
-              onPress={() => onChange(items.filter(({ id }) => id !== item.id))}
-            />
-          </View>
+          <OwnLine
+            label={`Line: ${item.text}`}
+            text={item.text}
+            deletes={`Delete the line ${item.text}`}
+            onSave={(text) => changed(item.id, { text })}
+            onDelete={() => onChange(items.filter(({ id }) => id !== item.id))}
+          />
           <Choice
             label={`When: ${item.text}`}
             hideLabel
@@ -90,23 +101,13 @@ export function CountedList({ counted, onChange }: CountedProps) {
       <Subheading>Numbers of your own</Subheading>
       {counted.map((one) => (
         <View key={one.id} className="gap-2 border-b border-line pb-3">
-          <View className="flex-row items-end gap-2">
-            <View className="min-w-0 flex-1">
-              <Field
-                label={`Name of ${one.name}`}
-                hideLabel
-                text={one.name}
-                read={readTitle}
-                onSave={(name) => changed(one.id, { name })}
-              />
-            </View>
-            <IconButton
-              label={`Delete ${one.name}`}
-              icon="remove"
-              colour="ink-soft"
-              onPress={() => onChange(counted.filter(({ id }) => id !== one.id))}
-            />
-          </View>
+          <OwnLine
+            label={`Name of ${one.name}`}
+            text={one.name}
+            deletes={`Delete ${one.name}`}
+            onSave={(name) => changed(one.id, { name })}
+            onDelete={() => onChange(counted.filter(({ id }) => id !== one.id))}
+          />
           <Choice
             label={`Kind of ${one.name}`}
             hideLabel

@@ -60,7 +60,8 @@ export function RemindersPart({ reminders, onChange }: Props) {
   );
 }
 
-const readHour = (typed: string): Reading<string | null> =>
+/** Reads the hour of a routine; null for never. */
+export const readHour = (typed: string): Reading<string | null> =>
   /^(|never|off)$/i.test(typed.trim()) ? { value: null } : readClock(typed);
 
 type RoutineProps = {

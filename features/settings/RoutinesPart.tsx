@@ -7,6 +7,7 @@ import { openPanel } from '@/ui/panels';
 import { Part } from '@/ui/Screen';
 import { Subheading, Words } from '@/ui/Words';
 import { Checklist, CountedList } from './OwnLists';
+import { OwnRoutineList } from './OwnRoutineList';
 
 type Props = { routines: Routines; onChange: (routines: Routines) => boolean };
 
@@ -83,6 +84,7 @@ export function RoutinesPart({ routines, onChange }: Props) {
         items={routines.checklist}
         onChange={(checklist) => onChange({ ...routines, checklist: [...checklist] })}
       />
+      <OwnRoutineList routines={routines.own} onChange={(own) => onChange({ ...routines, own: [...own] })} />
       <CountedList
         counted={routines.counted}
         onChange={(counted) => onChange({ ...routines, counted: [...counted] })}

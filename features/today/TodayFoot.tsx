@@ -11,16 +11,18 @@ import { openPanel } from '@/ui/panels';
 import { readTitle } from '@/ui/readings';
 import { Words } from '@/ui/Words';
 import { DoneToday } from './DoneToday';
+import { OwnRoutines } from './OwnRoutines';
 import { PutBetween } from './PutBetween';
 import { Unplaced } from './Unplaced';
 
-/** What stands below the day: what has no hour, what came up, scratch notes, its opening and close, the seal of the next week, what is done. */
+/** What stands below the day: what has no hour, routines of one's own, what came up, scratch notes, its opening and close, the seal of the next week, what is done. */
 export function TodayFoot() {
   const { today } = useMoment();
   const router = useRouter();
   return (
     <>
       <Unplaced />
+      <OwnRoutines today={today} />
       <Field
         label="Something else came up? Type it and press Enter to time it"
         text=""

@@ -6,23 +6,14 @@ import { store } from '@/state/workspaceStore';
 import { CheckBox } from '@/ui/CheckBox';
 import { Words } from '@/ui/Words';
 
-type Props = { date: string; at: 'opening' | 'close' };
+type TicksProps = { date: string; lines: readonly { readonly id: string; readonly text: string }[] };
 
-/** The checklist of one's own for a day. */
-export function DayChecklist({ date, at }: Props) {
-  const workspace = useWorkspace();
-  const items = itemsOn(workspace, date, at);
-  const ticked = workspace.days.get(date)?.ticked ?? [];
-  if (items.length === 0)
-    return (
-      <Words tone="soft">
-        The checklist is empty. Settings, under Opening, close and weekly review, takes its lines, each for
-        the weekdays that you say.
-      </Words>
-    );
+/** Lines that are ticked day by day. */
+export function DayTicks({ date, lines }: TicksProps) {
+  const ticked = useWorkspace().days.get(date)?.ticked ?? [];
   return (
     <View>
-      {items.map(({ id, text }) => (
+      {lines.map(({ id, text }) => (
         <CheckBox
           key={id}
           label={text}
@@ -32,4 +23,19 @@ export function DayChecklist({ date, at }: Props) {
       ))}
     </View>
   );
+}
+
+type Props = { date: string; at: 'opening' | 'close' };
+
+/** The checklist of one's own for a day. */
+export function DayChecklist({ date, at }: Props) {
+  const items = itemsOn(useWorkspace(), date, at);
+  if (items.length === 0)
+    return (
+      <Words tone="soft">
+        The checklist is empty. Settings, under Opening, close and weekly review, takes its lines, each for
+        the weekdays that you say.
+      </Words>
+    );
+  return <DayTicks date={date} lines={items} />;
 }
