@@ -104,7 +104,7 @@ function Choices(review: Review) {
     { value: 'yearBefore', name: 'A year before' },
   ];
   return (
-    <View className="not-printed flex-row flex-wrap gap-x-6 gap-y-2">
+    <View className="not-printed flex-row flex-wrap items-end gap-x-6 gap-y-2">
       <View className="max-w-full">
         <Choice label="Compared with" value={against} onChoose={onAgainst} options={plans} />
       </View>
