@@ -122,5 +122,9 @@ scene(
     assert.deepEqual(await outOfReach(page, '[role=dialog]'), []);
     await press(page, 'Yesterday, 12:10, when its 45 min were through');
     await sees(page, '10 min kept on Map of bank repairs');
+    await press(page, 'Undo');
+    await sees(page, 'Yesterday, 14:30 – 15:15 counts for Map of bank repairs so far.');
+    await press(page, 'I was in it: Landowner: Pell Farm');
+    await sees(page, 'Landowner: Pell Farm counts for itself');
   },
 );

@@ -44,6 +44,14 @@ test('a meeting that the timer has run through is asked about once it is over, b
   expect(titles).toEqual(['call@2026-11-24T10:30:00', 'forum@2026-11-24T11:30:00', 'over']);
 });
 
+test('over night what the timer ran through on the day before is asked about, too', () => {
+  const morning = at('08:00', '2026-11-25');
+  const kinds = (workspace: Workspace) => asksNow(workspace, zone, morning).map(({ kind }) => kind);
+  expect(kinds(running('10:00'))).toEqual(['through', 'over']);
+  expect(kinds(running('12:30'))).toEqual(['over']);
+  expect(kinds(running('11:25', onMeeting))).toEqual(['ended']);
+});
+
 test('of a meeting that the timer runs on, only its end is asked about', () => {
   expect(asked(running('11:25', onMeeting), '11:35')).toBeUndefined();
   expect(asked(running('11:25', onMeeting), '12:07')).toBe('ended by 7');

@@ -4,8 +4,8 @@ import type { TimeEntry } from '../model/plan';
 import type { Task } from '../model/task';
 import type { Workspace } from '../model/workspace';
 import { taskOf } from '../tasks/places';
-import { lengthOf, MINUTE } from '../time/span';
-import { dateOf, type IsoDate, type Zone } from '../time/zone';
+import { lengthOf, MINUTE, type Span } from '../time/span';
+import { dateOf, datesFrom, type IsoDate, type Zone } from '../time/zone';
 import { runningEntry } from '../track/entries';
 import { isInMeeting, minutesSpent } from '../track/spent';
 
@@ -43,10 +43,21 @@ export function asksNow(workspace: Workspace, zone: Zone, now: number): Asked[] 
 export const meetingsOn = (workspace: Workspace, date: IsoDate, zone: Zone): Occurrence[] =>
   occurrencesShown(workspace, date, zone).filter(({ allDay, busy }) => !allDay && busy);
 
-/** The meetings of today that have begun since the timer was started on something else. */
-const meetingsSince = (workspace: Workspace, { from, subject }: TimeEntry, zone: Zone, now: number) =>
-  meetingsOn(workspace, dateOf(now, zone), zone).filter(
-    (each) => each.from > from && each.from <= now && !isInMeeting(subject, each),
+/** The days on which what a timer ran through is looked for: the first two. */
+export const datesIn = ({ from, to }: Span, zone: Zone): IsoDate[] =>
+  datesFrom(dateOf(from, zone), 2).filter((date) => date <= dateOf(to, zone));
+
+/** The meetings of the days on which a timer was started and of today, each once. */
+function meetingsAround(workspace: Workspace, { from }: TimeEntry, zone: Zone, now: number): Occurrence[] {
+  const dates = new Set([...datesIn({ from, to: now }, zone), dateOf(now, zone)]);
+  const found = [...dates].flatMap((date) => meetingsOn(workspace, date, zone));
+  return [...new Map(found.map((meeting) => [meeting.id, meeting])).values()];
+}
+
+/** Those of them that have begun since the timer was started on something else. */
+const meetingsSince = (workspace: Workspace, entry: TimeEntry, zone: Zone, now: number) =>
+  meetingsAround(workspace, entry, zone, now).filter(
+    (each) => each.from > entry.from && each.from <= now && !isInMeeting(entry.subject, each),
   );
 
 function begun(workspace: Workspace, entry: TimeEntry, zone: Zone, now: number): Asked | undefined {
@@ -69,11 +80,10 @@ function over(workspace: Workspace, entry: TimeEntry, now: number): Asked | unde
   return by < 0 ? undefined : { kind: 'over', key: `${entry.id} ${task.estimate}`, task, by };
 }
 
-function ended(workspace: Workspace, { id, subject }: TimeEntry, zone: Zone, now: number): Asked | undefined {
+function ended(workspace: Workspace, entry: TimeEntry, zone: Zone, now: number): Asked | undefined {
+  const { id, subject } = entry;
   if (subject.kind !== 'event') return undefined;
-  const meeting = meetingsOn(workspace, dateOf(now, zone), zone).find(
-    (each) => each.id === subject.occurrence,
-  );
+  const meeting = meetingsAround(workspace, entry, zone, now).find((each) => each.id === subject.occurrence);
   if (!meeting || meeting.to > now) return undefined;
   return {
     kind: 'ended',

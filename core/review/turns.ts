@@ -4,9 +4,9 @@ import { doneOn } from '../tasks/openTasks';
 import { blocksIn, spanOfBlock, taskOf, tasksOfBlock } from '../tasks/places';
 import { DAY, lengthOf, MINUTE, type Span } from '../time/span';
 import { durationWords } from '../time/words';
-import { dateOf, datesFrom, type Zone } from '../time/zone';
+import type { Zone } from '../time/zone';
 import { minutesSpent, spanOfEntry } from '../track/spent';
-import { meetingsOn } from './asking';
+import { datesIn, meetingsOn } from './asking';
 
 /** An instant at which something changed while a timer ran, so that what it ran on may have ended there (epoch ms). */
 export type Turn = { readonly at: number } & (
@@ -47,9 +47,6 @@ function inPlan(workspace: Workspace, { subject }: TimeEntry, range: Span, zone:
     return { kind: 'blockBegan', at: from, title: taskOf(workspace, block.taskId)?.title ?? '' };
   });
 }
-
-const datesIn = ({ from, to }: Span, zone: Zone) =>
-  datesFrom(dateOf(from, zone), 2).filter((date) => date <= dateOf(to, zone));
 
 const inCalendar = (workspace: Workspace, range: Span, zone: Zone): Turn[] =>
   datesIn(range, zone)

@@ -6,7 +6,8 @@ import { JoinButton } from '@/board/JoinButton';
 import { asksNow, type Asked } from '@/core/review/asking';
 import type { TimeEntry } from '@/core/model/plan';
 import { subjectTitle } from '@/core/tasks/places';
-import { clockWords, durationWords } from '@/core/time/words';
+import { asLine, clockWords, dayWords, durationWords } from '@/core/time/words';
+import { dateOf } from '@/core/time/zone';
 import { runningEntry } from '@/core/track/entries';
 import { subjectOfMeeting } from '@/core/track/spent';
 import { useWorkspace } from '@/state/shown';
@@ -31,7 +32,7 @@ export function AskLine() {
 
 function Ask({ asked }: { asked: Asked }) {
   const workspace = useWorkspace();
-  const { zone } = useMoment();
+  const { zone, today } = useMoment();
   const entry = runningEntry(workspace.entries);
   if (!entry) return null;
   const runs = subjectTitle(entry.subject, workspace);
@@ -61,11 +62,13 @@ function Ask({ asked }: { asked: Asked }) {
   if (asked.kind === 'through') {
     const { meeting } = asked;
     const { clock } = workspace.settings;
+    const date = dateOf(meeting.from, zone);
+    const day = date === today ? '' : `${asLine(dayWords(date, today, workspace.settings))}, `;
     return (
       <Line
         asked={asked}
         title={`The timer ran on through ${meeting.title}`}
-        line={`${clockWords(meeting.from, zone, clock)} – ${clockWords(meeting.to, zone, clock)} counts for ${runs} so far.`}
+        line={`${day}${clockWords(meeting.from, zone, clock)} – ${clockWords(meeting.to, zone, clock)} counts for ${runs} so far.`}
       >
         <Button
           label="I was in it"
