@@ -50,15 +50,14 @@ export function chooseKeystone(date: string, taskId: Id | null): boolean {
 
 /** Keeps the note of a day; tasks of boxes that were ticked in it are ticked off with it, or opened again, in one step. */
 export function saveNote(date: string, note: string): boolean {
-  lookAtClock();
   const { switched } = noteAnew(currentWorkspace(), date, note);
-  const { now, zone } = here();
-  const next = { newId, zone };
   const [task, ...more] = switched;
-  const words =
-    more.length > 0 ? `${switched.length} tasks were ticked or opened again` : task && toggledWords(task);
-  const write = () => store.run(writeNote, { date, note, at: now, next }, words);
-  return task ? offeringFreed(write) : write();
+  if (!task) return store.run(writeNote, { date, note });
+  lookAtClock();
+  const { now, zone } = here();
+  const words = more.length > 0 ? `${switched.length} tasks were ticked or opened again` : toggledWords(task);
+  const when = { at: now, next: { newId, zone } };
+  return offeringFreed(() => store.run(writeNote, { date, note, when }, words));
 }
 
 /** Makes a task of a box in the note of a day, in its tray. */

@@ -7,7 +7,7 @@ const begun = writeNote.apply(workspaceOf({}), { date, note: '- [ ] call the lab
 const tied = boxIntoTask.apply(begun, { date, trayId: 'tray', task: lab });
 
 const write = (workspace: Workspace, note: string) =>
-  writeNote.apply(workspace, { date, note, at: at('11:00') });
+  writeNote.apply(workspace, { date, note, when: { at: at('11:00') } });
 const doneAt = (workspace: Workspace) => workspace.tasks.get('call the lab')?.doneAt;
 
 test('a box that is ticked in the note ticks its task off, and opens it again', () => {

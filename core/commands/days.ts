@@ -7,18 +7,16 @@ import { command } from './command';
 import { putInTray } from './plan';
 import { addTask, reopen, tickOff, type Next } from './tasks';
 
-type Note = { date: string; note: string; at?: number; next?: Next };
+type Note = { date: string; note: string; when?: { at: number; next?: Next } };
 
-/** Writes the note of a day. At an instant (epoch ms), tasks of its boxes are ticked off and opened again as the boxes are. */
-export const writeNote = command('write the note', (workspace, { date, note, at, next }: Note) => {
+/** Writes the note of a day. If it is said when (epoch ms), tasks of its boxes are ticked off and opened again as the boxes are. */
+export const writeNote = command('write the note', (workspace, { date, note, when }: Note) => {
   const { ties, switched } = noteAnew(workspace, date, note);
   const written = said(workspace, date, (day) => ({ ...day, note, ties }));
-  if (at === undefined) return written;
+  if (!when) return written;
   return switched.reduce(
     (before, { id, doneAt }) =>
-      doneAt === null
-        ? tickOff.apply(before, { id, at, ...(next && { next }) })
-        : reopen.apply(before, { id }),
+      doneAt === null ? tickOff.apply(before, { id, ...when }) : reopen.apply(before, { id }),
     written,
   );
 });

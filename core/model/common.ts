@@ -31,6 +31,9 @@ export const ZoneName = z.string().check(z.refine(isZone, 'is not a known time z
 /** Wall time, `HH:MM`. */
 export const TimeText = z.string().check(z.regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'is not a time (HH:MM)'));
 
+/** Weekdays, 1 is Monday. */
+export const Weekdays = z.array(z.int().check(z.gte(1), z.lte(7)));
+
 export const Hue = z.enum(['reed', 'brook', 'iris', 'berry', 'clay', 'straw', 'slate', 'fern']);
 export type Hue = z.infer<typeof Hue>;
 

@@ -1,6 +1,6 @@
 import * as z from '../zod';
 import { bounds, listUpTo, textUpTo, Title } from './bounds';
-import { Changed, DateText, Id, Instant, openObject, TimeText, ZoneName } from './common';
+import { Changed, DateText, Id, Instant, openObject, TimeText, Weekdays, ZoneName } from './common';
 import { weeklySteps } from './weekPage';
 
 /** What a person says of one day: kept once there is something to say. */
@@ -56,10 +56,7 @@ export const Counted = openObject({
 });
 export type Counted = z.infer<typeof Counted>;
 
-/** Weekdays, 1 is Monday; none means every day. */
-const Weekdays = z.array(z.int().check(z.gte(1), z.lte(7)));
-
-/** A line of a checklist of one's own, for some weekdays. */
+/** A line of a checklist of one's own, for some weekdays; none means every day. */
 export const ChecklistItem = openObject({
   id: Id,
   text: Title,
@@ -68,7 +65,7 @@ export const ChecklistItem = openObject({
 });
 export type ChecklistItem = z.infer<typeof ChecklistItem>;
 
-/** A routine of one's own beside opening and close: lines to tick on some weekdays, told of at an hour (wall time) if it has one. */
+/** A routine of one's own beside opening and close: lines to tick on some weekdays (none means every day), told of at an hour (wall time) if it has one. */
 export const OwnRoutine = openObject({
   id: Id,
   name: Title,

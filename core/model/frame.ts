@@ -1,6 +1,6 @@
 import * as z from '../zod';
 import { bounds, listUpTo, Title } from './bounds';
-import { Changed, DateText, Hue, Id, openObject } from './common';
+import { Changed, DateText, Hue, Id, openObject, Weekdays } from './common';
 
 /** Minutes of a day that is as long as most. */
 export const DAY_MINUTES = 1440;
@@ -36,7 +36,7 @@ export const FrameZone = openObject({
   /** Its colour where it has no category; else that of its kind. */
   hue: z.optional(Hue),
   /** The weekdays on which it begins, Monday is 1. */
-  days: z.array(z.int().check(z.gte(1), z.lte(7))).check(z.maxLength(7)),
+  days: Weekdays.check(z.maxLength(7)),
   /** Minutes after midnight by the clock on the wall, and its length there; it may go on into the next day. */
   from: StartOfDay,
   minutes: Minutes,

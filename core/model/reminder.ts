@@ -1,6 +1,6 @@
 import * as z from '../zod';
 import { bounds, listUpTo, textUpTo } from './bounds';
-import { Instant, openObject, TimeText } from './common';
+import { Instant, openObject, TimeText, Weekdays } from './common';
 
 /** How long before something one is reminded of it, in minutes; several for several reminders. */
 export const Leads = listUpTo(z.int().check(z.gte(0), z.lte(bounds.leadMinutes)), bounds.leads);
@@ -21,7 +21,7 @@ export const ownReminders = ({
 /** A routine of the day that begins at an hour on some weekdays (1 is Monday). */
 export const RoutineHour = openObject({
   time: TimeText,
-  days: z.array(z.int().check(z.gte(1), z.lte(7))),
+  days: Weekdays,
 });
 export type RoutineHour = z.infer<typeof RoutineHour>;
 

@@ -64,5 +64,5 @@ test('a routine of one’s own is told of at its hour on its weekdays, with what
   expect(told(begun)[0]?.line).toBe('Charge the loggers');
   const done = tickOn.apply(begun, { date: tuesday, item: 'charge' });
   expect(rings(done)).toEqual([]);
-  expect(ownRoutinesOn(done, tuesday).map((routine) => linesLeft(done, routine, tuesday))).toEqual([[]]);
+  expect(ownRoutinesOn(done, tuesday).map(({ lines }) => linesLeft(done, lines, tuesday))).toEqual([[]]);
 });

@@ -1,3 +1,4 @@
+import type { Id } from '../model/common';
 import type { ChecklistItem, Counted, OwnRoutine } from '../model/day';
 import type { Workspace } from '../model/workspace';
 import { durationWords } from '../time/words';
@@ -16,18 +17,19 @@ export const itemsOn = ({ settings, days }: Workspace, date: IsoDate, at: Line['
 ];
 
 /** How many of them are not ticked yet. */
-export function itemsLeft(workspace: Workspace, date: IsoDate, at: ChecklistItem['at']): number {
-  const ticked = workspace.days.get(date)?.ticked ?? [];
-  return itemsOn(workspace, date, at).filter(({ id }) => !ticked.includes(id)).length;
-}
+export const itemsLeft = (workspace: Workspace, date: IsoDate, at: ChecklistItem['at']): number =>
+  linesLeft(workspace, itemsOn(workspace, date, at), date).length;
 
 /** The routines of one's own that a day has, with their lines. */
 export const ownRoutinesOn = ({ settings }: Workspace, date: IsoDate): OwnRoutine[] =>
   settings.routines.own.filter((routine) => routine.lines.length > 0 && holdsOn(routine, date));
 
-/** The lines of a routine that are not ticked on a day. */
-export const linesLeft = ({ days }: Workspace, { lines }: OwnRoutine, date: IsoDate): OwnRoutine['lines'] =>
-  lines.filter(({ id }) => !days.get(date)?.ticked.includes(id));
+/** The lines that are not ticked on a day. */
+export const linesLeft = <L extends { readonly id: Id }>(
+  { days }: Workspace,
+  lines: readonly L[],
+  date: IsoDate,
+): L[] => lines.filter(({ id }) => !days.get(date)?.ticked.includes(id));
 
 /** A number as it is said: `12 samples`, `1 h 30`, `yes`. */
 export function numberWords({ kind, unit }: Counted, value: number): string {

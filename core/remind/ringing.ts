@@ -100,8 +100,8 @@ export function stillMatters(workspace: Workspace, { about, when }: Ring, now: n
       return about.date === dateOf(now, zone);
     case 'routine': {
       const routine = ownRoutinesOn(workspace, about.date).find(({ id }) => id === about.routineId);
-      const isLeft = routine !== undefined && linesLeft(workspace, routine, about.date).length > 0;
-      return isLeft && about.date === dateOf(now, zone);
+      const left = linesLeft(workspace, routine?.lines ?? [], about.date);
+      return left.length > 0 && about.date === dateOf(now, zone);
     }
   }
 }

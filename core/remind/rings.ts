@@ -195,7 +195,7 @@ function ofRoutines({ days, settings }: Workspace, range: Span, zone: Zone): Raw
 function ofOwnRoutines(workspace: Workspace, range: Span, zone: Zone): Raw[] {
   return datesAround(range, zone, 0).flatMap((date) =>
     ownRoutinesOn(workspace, date)
-      .filter((routine) => linesLeft(workspace, routine, date).length > 0)
+      .filter(({ lines }) => linesLeft(workspace, lines, date).length > 0)
       .flatMap(({ id, time }): Raw[] => {
         if (time === null) return [];
         const at = instantOf(`${date}T${time}:00`, zone);

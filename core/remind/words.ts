@@ -35,7 +35,7 @@ export function ringWords(workspace: Workspace, ring: Ring, now: number, zone: Z
     case 'routine': {
       const routine = workspace.settings.routines.own.find(({ id }) => id === about.routineId);
       if (!routine) return { title: 'A routine that is gone', line: '' };
-      const left = linesLeft(workspace, routine, about.date);
+      const left = linesLeft(workspace, routine.lines, about.date);
       return { title: routine.name, line: left.map(({ text }) => text).join(', ') };
     }
   }

@@ -30,11 +30,15 @@ const JUST_BEGUN = 15;
 export function asksNow(workspace: Workspace, zone: Zone, now: number): Asked[] {
   const entry = runningEntry(workspace.entries);
   if (!entry) return [];
+  const meetings = meetingsAround(workspace, entry, zone, now);
+  const since = meetings.filter(
+    (each) => each.from > entry.from && each.from <= now && !isInMeeting(entry.subject, each),
+  );
   const asks = [
-    begun(workspace, entry, zone, now),
-    ...through(workspace, entry, zone, now),
+    begun(entry, since, now),
+    ...through(entry, since, now),
     over(workspace, entry, now),
-    ended(workspace, entry, zone, now),
+    ended(entry, meetings, now),
   ];
   return asks.filter((asked) => asked !== undefined);
 }
@@ -43,7 +47,7 @@ export function asksNow(workspace: Workspace, zone: Zone, now: number): Asked[] 
 export const meetingsOn = (workspace: Workspace, date: IsoDate, zone: Zone): Occurrence[] =>
   occurrencesShown(workspace, date, zone).filter(({ allDay, busy }) => !allDay && busy);
 
-/** The days on which what a timer ran through is looked for: the first two. */
+/** The first two days of what a timer ran: those in which one looks for what it ran through. */
 export const datesIn = ({ from, to }: Span, zone: Zone): IsoDate[] =>
   datesFrom(dateOf(from, zone), 2).filter((date) => date <= dateOf(to, zone));
 
@@ -54,21 +58,13 @@ function meetingsAround(workspace: Workspace, { from }: TimeEntry, zone: Zone, n
   return [...new Map(found.map((meeting) => [meeting.id, meeting])).values()];
 }
 
-/** Those of them that have begun since the timer was started on something else. */
-const meetingsSince = (workspace: Workspace, entry: TimeEntry, zone: Zone, now: number) =>
-  meetingsAround(workspace, entry, zone, now).filter(
-    (each) => each.from > entry.from && each.from <= now && !isInMeeting(entry.subject, each),
-  );
-
-function begun(workspace: Workspace, entry: TimeEntry, zone: Zone, now: number): Asked | undefined {
-  const meeting = meetingsSince(workspace, entry, zone, now).find(
-    ({ from, to }) => now < Math.min(to, from + JUST_BEGUN * MINUTE),
-  );
+function begun(entry: TimeEntry, since: readonly Occurrence[], now: number): Asked | undefined {
+  const meeting = since.find(({ from, to }) => now < Math.min(to, from + JUST_BEGUN * MINUTE));
   return meeting && { kind: 'begun', key: `${entry.id} ${meeting.id}`, meeting };
 }
 
-const through = (workspace: Workspace, entry: TimeEntry, zone: Zone, now: number): Asked[] =>
-  meetingsSince(workspace, entry, zone, now)
+const through = (entry: TimeEntry, since: readonly Occurrence[], now: number): Asked[] =>
+  since
     .filter(({ to }) => to <= now)
     .map((meeting) => ({ kind: 'through', key: `${entry.id} through ${meeting.id}`, meeting }));
 
@@ -80,10 +76,9 @@ function over(workspace: Workspace, entry: TimeEntry, now: number): Asked | unde
   return by < 0 ? undefined : { kind: 'over', key: `${entry.id} ${task.estimate}`, task, by };
 }
 
-function ended(workspace: Workspace, entry: TimeEntry, zone: Zone, now: number): Asked | undefined {
-  const { id, subject } = entry;
+function ended({ id, subject }: TimeEntry, meetings: readonly Occurrence[], now: number): Asked | undefined {
   if (subject.kind !== 'event') return undefined;
-  const meeting = meetingsAround(workspace, entry, zone, now).find((each) => each.id === subject.occurrence);
+  const meeting = meetings.find((each) => each.id === subject.occurrence);
   if (!meeting || meeting.to > now) return undefined;
   return {
     kind: 'ended',

@@ -5,8 +5,8 @@ import { IconButton } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { Field, type Reading } from '@/ui/Field';
 import { quoted, readTitle } from '@/ui/readings';
-import { Subheading, Words } from '@/ui/Words';
-import { Weekdays } from '@/panels/parts/Weekdays';
+import { Subheading } from '@/ui/Words';
+import { WeekdaysOrAll } from '@/panels/parts/Weekdays';
 
 type LineProps = {
   label: string;
@@ -60,12 +60,7 @@ export function Checklist({ items, onChange }: ChecklistProps) {
               { value: 'close', name: 'At the close' },
             ]}
           />
-          <Weekdays of={item.text} days={item.days} onChange={(days) => changed(item.id, { days })} />
-          {item.days.length === 0 && (
-            <Words size="xs" tone="soft">
-              Every day, until weekdays are chosen.
-            </Words>
-          )}
+          <WeekdaysOrAll of={item.text} days={item.days} onChange={(days) => changed(item.id, { days })} />
         </View>
       ))}
       <Field

@@ -2,7 +2,7 @@ import { View } from 'react-native';
 import { askToNotify } from '@/actions/reminders';
 import type { OwnRoutine } from '@/core/model/day';
 import { timeWords } from '@/core/time/words';
-import { Weekdays } from '@/panels/parts/Weekdays';
+import { WeekdaysOrAll } from '@/panels/parts/Weekdays';
 import { useWorkspace } from '@/state/shown';
 import { newId } from '@/state/workspaceStore';
 import { Field } from '@/ui/Field';
@@ -61,12 +61,7 @@ function OneRoutine({ routine: { name, days, time, lines }, onChange, onDelete }
         onSave={(to) => onChange({ name: to })}
         onDelete={onDelete}
       />
-      <Weekdays of={name} days={days} onChange={(to) => onChange({ days: to })} />
-      {days.length === 0 && (
-        <Words size="xs" tone="soft">
-          Every day, until weekdays are chosen.
-        </Words>
-      )}
+      <WeekdaysOrAll of={name} days={days} onChange={(to) => onChange({ days: to })} />
       <Field
         label={`Reminder of ${name}, hour`}
         text={time === null ? '' : timeWords(time, clock)}

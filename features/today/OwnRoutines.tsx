@@ -9,9 +9,8 @@ import { Subheading, Words } from '@/ui/Words';
 export function OwnRoutines({ today }: { today: string }) {
   const workspace = useWorkspace();
   const { clock } = workspace.settings;
-  return ownRoutinesOn(workspace, today).map((routine) => {
-    const { id, name, time, lines } = routine;
-    const left = linesLeft(workspace, routine, today).length;
+  return ownRoutinesOn(workspace, today).map(({ id, name, time, lines }) => {
+    const left = linesLeft(workspace, lines, today).length;
     const about = [
       ...(time === null ? [] : [timeWords(time, clock)]),
       left > 0 ? `${left} left` : 'all ticked',

@@ -1,6 +1,7 @@
 import { View } from 'react-native';
 import { weekdayNames } from '@/core/time/words';
 import { CheckBox } from '@/ui/CheckBox';
+import { Words } from '@/ui/Words';
 
 type Props = {
   /** What the days are of. */
@@ -28,3 +29,15 @@ export function Weekdays({ of, days, onChange }: Props) {
     </View>
   );
 }
+
+/** On which weekdays something holds that, without any, holds every day. */
+export const WeekdaysOrAll = (props: Props) => (
+  <>
+    <Weekdays {...props} />
+    {props.days.length === 0 && (
+      <Words size="xs" tone="soft">
+        Every day, until weekdays are chosen.
+      </Words>
+    )}
+  </>
+);
